@@ -1,0 +1,52 @@
+import js from '@eslint/js';
+import prettier from 'eslint-config-prettier';
+import svelte from 'eslint-plugin-svelte';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+import svelteConfig from './svelte.config.js';
+
+export default ts.config(
+	{
+		ignores: ['build/', '.svelte-kit/', 'node_modules/', '.scratch/', 'docs/', 'playwright-report/']
+	},
+	js.configs.recommended,
+	...ts.configs.strict,
+	...svelte.configs.recommended,
+	prettier,
+	...svelte.configs.prettier,
+	{
+		languageOptions: { globals: { ...globals.browser, ...globals.node } },
+		rules: {
+			'no-undef': 'off',
+			'@typescript-eslint/no-non-null-assertion': 'off',
+			'@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+			'svelte/no-at-html-tags': 'error',
+			'svelte/no-navigation-without-resolve': 'off',
+			'no-console': 'error'
+		}
+	},
+	{
+		files: ['**/*.svelte', '**/*.svelte.ts'],
+		languageOptions: {
+			parserOptions: {
+				projectService: true,
+				extraFileExtensions: ['.svelte'],
+				parser: ts.parser,
+				svelteConfig
+			}
+		}
+	},
+	{
+		files: ['src/lib/core/**/*.ts'],
+		ignores: ['**/*.test.ts'],
+		rules: {
+			'no-restricted-globals': ['error', 'document', 'window', 'localStorage', 'indexedDB', 'fetch'],
+			'no-restricted-properties': [
+				'error',
+				{ object: 'Math', property: 'random', message: 'Randomness is an argument in core.' },
+				{ object: 'Date', property: 'now', message: 'Time is an argument in core.' }
+			]
+		}
+	},
+	{ files: ['scripts/**', 'tests/bench/**'], rules: { 'no-console': 'off' } }
+);

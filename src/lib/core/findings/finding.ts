@@ -1,0 +1,67 @@
+import type { SwatchState } from '../model/bench';
+import type { Fault } from '../simulate/fabric';
+
+export type Severity = 'stop' | 'warn' | 'tip';
+
+/** Where a finding points: main rows counted from 0, or a part of the work. */
+export type Where =
+	| { readonly at: 'row'; readonly row: number }
+	| { readonly at: 'fold' }
+	| { readonly at: 'size' }
+	| { readonly at: 'yarn'; readonly yarn: number }
+	| { readonly at: 'gauge' }
+	| { readonly at: 'bench' };
+
+/** A change that would settle the finding, offered as one press. */
+export type Fix =
+	| { readonly do: 'rows'; readonly rows: number }
+	| { readonly do: 'use-fresh' }
+	| { readonly do: 'lining-extra'; readonly rows: number }
+	| { readonly do: 'turn-up' };
+
+/** A careful maker's judgement about a plan. The sentences are in `words/findings.ts`, by code. */
+export type FindingBody =
+	| { code: 'machine-missing' }
+	| { code: 'yarn-missing'; yarnId: string }
+	| { code: 'cannot-knit'; fault: Fault['code'] }
+	| { code: 'too-long'; rows: number; most: number }
+	| { code: 'section-vanishes'; yarn: number; rows: number }
+	| { code: 'no-swatch'; tubeCm: number; sdCm: number; sdWithSwatchCm: number; otherYarn: boolean }
+	| { code: 'fresh-only'; readings: number }
+	| { code: 'fresh-used'; readings: number }
+	| { code: 'one-reading'; state: SwatchState; sdCm: number; sdMoreCm: number }
+	| { code: 'discord'; ratio: number; readings: number; learned: boolean }
+	| { code: 'odd-gauge'; ratio: number; usual: number; swatches: number }
+	| { code: 'too-tight'; stretch: number; headCm: number; circumferenceCm: number }
+	| { code: 'tight'; stretch: number; headCm: number; circumferenceCm: number }
+	| { code: 'loose'; stretch: number; headCm: number; circumferenceCm: number }
+	| { code: 'short'; heightCm: number; wantedCm: number; rows: number }
+	| { code: 'long'; heightCm: number; wantedCm: number; rows: number }
+	| { code: 'brim-too-high'; brimCm: number; layerCm: number }
+	| { code: 'lining-lip'; rows: number; cm: number }
+	| { code: 'outer-peeks'; rows: number; cm: number }
+	| { code: 'boundary-on-fold'; turnedUp: boolean }
+	| { code: 'stripe-cut'; rows: number; wanted: number; wholeRows: number }
+	| { code: 'yarn-short'; yarn: number; needGrams: number; haveGrams: number; chance: number; row: number }
+	| { code: 'yarn-close'; yarn: number; needGrams: number; haveGrams: number; chance: number }
+	| { code: 'thick-yarn'; yarn: number; weightClass: number }
+	| { code: 'weak-yarn'; yarn: number }
+	| { code: 'cotton'; yarn: number; percent: number }
+	| { code: 'gauges-differ'; yarn: number; share: number }
+	| { code: 'light-lining'; contrast: number }
+	| { code: 'clog'; rows: number }
+	| { code: 'short-waste'; rows: number }
+	| { code: 'baby' }
+	| { code: 'no-counter' };
+
+export type FindingCode = FindingBody['code'];
+
+export type Finding = FindingBody & {
+	/** Code and place: what an acceptance is remembered by. */
+	readonly key: string;
+	readonly severity: Severity;
+	readonly where: Where;
+	readonly fix?: Fix;
+	/** Accepted by the maker: stays quiet. A `stop` cannot be accepted. */
+	readonly accepted: boolean;
+};

@@ -1,0 +1,61 @@
+import type { Facts, Judgement, Rule } from './facts';
+import type { Finding, Where } from './finding';
+import * as fit from './fit-rules';
+import * as gauge from './gauge-rules';
+import * as yarn from './yarn-rules';
+
+/** Every rule, one a row; a new judgement is one function and one row here. */
+const RULES: readonly Rule[] = [
+	fit.cannotKnit,
+	fit.tooLong,
+	fit.sectionVanishes,
+	gauge.freshOnly,
+	gauge.noSwatch,
+	gauge.freshUsed,
+	gauge.discord,
+	gauge.oddGauge,
+	gauge.oneReading,
+	fit.stretchOnHead,
+	fit.height,
+	fit.brimTooHigh,
+	fit.liningLip,
+	fit.outerPeeks,
+	fit.boundaryOnFold,
+	yarn.yarnEnough,
+	yarn.thickYarn,
+	yarn.weakYarn,
+	yarn.gaugesDiffer,
+	yarn.lightLining,
+	yarn.cotton,
+	fit.stripeCut,
+	fit.babyCaution,
+	fit.shortWaste,
+	fit.clog,
+	fit.noCounter
+];
+
+const RANK = { stop: 0, warn: 1, tip: 2 } as const;
+
+/** Rows move with every change of the plan; an acceptance is for the kind of place, not the row. */
+const place = (w: Where): string => (w.at === 'yarn' ? `yarn-${w.yarn}` : w.at);
+
+export function toFinding(j: Judgement, accepted: readonly string[]): Finding {
+	const yarn = 'yarn' in j.body ? `-${j.body.yarn}` : '';
+	const key = `${j.body.code}@${place(j.where)}${j.where.at === 'yarn' ? '' : yarn}`;
+	return {
+		...j.body,
+		key,
+		severity: j.severity,
+		where: j.where,
+		...(j.fix ? { fix: j.fix } : {}),
+		accepted: j.severity !== 'stop' && accepted.includes(key)
+	};
+}
+
+/** What a careful maker would say about the plan, the gravest first. */
+export function findingsFor(facts: Facts): Finding[] {
+	const judgements = RULES.flatMap((rule) => rule(facts) ?? []);
+	return judgements
+		.map((j) => toFinding(j, facts.project.accepted))
+		.sort((a, b) => RANK[a.severity] - RANK[b.severity]);
+}

@@ -1,0 +1,103 @@
+import { median } from 'simple-statistics';
+import { PRIOR_RELATIVE_SD, READING_RELATIVE_SD, type Gauge } from '../gauge/gauge';
+import { density } from '../gauge/notation';
+import type { Rule } from './facts';
+
+/** Readings whose spread is this much more than their own say something is amiss. */
+const DISCORD = 1.8;
+/** Rows to stitches unlike the maker's other swatches on this machine by this share are worth a second look. */
+const ODD_SHARE = 0.2;
+const ENOUGH_SWATCHES = 3;
+
+const mainGauge = (gauges: readonly Gauge[]): Gauge | undefined => gauges[0];
+
+export const noSwatch: Rule = ({ gauges, hat }) => {
+	const bare = gauges.findIndex((g) => g.rowSource.kind === 'prior');
+	if (bare < 0 || !hat) return null;
+	return {
+		body: {
+			code: 'no-swatch',
+			tubeCm: hat.tubeFlat.mean,
+			sdCm: hat.tubeFlat.mean * PRIOR_RELATIVE_SD,
+			sdWithSwatchCm: (hat.tubeFlat.mean * READING_RELATIVE_SD) / Math.sqrt(2),
+			otherYarn: bare > 0
+		},
+		severity: 'warn',
+		where: { at: 'gauge' }
+	};
+};
+
+export const freshOnly: Rule = ({ gauges }) => {
+	const source = mainGauge(gauges)?.rowSource;
+	return source?.kind === 'fresh-unused'
+		? {
+				body: { code: 'fresh-only', readings: source.readings },
+				severity: 'stop',
+				where: { at: 'gauge' },
+				fix: { do: 'use-fresh' }
+			}
+		: null;
+};
+
+export const freshUsed: Rule = ({ gauges }) => {
+	const source = mainGauge(gauges)?.rowSource;
+	return source?.kind === 'swatch' && source.state === 'fresh'
+		? {
+				body: { code: 'fresh-used', readings: source.readings },
+				severity: 'warn',
+				where: { at: 'gauge' }
+			}
+		: null;
+};
+
+export const oneReading: Rule = ({ gauges, hat }) => {
+	const source = mainGauge(gauges)?.rowSource;
+	if (source?.kind !== 'swatch' || source.readings > 1 || !hat) return null;
+	return {
+		body: {
+			code: 'one-reading',
+			state: source.state,
+			sdCm: hat.tubeFlat.sd,
+			sdMoreCm: hat.tubeFlat.sd / Math.sqrt(3)
+		},
+		severity: 'tip',
+		where: { at: 'gauge' }
+	};
+};
+
+export const discord: Rule = ({ gauges }) => {
+	const source = mainGauge(gauges)?.rowSource;
+	if (!source || source.kind === 'prior' || source.kind === 'fresh-unused') return null;
+	if (source.discord < DISCORD) return null;
+	const learned = source.kind === 'learned';
+	return {
+		body: {
+			code: 'discord',
+			ratio: source.discord,
+			readings: source.kind === 'learned' ? source.pieces : source.readings,
+			learned
+		},
+		severity: 'warn',
+		where: { at: 'gauge' }
+	};
+};
+
+export const oddGauge: Rule = ({ gauges, swatches, machine }) => {
+	const main = mainGauge(gauges);
+	if (main?.rowSource.kind !== 'swatch') return null;
+	const ratios = swatches
+		.filter((s) => s.machineId === machine.id)
+		.map((s) => {
+			const r = s.readings.map((x) => density(x.rows) / density(x.stitches));
+			return r.reduce((a, b) => a + b, 0) / r.length;
+		});
+	if (ratios.length < ENOUGH_SWATCHES) return null;
+	const usual = median(ratios);
+	const ratio = main.rowsPerCm.mean / main.stitchesPerCm.mean;
+	if (Math.abs(ratio / usual - 1) < ODD_SHARE) return null;
+	return {
+		body: { code: 'odd-gauge', ratio, usual, swatches: ratios.length },
+		severity: 'warn',
+		where: { at: 'gauge' }
+	};
+};

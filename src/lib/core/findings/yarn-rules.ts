@@ -1,0 +1,115 @@
+import { cumulativeStdNormalProbability } from 'simple-statistics';
+import type { Judgement, Rule } from './facts';
+
+/** Chance that `have` does not cover an estimate; a spread of 0 is taken as certain. */
+function chanceShort(need: number, sd: number, have: number): number {
+	if (sd === 0) return have < need ? 1 : 0;
+	return 1 - cumulativeStdNormalProbability((have - need) / sd);
+}
+
+const CLOSE = 0.1;
+
+export const yarnEnough: Rule = ({ amounts }) =>
+	amounts.flatMap((a): readonly Judgement[] => {
+		const { mean, sd } = a.grams.value;
+		const chance = chanceShort(mean, sd, a.gramsOnHand);
+		const numbers = { yarn: a.yarn, needGrams: mean, haveGrams: a.gramsOnHand, chance };
+		if (a.runsOutAtRow !== null)
+			return [
+				{
+					body: { code: 'yarn-short', ...numbers, row: a.runsOutAtRow },
+					severity: 'warn' as const,
+					where: { at: 'row' as const, row: a.runsOutAtRow }
+				}
+			];
+		if (chance > CLOSE)
+			return [
+				{
+					body: { code: 'yarn-close', ...numbers },
+					severity: 'warn' as const,
+					where: { at: 'yarn' as const, yarn: a.yarn }
+				}
+			];
+		return [];
+	});
+
+/** Smooth class 3 to 4 works best; 5 and up mostly jams (common practice). */
+const JAMS_FROM_CLASS = 5;
+
+export const thickYarn: Rule = ({ yarns }) =>
+	yarns.flatMap((y, yarn) =>
+		y.weightClass >= JAMS_FROM_CLASS
+			? [
+					{
+						body: { code: 'thick-yarn' as const, yarn, weightClass: y.weightClass },
+						severity: 'warn' as const,
+						where: { at: 'yarn' as const, yarn }
+					}
+				]
+			: []
+	);
+
+export const weakYarn: Rule = ({ yarns, runs }) => {
+	const ends = [runs.at(0)?.yarn, runs.at(-1)?.yarn];
+	const yarn = yarns.findIndex((y, i) => y.strength === 'weak' && ends.includes(i));
+	return yarn < 0
+		? null
+		: { body: { code: 'weak-yarn', yarn }, severity: 'warn', where: { at: 'yarn', yarn } };
+};
+
+const MOSTLY = 60;
+
+export const cotton: Rule = ({ yarns }) =>
+	yarns.flatMap((y, yarn) => {
+		const percent = y.fibres.find((f) => f.fibre === 'cotton')?.percent ?? 0;
+		return percent >= MOSTLY
+			? [
+					{
+						body: { code: 'cotton' as const, yarn, percent },
+						severity: 'tip' as const,
+						where: { at: 'yarn' as const, yarn }
+					}
+				]
+			: [];
+	});
+
+const DIFFER = 0.1;
+
+export const gaugesDiffer: Rule = ({ gauges }) => {
+	const main = gauges[0];
+	return gauges.flatMap((g, yarn) => {
+		if (!main || yarn === 0) return [];
+		const share = g.stitchesPerCm.mean / main.stitchesPerCm.mean - 1;
+		return Math.abs(share) > DIFFER
+			? [
+					{
+						body: { code: 'gauges-differ' as const, yarn, share },
+						severity: 'warn' as const,
+						where: { at: 'yarn' as const, yarn }
+					}
+				]
+			: [];
+	});
+};
+
+/** Relative luminance of #rrggbb, 0 to 1 (WCAG 2.2). */
+export function luminance(hex: string): number {
+	const channel = (at: number) => {
+		const c = parseInt(hex.slice(at, at + 2), 16) / 255;
+		return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4;
+	};
+	return 0.2126 * channel(1) + 0.7152 * channel(3) + 0.0722 * channel(5);
+}
+
+/** A lining this much lighter than a dark outer shines through (from memory). */
+const SHINES = 0.35;
+
+export const lightLining: Rule = ({ project, yarns }) => {
+	const { scheme } = project.wish;
+	if (scheme.kind !== 'outer-lining') return null;
+	const of = (id: string) => yarns.find((y) => y.id === id)?.colour ?? '#000000';
+	const contrast = luminance(of(scheme.lining)) - luminance(of(scheme.outer));
+	return contrast > SHINES
+		? { body: { code: 'light-lining', contrast }, severity: 'tip', where: { at: 'fold' } }
+		: null;
+};

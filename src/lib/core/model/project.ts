@@ -1,0 +1,93 @@
+import { z } from 'zod';
+import { machine, machineId, name, note, swatch, yarn } from './bench';
+import { wish } from './wish';
+
+export const projectId = z.string().min(1).max(64).brand<'ProjectId'>();
+export type ProjectId = z.infer<typeof projectId>;
+
+const when = z.int().min(0).max(8.64e15).describe('milliseconds since 1970, UTC');
+
+/** What the maker chose, nothing computed. */
+export const project = z.object({
+	id: projectId,
+	name,
+	createdAt: when,
+	machineId,
+	wish,
+	/** Findings the maker has accepted, by key; they stay quiet. */
+	accepted: z.array(z.string().max(120)).max(200),
+	/** Consent to plan from readings taken fresh off the machine. */
+	useFresh: z.boolean(),
+	note: note.default('')
+});
+export type Project = z.infer<typeof project>;
+
+const base = { id: z.string().min(1).max(64), projectId, at: when };
+const pieceKey = z.string().min(1).max(40);
+
+export const FAULTS = ['dropped', 'tuck', 'split', 'unseated'] as const;
+
+/**
+ * One thing that happened at the crank or the finishing table. The list is only ever appended to;
+ * the count is a fold over it (`learn/count.ts`).
+ */
+export const runEvent = z.discriminatedUnion('type', [
+	z.object({ ...base, type: z.literal('start'), piece: pieceKey }),
+	z.object({ ...base, type: z.literal('row'), piece: pieceKey }),
+	z.object({ ...base, type: z.literal('undo'), piece: pieceKey }),
+	z.object({ ...base, type: z.literal('jump'), piece: pieceKey, to: z.int().min(0).max(2000) }),
+	z.object({
+		...base,
+		type: z.literal('fault'),
+		piece: pieceKey,
+		row: z.int().min(0).max(2000),
+		pin: z.int().min(0).max(200),
+		fault: z.enum(FAULTS)
+	}),
+	z.object({ ...base, type: z.literal('pause'), piece: pieceKey }),
+	z.object({ ...base, type: z.literal('off'), piece: pieceKey }),
+	z.object({ ...base, type: z.literal('step'), step: z.string().max(60), done: z.boolean() })
+]);
+export type RunEvent = z.infer<typeof runEvent>;
+export type RunEventType = RunEvent['type'];
+
+/** A result is one look at the finished thing. Lengths in cm, mass in g, time in minutes. */
+export const result = z.object({
+	...base,
+	when: z.enum(['at-once', 'rested', 'washed', 'on-head']),
+	tubeCm: z.number().gt(0).max(400).nullable().describe('whole tube, both layers, flat'),
+	flatWidthCm: z.number().gt(0).max(200).nullable().describe('half the circumference'),
+	grams: z.number().gt(0).max(5000).nullable(),
+	minutes: z.number().gt(0).max(6000).nullable(),
+	heightWornCm: z.number().gt(0).max(100).nullable().describe('seen on the head'),
+	rowsKnitted: z.int().min(1).max(2000).describe('main rows, by the count'),
+	note: note.default('')
+});
+export type MeasuredResult = z.infer<typeof result>;
+
+/** What a finished piece taught about one machine with one yarn. Derived from results, or carried in a file. */
+export const evidence = z.object({
+	resultId: z.string(),
+	projectId,
+	projectName: name,
+	machineId,
+	yarnId: yarn.shape.id,
+	strands: z.int().min(1).max(4),
+	state: z.enum(['fresh', 'rested', 'washed']),
+	pins: z.int().min(4).max(200),
+	rows: z.int().min(1).max(2000),
+	tubeCm: z.number().gt(0).nullable(),
+	flatWidthCm: z.number().gt(0).nullable(),
+	loopCm: z.number().gt(0).nullable(),
+	minutes: z.number().gt(0).nullable()
+});
+export type Evidence = z.infer<typeof evidence>;
+
+/** What the maker owns and has measured, as far as a plan needs it. */
+export const bench = z.object({
+	machines: z.array(machine).max(200),
+	yarns: z.array(yarn).max(5000),
+	swatches: z.array(swatch).max(5000),
+	evidence: z.array(evidence).max(5000)
+});
+export type Bench = z.infer<typeof bench>;

@@ -1,0 +1,89 @@
+import type { Estimate } from './estimate';
+import { cmToInches, gramsToOunces, metresToYards, type QuantityKind, type Units } from './units';
+
+interface Shown {
+	readonly unit: string;
+	readonly factor: number;
+	/** Decimals for a value with no spread. */
+	readonly decimals: number;
+}
+
+const PLAIN: Partial<Record<QuantityKind, [string, number]>> = {
+	rows: ['rows', 0],
+	stitches: ['stitches', 0],
+	pins: ['pins', 0],
+	minutes: ['min', 0],
+	seconds: ['s', 1],
+	balls: ['balls', 1],
+	plain: ['', 2]
+};
+
+/** The unit a kind of quantity is shown in, and the factor from the stored metric value to it. */
+export function shownUnit(kind: QuantityKind, units: Units): Shown {
+	const metric = units === 'cm';
+	switch (kind) {
+		case 'length':
+			return { unit: units, factor: metric ? 1 : cmToInches(1), decimals: metric ? 1 : 2 };
+		case 'loop':
+			return { unit: metric ? 'mm' : 'in', factor: metric ? 10 : cmToInches(1), decimals: metric ? 1 : 2 };
+		case 'yarn':
+			return { unit: metric ? 'm' : 'yd', factor: metric ? 1 : metresToYards(1), decimals: 0 };
+		case 'mass':
+			return { unit: metric ? 'g' : 'oz', factor: metric ? 1 : gramsToOunces(1), decimals: metric ? 0 : 2 };
+		case 'yarn-per-mass':
+			return metric
+				? { unit: 'm / 100 g', factor: 1, decimals: 0 }
+				: { unit: 'yd / 100 g', factor: metresToYards(1), decimals: 0 };
+		case 'stitch-density':
+			return { unit: metric ? 'st / 10 cm' : 'st / 4 in', factor: metric ? 10 : 10.16, decimals: 1 };
+		case 'row-density':
+			return { unit: metric ? 'rows / 10 cm' : 'rows / 4 in', factor: metric ? 10 : 10.16, decimals: 1 };
+		case 'percent':
+			return { unit: '%', factor: 100, decimals: 0 };
+		default: {
+			const [unit, decimals] = PLAIN[kind] ?? ['', 2];
+			return { unit, factor: 1, decimals };
+		}
+	}
+}
+
+/** Digits with a true minus, no trailing zeros past `decimals`. */
+export function digits(value: number, decimals: number): string {
+	if (!Number.isFinite(value)) return '–';
+	const fixed = value.toFixed(decimals);
+	return (Number(fixed) === 0 ? fixed.replace('-', '') : fixed).replace('-', '−');
+}
+
+export interface Printed {
+	readonly value: string;
+	/** Empty where there is no spread. */
+	readonly spread: string;
+	readonly unit: string;
+}
+
+/** Rounds to what the spread supports: two digits of spread below 2, otherwise whole units. */
+export function printEstimate(e: Estimate, kind: QuantityKind, units: Units): Printed {
+	const { unit, factor, decimals } = shownUnit(kind, units);
+	const value = e.mean * factor;
+	const sd = e.sd * factor;
+	if (sd === 0) return { value: digits(value, decimals), spread: '', unit };
+	const places = sd >= 1.95 ? 0 : sd >= 0.095 ? 1 : 2;
+	return { value: digits(value, places), spread: digits(sd, places), unit };
+}
+
+/** A bare value with its unit: `18.2 cm`, `120 rows`. Trailing zeros are dropped. */
+export function printValue(value: number, kind: QuantityKind, units: Units): string {
+	const { unit, factor, decimals } = shownUnit(kind, units);
+	const text = digits(value * factor, decimals).replace(/\.0+$|(\.\d*?)0+$/, '$1');
+	if (kind === 'percent') return `${text} %`;
+	if (kind === 'rows' && text === '1') return '1 row';
+	if (kind === 'balls' && text === '1') return '1 ball';
+	return unit ? `${text} ${unit}` : text;
+}
+
+/** `54 cm ± 1.5`, or without the spread where there is none. */
+export function printWithSpread(e: Estimate, kind: QuantityKind, units: Units): string {
+	const p = printEstimate(e, kind, units);
+	const unit = p.unit ? ` ${p.unit}` : '';
+	return p.spread ? `${p.value}${unit} ± ${p.spread}` : `${p.value}${unit}`;
+}

@@ -1,0 +1,32 @@
+/** Exact definitions: international yard and pound agreement, 1959. */
+export const CM_PER_INCH = 2.54;
+export const METRES_PER_YARD = 0.9144;
+export const GRAMS_PER_OUNCE = 28.349523125;
+
+/** The maker's one unit setting. Everything is stored metric; this only decides how it is shown. */
+export type Units = 'cm' | 'in';
+
+/** What a number measures; decides its unit on screen. Lengths are cm, yarn is m, mass is g, time is minutes. */
+export type QuantityKind =
+	| 'length'
+	| 'yarn'
+	| 'mass'
+	| 'rows'
+	| 'stitches'
+	| 'pins'
+	| 'stitch-density'
+	| 'row-density'
+	| 'percent'
+	| 'minutes'
+	| 'balls'
+	| 'loop'
+	| 'seconds'
+	| 'yarn-per-mass'
+	| 'plain';
+
+export const inchesToCm = (inches: number): number => inches * CM_PER_INCH;
+export const cmToInches = (cm: number): number => cm / CM_PER_INCH;
+export const yardsToMetres = (yards: number): number => yards * METRES_PER_YARD;
+export const metresToYards = (metres: number): number => metres / METRES_PER_YARD;
+export const ouncesToGrams = (ounces: number): number => ounces * GRAMS_PER_OUNCE;
+export const gramsToOunces = (grams: number): number => grams / GRAMS_PER_OUNCE;

@@ -1,0 +1,5 @@
+/** The whole count nearest to `value` with a parity (0 even, 1 odd), never below `least`. */
+export function nearestWithParity(value: number, odd: number, least: number): number {
+	const nearest = 2 * Math.round((value - odd) / 2) + odd;
+	return Math.max(least + ((least + odd) % 2), nearest);
+}

@@ -1,0 +1,234 @@
+import { widthStrain, wornFactor } from '../assemble/wear';
+import type { YarnId } from '../model/bench';
+import { linedHatWish, type ColourScheme, type LinedHatWish } from '../model/wish';
+import { tubeProgram } from '../program/program';
+import { nearestWithParity } from '../quantity/whole';
+import { own, worked, type Working } from '../quantity/working';
+import { headCm, VISIBLE_SHARE } from '../size/head';
+import type { DesignContext, Recipe } from './recipe';
+
+type Sections = { yarn: number; rows: number }[];
+
+const yarnsOf = (scheme: ColourScheme): YarnId[] => {
+	switch (scheme.kind) {
+		case 'one':
+			return [scheme.yarn];
+		case 'outer-lining':
+			return [...new Set([scheme.outer, scheme.lining])];
+		case 'false-brim':
+			return [...new Set([scheme.main, scheme.brim])];
+		case 'stripes':
+			return [...new Set(scheme.yarns)];
+	}
+};
+
+/** Shares `rows` main rows out over the scheme's sections, in knitting order. They always sum to `rows`. */
+export function hatSections(scheme: ColourScheme, rows: number): Sections {
+	const at = (id: YarnId) => yarnsOf(scheme).indexOf(id);
+	switch (scheme.kind) {
+		case 'one':
+			return [{ yarn: 0, rows }];
+		case 'outer-lining': {
+			const outer = Math.min(rows, Math.max(0, Math.floor((rows - scheme.liningExtraRows) / 2)));
+			return [
+				{ yarn: at(scheme.outer), rows: outer },
+				{ yarn: at(scheme.lining), rows: rows - outer }
+			];
+		}
+		case 'false-brim': {
+			const brim = Math.min(rows, scheme.brimRows);
+			const first = Math.floor((rows - brim) / 2);
+			return [
+				{ yarn: at(scheme.main), rows: first },
+				{ yarn: at(scheme.brim), rows: brim },
+				{ yarn: at(scheme.main), rows: rows - brim - first }
+			];
+		}
+		case 'stripes': {
+			const sections: Sections = [];
+			for (let done = 0, i = 0; done < rows; i++) {
+				const count = Math.min(scheme.stripeRows, rows - done);
+				sections.push({ yarn: at(scheme.yarns[i % scheme.yarns.length]!), rows: count });
+				done += count;
+			}
+			return sections;
+		}
+	}
+}
+
+/** What the row count must be even or odd with, so that the sections come out whole on both faces. */
+function parity(scheme: ColourScheme): number {
+	if (scheme.kind === 'outer-lining') return Math.abs(scheme.liningExtraRows) % 2;
+	if (scheme.kind === 'false-brim') return scheme.brimRows % 2;
+	return 0;
+}
+
+/** Fewer rows than this are no hat. */
+const LEAST_ROWS = 8;
+const nearestRows = (rows: number, odd: number) => nearestWithParity(rows, odd, LEAST_ROWS);
+
+interface Target {
+	readonly tubeCm: number;
+	readonly working: Working;
+}
+
+/** The flat length of tube that the wish asks for, and how it comes about; none where rows are set. */
+function targetTube(wish: LinedHatWish, circumferenceCm: number): Target | undefined {
+	const head = headCm(wish.head);
+	const factor = wornFactor(widthStrain(circumferenceCm, head));
+	const { length } = wish;
+	const perWorn = worked(factor, 'plain', 'worn for each cm flat');
+	switch (length.by) {
+		case 'rows':
+			return undefined;
+		case 'tube':
+			return length.as === 'flat'
+				? { tubeCm: length.cm, working: [own(length.cm, 'length', 'tube, flat')] }
+				: {
+						tubeCm: length.cm / factor,
+						working: [own(length.cm, 'length', 'tube, worn'), '÷', perWorn]
+					};
+		case 'layer':
+			return length.as === 'flat'
+				? {
+						tubeCm: 2 * length.cm,
+						working: [own(length.cm, 'length', 'layer, flat'), '×', worked(2, 'plain', 'layers')]
+					}
+				: {
+						tubeCm: (2 * length.cm) / factor,
+						working: [
+							own(length.cm, 'length', 'layer, worn'),
+							'×',
+							worked(2, 'plain', 'layers'),
+							'÷',
+							perWorn
+						]
+					};
+		case 'fit': {
+			const visible = wish.visibleCm ?? VISIBLE_SHARE * head;
+			const brim = wish.brim.turnedUp ? wish.brim.heightCm : 0;
+			const seen: Working =
+				wish.visibleCm === null
+					? [own(head, 'length', 'head'), '×', worked(VISIBLE_SHARE, 'plain', 'share covered')]
+					: [own(wish.visibleCm, 'length', 'height seen')];
+			return {
+				tubeCm: (2 * (visible + brim)) / factor,
+				working: [
+					'(',
+					...seen,
+					...(brim ? ['+', own(brim, 'length', 'brim')] : []),
+					')',
+					'×',
+					worked(2, 'plain', 'layers'),
+					'÷',
+					perWorn
+				]
+			};
+		}
+	}
+}
+
+/** Flat length of the sections, each by its own yarn's rows per cm. */
+const lengthOf = (sections: Sections, rowsPerCm: readonly number[]): number =>
+	sections.reduce((t, s) => t + s.rows / rowsPerCm[s.yarn]!, 0);
+
+function solveRows(wish: LinedHatWish, context: DesignContext): { rows: number; working: Working } {
+	const yarns = yarnsOf(wish.scheme);
+	const gauges = yarns.map(context.gauge);
+	const main = gauges[0]!;
+	const circumference = context.machine.pins / main.stitchesPerCm.mean;
+	const target = targetTube(wish, circumference);
+	if (!target) {
+		const rows = wish.length.by === 'rows' ? wish.length.rows : 0;
+		return { rows, working: [own(rows, 'rows', 'rows, as you set them')] };
+	}
+	const perCm = gauges.map((g) => g.rowsPerCm.mean);
+	const odd = parity(wish.scheme);
+	const miss = (rows: number) => lengthOf(hatSections(wish.scheme, rows), perCm) - target.tubeCm;
+	let rows = nearestRows(target.tubeCm * perCm[0]!, odd);
+	// Yarns of different gauge: correct by the mean rows per cm of the sections, then settle on the nearest count.
+	if (new Set(perCm).size > 1) {
+		for (let i = 0; i < 6; i++) {
+			const share = rows / lengthOf(hatSections(wish.scheme, rows), perCm);
+			rows = nearestRows(rows - miss(rows) * share, odd);
+		}
+		rows = [rows - 2, rows, rows + 2]
+			.filter((r) => r >= LEAST_ROWS)
+			.reduce((best, r) => (Math.abs(miss(r)) < Math.abs(miss(best)) ? r : best), rows);
+	}
+	const meanPerCm = rows / lengthOf(hatSections(wish.scheme, rows), perCm);
+	return {
+		rows: Math.min(rows, 4000),
+		working: [
+			...target.working,
+			'=',
+			worked(target.tubeCm, 'length', 'tube, flat'),
+			'×',
+			{
+				...worked(meanPerCm, 'row-density', 'your gauge'),
+				own: main.rowsPerCm.basis !== 'estimated'
+			},
+			'→',
+			worked(rows, 'rows', odd ? 'nearest that fits the colours' : 'nearest even')
+		]
+	};
+}
+
+export const linedHat: Recipe<LinedHatWish> = {
+	id: 'lined-hat',
+	name: 'Lined hat',
+	schema: linedHatWish,
+	defaults: (bench) => {
+		const yarn = bench.yarns[0];
+		return yarn && {
+			recipe: 'lined-hat',
+			head: { kind: 'table', size: 'woman' },
+			visibleCm: null,
+			length: { by: 'fit' },
+			brim: { turnedUp: true, heightCm: 5 },
+			scheme: { kind: 'one', yarn: yarn.id },
+			closing: 'gather',
+			wasteStart: 5,
+			wasteEnd: 0,
+			joinTails: 'tie'
+		};
+	},
+	yarns: (wish) => yarnsOf(wish.scheme),
+	withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
+	design: (wish, context) => {
+		const { rows, working } = solveRows(wish, context);
+		const program = tubeProgram({
+			sections: hatSections(wish.scheme, rows),
+			wasteStart: wish.wasteStart,
+			wasteEnd: wish.wasteEnd
+		});
+		return {
+			pieces: [
+				{
+					id: 'tube',
+					name: 'Tube',
+					count: 1,
+					mirrored: false,
+					yarns: yarnsOf(wish.scheme),
+					program,
+					rowsWorking: working
+				}
+			],
+			assembly: [
+				...(wish.closing === 'gather'
+					? ([
+							{ do: 'gather', piece: 'tube', edge: 'cast-off' },
+							{ do: 'gather', piece: 'tube', edge: 'cast-on' }
+						] as const)
+					: []),
+				{ do: 'tuck', piece: 'tube', atRow: rows / 2, inner: 'cast-off' },
+				...(wish.closing === 'zip'
+					? ([{ do: 'zip', piece: 'tube', edges: ['cast-on', 'cast-off'] }] as const)
+					: []),
+				...(wish.brim.turnedUp
+					? ([{ do: 'turn-up', piece: 'tube', heightCm: wish.brim.heightCm }] as const)
+					: [])
+			]
+		};
+	}
+};

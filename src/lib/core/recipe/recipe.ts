@@ -1,0 +1,47 @@
+import type { z } from 'zod';
+import type { Assembly } from '../assemble/assembly';
+import type { Gauge } from '../gauge/gauge';
+import type { Bench } from '../model/project';
+import type { Machine, YarnId } from '../model/bench';
+import type { Wish } from '../model/wish';
+import type { Program } from '../program/program';
+import type { Working } from '../quantity/working';
+
+/** One thing the machine makes. `count` like copies; `mirrored` for the other hand's. */
+export interface Piece {
+	readonly id: string;
+	readonly name: string;
+	readonly count: number;
+	readonly mirrored: boolean;
+	/** Yarns the program's indices stand for. */
+	readonly yarns: readonly YarnId[];
+	readonly program: Program;
+	/** How the number of main rows came about. */
+	readonly rowsWorking: Working;
+}
+
+export interface Design {
+	/** In order of making. */
+	readonly pieces: readonly Piece[];
+	readonly assembly: Assembly;
+}
+
+export interface DesignContext {
+	readonly machine: Machine;
+	/** The gauge of a yarn on this machine; every yarn of the wish is known. */
+	readonly gauge: (yarn: YarnId) => Gauge;
+}
+
+/** A thing that can be made: parameters, defaults for a bench, and the design. No sums, wording or drawing. */
+export interface Recipe<W extends Wish = Wish> {
+	readonly id: W['recipe'];
+	readonly name: string;
+	readonly schema: z.ZodType<W>;
+	/** Undefined where the bench has no yarn to start with. */
+	readonly defaults: (bench: Bench) => W | undefined;
+	/** Yarns the wish names, main one first, each once. */
+	readonly yarns: (wish: W) => YarnId[];
+	readonly design: (wish: W, context: DesignContext) => Design;
+	/** The same wish with its length fixed to a number of main rows. */
+	readonly withRows: (wish: W, rows: number) => W;
+}

@@ -1,0 +1,167 @@
+import type { Machine } from '../model/bench';
+import { WASTE } from '../program/program';
+import type { YarnRun } from '../simulate/fabric';
+
+/** A stretch of the run with one yarn in the feeder. Rows count from 0; `start` in the whole run, waste included. */
+export interface Leg {
+	readonly kind: 'waste' | 'main';
+	readonly yarn: number;
+	readonly start: number;
+	readonly rows: number;
+	/** Main rows knitted before this leg. */
+	readonly mainBefore: number;
+}
+
+/** Where the maker is after `done` rows of the run, in both counter habits. */
+export interface Position {
+	readonly done: number;
+	readonly leg: Leg;
+	/** Rows of this leg done: the counter zeroed at every section. */
+	readonly inLeg: number;
+	/** Main rows done: the counter left running, zeroed once after the waste. */
+	readonly main: number;
+	readonly finished: boolean;
+}
+
+/** Something the hands do, once `after` rows of the whole run are done. */
+export type RunSheetEvent = { readonly after: number } & (
+	| { readonly kind: 'cast-on'; readonly yarn: number }
+	| { readonly kind: 'slow'; readonly until: number; readonly why: 'first' | 'join' }
+	| { readonly kind: 'join'; readonly from: number; readonly to: number; readonly first: boolean }
+	| { readonly kind: 'tie' }
+	| { readonly kind: 'roll'; readonly again: boolean }
+	| { readonly kind: 'clog' }
+	| { readonly kind: 'runs-out'; readonly yarn: number }
+	| { readonly kind: 'take-off'; readonly method: 'needle' | 'crank'; readonly tailCm: number }
+);
+
+export interface RunSheet {
+	readonly totalRows: number;
+	readonly mainRows: number;
+	readonly legs: readonly Leg[];
+	/** In the order they come; those at one row in the order they are done. */
+	readonly events: readonly RunSheetEvent[];
+}
+
+/** Slow for the first rows: until one good row in one school, about row 12 in another; 3 is taken (common practice). */
+const SLOW_FIRST_ROWS = 3;
+/** Tie the two tails after 4 to 5 rows (common practice). */
+const TIE_AFTER_ROWS = 5;
+/** Roll up again every 5 to 10 rows (common practice). */
+const ROLL_EVERY_ROWS = 10;
+/** Past 250 to 300 rows on a large machine the middle clogs (common practice). */
+const CLOG_ROWS = 250;
+const LARGE_MACHINE_PINS = 40;
+
+export interface RunSheetInput {
+	/** Runs of the whole fabric, waste included. */
+	readonly runs: readonly YarnRun[];
+	readonly machine: Machine;
+	readonly rowsPerCm: number;
+	readonly joinTails: 'tie' | 'weave';
+	readonly takeOff: 'needle' | 'crank';
+	readonly tailCm: number;
+	/** Main rows at which a yarn runs out. */
+	readonly runsOut: readonly { yarn: number; mainRow: number }[];
+}
+
+function legsOf(runs: readonly YarnRun[]): Leg[] {
+	let mainBefore = 0;
+	return runs.map((r) => {
+		const kind = r.yarn === WASTE ? 'waste' : 'main';
+		const rows = r.to - r.from;
+		const leg: Leg = { kind, yarn: r.yarn, start: r.from, rows, mainBefore };
+		if (kind === 'main') mainBefore += rows;
+		return leg;
+	});
+}
+
+/** Rank of events that fall on one row: what has to be done first comes first. */
+const ORDER: Record<RunSheetEvent['kind'], number> = {
+	'cast-on': 0,
+	'runs-out': 1,
+	join: 2,
+	'take-off': 3,
+	slow: 4,
+	tie: 5,
+	roll: 6,
+	clog: 7
+};
+
+/** Everything that happens at the crank, row by row. */
+export function runSheet(input: RunSheetInput): RunSheet {
+	const { runs, machine } = input;
+	const legs = legsOf(runs);
+	const totalRows = runs.at(-1)?.to ?? 0;
+	const mainRows = legs.reduce((t, l) => t + (l.kind === 'main' ? l.rows : 0), 0);
+	const events: RunSheetEvent[] = [];
+	const first = legs[0];
+	if (first) events.push({ after: 0, kind: 'cast-on', yarn: first.yarn });
+	events.push({ after: 0, kind: 'slow', until: Math.min(SLOW_FIRST_ROWS, totalRows), why: 'first' });
+	for (const [i, leg] of legs.entries()) {
+		if (i === 0) continue;
+		const before = legs[i - 1]!;
+		const toMain = before.kind === 'waste';
+		events.push({ after: leg.start, kind: 'join', from: before.yarn, to: leg.yarn, first: toMain });
+		events.push({ after: leg.start, kind: 'slow', until: leg.start + 1, why: 'join' });
+		const colourJoin = before.kind === 'main' && leg.kind === 'main';
+		if (colourJoin && input.joinTails === 'tie') {
+			events.push({ after: leg.start + Math.min(TIE_AFTER_ROWS, leg.rows), kind: 'tie' });
+		}
+	}
+	const rollAt = Math.floor(machine.clearanceCm * input.rowsPerCm);
+	for (let at = rollAt; at > 0 && at < totalRows; at += ROLL_EVERY_ROWS) {
+		events.push({ after: at, kind: 'roll', again: at > rollAt });
+	}
+	if (machine.pins >= LARGE_MACHINE_PINS && totalRows > CLOG_ROWS) {
+		events.push({ after: CLOG_ROWS, kind: 'clog' });
+	}
+	const wasteBefore = legs[0]?.kind === 'waste' ? legs[0].rows : 0;
+	for (const out of input.runsOut) {
+		events.push({ after: wasteBefore + out.mainRow, kind: 'runs-out', yarn: out.yarn });
+	}
+	events.push({
+		after: totalRows,
+		kind: 'take-off',
+		method: input.takeOff,
+		tailCm: input.tailCm
+	});
+	events.sort((a, b) => a.after - b.after || ORDER[a.kind] - ORDER[b.kind]);
+	return { totalRows, mainRows, legs, events };
+}
+
+/** Where `done` rows of the run are; beyond the end it stays at the end. */
+export function positionAt(sheet: RunSheet, done: number): Position | undefined {
+	const at = Math.max(0, Math.min(sheet.totalRows, done));
+	const leg =
+		sheet.legs.find((l) => at < l.start + l.rows) ?? sheet.legs.at(-1);
+	if (!leg) return undefined;
+	const inLeg = at - leg.start;
+	return {
+		done: at,
+		leg,
+		inLeg,
+		main: leg.mainBefore + (leg.kind === 'main' ? inLeg : 0),
+		finished: at >= sheet.totalRows
+	};
+}
+
+/** Events due now or still ahead, after `done` rows; slow stretches stay while they last. */
+export function eventsAhead(sheet: RunSheet, done: number): RunSheetEvent[] {
+	return sheet.events.filter((e) => e.after >= done || (e.kind === 'slow' && e.until > done));
+}
+
+/** One section as both counter habits read it at its end. */
+export interface SectionRow {
+	readonly yarn: number;
+	readonly rows: number;
+	/** The counter zeroed at the section's start. */
+	readonly zeroed: number;
+	/** The counter left running since the first main row. */
+	readonly running: number;
+}
+
+export const sectionRows = (sheet: RunSheet): SectionRow[] =>
+	sheet.legs
+		.filter((l) => l.kind === 'main')
+		.map((l) => ({ yarn: l.yarn, rows: l.rows, zeroed: l.rows, running: l.mainBefore + l.rows }));

@@ -1,0 +1,186 @@
+import type { Finding, FindingBody, FindingCode, Fix } from '../findings/finding';
+import { rowsWord, say, type Say } from './say';
+import type { Units } from '../quantity/units';
+
+export interface FindingContext {
+	readonly units: Units;
+	/** Colour name of a yarn index. */
+	readonly yarnName: (yarn: number) => string;
+}
+
+interface Sentences {
+	readonly what: string;
+	readonly why: string;
+}
+
+type Writer<C extends FindingCode> = (
+	f: Extract<FindingBody, { code: C }>,
+	s: Say,
+	yarn: (index: number) => string
+) => Sentences;
+
+const FAULTS = {
+	'no-cast-on': 'Rows come before the cast-on.',
+	'cast-on-twice': 'The piece is cast on twice.',
+	'no-yarn': 'There is no yarn in the feeder.',
+	'nothing-on-pins': 'There is nothing on the pins to take off.',
+	'live-loops': 'Live loops would come off on fewer than 2 waste rows and run.',
+	'left-on-machine': 'The piece is never taken off.',
+	'too-large': 'The piece has more stitches than any machine here can be asked for.'
+} as const;
+
+const stretchWhy = (
+	f: { headCm: number; circumferenceCm: number; stretch: number },
+	s: Say
+): string =>
+	`A head of ${s.length(f.headCm)} in a tube of ${s.length(f.circumferenceCm)} round is ${s.percent(f.stretch)} of stretch`;
+
+const WRITERS: { [C in FindingCode]: Writer<C> } = {
+	'machine-missing': () => ({
+		what: 'This project’s machine is not on the bench any more.',
+		why: 'Choose another machine for it; everything else is kept.'
+	}),
+	'yarn-missing': () => ({
+		what: 'A yarn of this project is not on the bench any more.',
+		why: 'Choose another yarn for its place; everything else is kept.'
+	}),
+	'cannot-knit': (f) => ({ what: 'The machine cannot knit this.', why: FAULTS[f.fault] }),
+	'too-long': (f) => ({
+		what: `${f.rows} rows is longer than any hat.`,
+		why: `The length or the gauge has probably a wrong unit: a hat has up to ${f.most} rows.`
+	}),
+	'section-vanishes': (f, _s, yarn) => ({
+		what: `No row is left for ${yarn(f.yarn)}.`,
+		why: `The other section takes all ${f.rows} rows: give it fewer, or make the hat longer.`
+	}),
+	'no-swatch': (f, s) => ({
+		what: f.otherYarn
+			? 'The second yarn has no swatch on this machine: the size is a guess.'
+			: 'No swatch of this yarn on this machine: the size is a guess.',
+		why: `The tube may come out ${s.length(f.sdCm)} longer or shorter than ${s.length(f.tubeCm)}. 40 rows of tube on all pins, rested and measured twice, would bring that to ${s.length(f.sdWithSwatchCm)}.`
+	}),
+	'fresh-only': (f) => ({
+		what: 'The only swatch was measured fresh off the machine, so it is not used.',
+		why: `Knitting hangs stretched on the machine and draws in as it rests: ${f.readings === 1 ? 'the reading is' : `all ${f.readings} readings are`} likely too long. Rest it and measure again, or use it all the same.`
+	}),
+	'fresh-used': () => ({
+		what: 'Planned from a reading fresh off the machine, as you chose.',
+		why: 'The finished piece will probably be shorter and wider after a rest.'
+	}),
+	'one-reading': (f, s) => ({
+		what: 'One reading decides the size.',
+		why: `It gives ± ${s.length(f.sdCm)} on the tube; two more like it would bring that to ± ${s.length(f.sdMoreCm)}.`
+	}),
+	discord: (f) => ({
+		what: f.learned ? 'Your finished pieces disagree.' : 'Your readings disagree.',
+		why: `${f.readings} of them scatter ${f.ratio.toFixed(1)} times as much as such readings do, so the spread is wider. Look at the one furthest out.`
+	}),
+	'odd-gauge': (f) => ({
+		what: 'This swatch has an unusual shape for your machine.',
+		why: `Rows to stitches is ${f.ratio.toFixed(2)}; your ${f.swatches} swatches on this machine lie about ${f.usual.toFixed(2)}. Were the two readings swapped?`
+	}),
+	'too-tight': (f, s) => ({
+		what: 'The tube will not go over the head.',
+		why: `${stretchWhy(f, s)}, more than such fabric gives. Take more pins or a thicker yarn.`
+	}),
+	tight: (f, s) => ({
+		what: 'The hat will be tight.',
+		why: `${stretchWhy(f, s)}; about a third is usual.`
+	}),
+	loose: (f, s) => ({
+		what: 'The hat will be loose.',
+		why: `${stretchWhy(f, s)}; it wants some to stay on. Take fewer pins or a finer yarn.`
+	}),
+	short: (f, s) => ({
+		what: 'The hat will sit high.',
+		why: `It stands ${s.length(f.heightCm)} on the head where ${s.length(f.wantedCm)} is wanted; ${f.rows} rows would do it.`
+	}),
+	long: (f, s) => ({
+		what: 'The hat will be deep.',
+		why: `It stands ${s.length(f.heightCm)} on the head where ${s.length(f.wantedCm)} is wanted; ${f.rows} rows would do it.`
+	}),
+	'brim-too-high': (f, s) => ({
+		what: 'The brim is higher than the hat can turn up.',
+		why: `${s.length(f.brimCm)} of brim needs twice that, and one layer is ${s.length(f.layerCm)}.`
+	}),
+	'lining-lip': (f, s) => ({
+		what: 'A lip of lining shows at the edge.',
+		why: `The lining is longer than the outer, so the last ${rowsWord(f.rows)} (${s.length(f.cm)}) of the outer face have its colour. A turned-up brim hides it.`
+	}),
+	'outer-peeks': (f, s) => ({
+		what: 'The outer colour shows on the lining at the fold.',
+		why: `The outer is longer than the lining: ${rowsWord(f.rows)} (${s.length(f.cm)}) of it turn inside. Give the lining 5 to 10 rows more.`
+	}),
+	'boundary-on-fold': (f) => ({
+		what: 'The colour changes on the fold itself.',
+		why: `The outer colour will show at the ${f.turnedUp ? 'brim’s top' : 'lower'} edge. Give the lining 5 to 10 rows more than the outer.`
+	}),
+	'stripe-cut': (f) => ({
+		what: `The last stripe has ${rowsWord(f.rows)} of ${f.wanted}.`,
+		why: `${f.wholeRows} rows would end on a whole stripe.`
+	}),
+	'yarn-short': (f, s, yarn) => ({
+		what: `${yarn(f.yarn)} runs out in row ${f.row + 1}.`,
+		why: `It needs ${s.of(f.needGrams, 'mass')} and you have ${s.of(f.haveGrams, 'mass')}.`
+	}),
+	'yarn-close': (f, s, yarn) => ({
+		what: `${yarn(f.yarn)} may not last.`,
+		why: `It needs ${s.of(f.needGrams, 'mass')} of the ${s.of(f.haveGrams, 'mass')} you have; with the spread that is a ${s.percent(f.chance)} chance of running out.`
+	}),
+	'thick-yarn': (f, _s, yarn) => ({
+		what: `${yarn(f.yarn)} may jam.`,
+		why: `It is class ${f.weightClass}; smooth yarn of class 3 to 4 works best, and class 5 and up mostly jams.`
+	}),
+	'weak-yarn': (f, _s, yarn) => ({
+		what: `Do not gather with ${yarn(f.yarn)}.`,
+		why: 'It breaks when pulled as a drawstring: gather with a stronger yarn of like colour, or a doubled tail.'
+	}),
+	cotton: (f, _s, yarn) => ({
+		what: `${yarn(f.yarn)} grows when worn.`,
+		why: `${f.percent} % cotton does not spring back: measure the swatch after hanging, and plan it close.`
+	}),
+	'gauges-differ': (f, s, yarn) => ({
+		what: `${yarn(f.yarn)} knits ${f.share > 0 ? 'narrower' : 'wider'} than the first yarn.`,
+		why: `Its stitches differ by ${s.percent(Math.abs(f.share))}, so the layers differ in width: swatch them on different slots, or choose yarns alike.`
+	}),
+	'light-lining': () => ({
+		what: 'The light lining may shine through the dark outer.',
+		why: 'Makers then line with the outer’s own colour, as the false brim does.'
+	}),
+	clog: (f) => ({
+		what: 'The tube will clog the middle.',
+		why: `Past 250 to 300 rows (this has ${f.rows}) untwist it, then give it a few turns the other way.`
+	}),
+	'short-waste': (f) => ({
+		what: `${rowsWord(f.rows)} of waste may unravel.`,
+		why: 'Two sometimes do, four normally hold.'
+	}),
+	baby: () => ({
+		what: 'A hat for a baby comes off for sleep.',
+		why: 'Hats can overheat or cover the face; for gifts ask the hospital for its own list, and let its rules decide.'
+	}),
+	'no-counter': () => ({
+		what: 'This machine counts no rows.',
+		why: 'Count every turn here at the crank; the weave and cast-on are not rows.'
+	})
+};
+
+/** One sentence what, one sentence why with the numbers in it. */
+export function wordFinding(f: Finding, context: FindingContext): Sentences {
+	const writer = WRITERS[f.code] as Writer<FindingCode>;
+	return writer(f, say(context.units), context.yarnName);
+}
+
+/** What the offered change does, as a verb on a button. */
+export function wordFix(fix: Fix): string {
+	switch (fix.do) {
+		case 'rows':
+			return `Make it ${fix.rows} rows`;
+		case 'use-fresh':
+			return 'Use the fresh readings';
+		case 'lining-extra':
+			return `Make the lining ${fix.rows} rows longer`;
+		case 'turn-up':
+			return 'Turn the brim up';
+	}
+}

@@ -1,0 +1,26 @@
+import type { Estimate } from '../quantity/estimate';
+import { printValue, printWithSpread } from '../quantity/print';
+import type { QuantityKind, Units } from '../quantity/units';
+
+/** Prints quantities in the maker's unit, for sentences. */
+export interface Say {
+	readonly units: Units;
+	/** A length in cm. */
+	readonly length: (cm: number) => string;
+	readonly of: (value: number, kind: QuantityKind) => string;
+	readonly spread: (e: Estimate, kind: QuantityKind) => string;
+	/** A share as a percentage. */
+	readonly percent: (share: number) => string;
+}
+
+export const say = (units: Units): Say => ({
+	units,
+	length: (cm) => printValue(cm, 'length', units),
+	of: (value, kind) => printValue(value, kind, units),
+	spread: (e, kind) => printWithSpread(e, kind, units),
+	percent: (share) => printValue(share, 'percent', units)
+});
+
+/** `1 row`, `3 rows`; half rows as 2.5. */
+export const rowsWord = (n: number): string =>
+	n === 1 ? '1 row' : `${Number.isInteger(n) ? n : n.toFixed(1)} rows`;

@@ -1,0 +1,182 @@
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
+import { z } from 'zod';
+import { bench, type Bench, type MeasuredResult, type Project, type RunEvent } from '../core/model/project';
+import { density } from '../core/gauge/notation';
+import { writeCsv } from './csv';
+import {
+	firstIssue,
+	MAX_FILE_BYTES,
+	readProject,
+	refuse,
+	writeProject,
+	type Opened,
+	type ProjectFile
+} from './project-file';
+
+/** Everything the maker has, in memory. */
+export interface Everything {
+	readonly bench: Bench;
+	readonly projects: readonly Project[];
+	readonly events: readonly RunEvent[];
+	readonly results: readonly MeasuredResult[];
+}
+
+const BENCH_FORMAT = 'tomble-bench';
+const benchFile = z.object({ format: z.literal(BENCH_FORMAT), version: z.literal(1), bench });
+const MAX_UNPACKED = 100_000_000;
+const MAX_ENTRIES = 20_000;
+
+/** One project with the part of the bench that it uses. */
+export function snapshot(all: Everything, project: Project, uses: ReadonlySet<string>): ProjectFile {
+	return {
+		format: 'tomble-project',
+		version: 1,
+		project,
+		bench: {
+			machines: all.bench.machines.filter((m) => m.id === project.machineId),
+			yarns: all.bench.yarns.filter((y) => uses.has(y.id)),
+			swatches: all.bench.swatches.filter((s) => s.machineId === project.machineId && uses.has(s.yarnId)),
+			evidence: all.bench.evidence.filter((e) => e.machineId === project.machineId && uses.has(e.yarnId))
+		},
+		events: all.events.filter((e) => e.projectId === project.id),
+		results: all.results.filter((r) => r.projectId === project.id)
+	};
+}
+
+function tables(all: Everything): Record<string, string> {
+	const { machines, yarns, swatches } = all.bench;
+	const machineName = (id: string) => machines.find((m) => m.id === id)?.name ?? '';
+	const yarnName = (id: string) => {
+		const y = yarns.find((x) => x.id === id);
+		return y ? `${y.name}, ${y.colourName}` : '';
+	};
+	return {
+		'tables/machines.csv': writeCsv(
+			['name', 'pins', 'marker', 'counter', 'once round (cm)', 'clearance (cm)'],
+			machines.map((m) => [m.name, m.pins, m.marker, m.counter, m.ringCm, m.clearanceCm])
+		),
+		'tables/yarns.csv': writeCsv(
+			['name', 'colour', 'class', 'm per 100 g', 'strands', 'on hand (g)', 'ball (g)', 'fibres'],
+			yarns.map((y) => [
+				y.name,
+				y.colourName,
+				y.weightClass,
+				y.metresPer100g,
+				y.strands,
+				y.gramsOnHand,
+				y.ballGrams,
+				y.fibres.map((f) => `${f.percent} % ${f.fibre}`).join(', ')
+			])
+		),
+		'tables/swatch-readings.csv': writeCsv(
+			['machine', 'yarn', 'strands', 'slot', 'state', 'stitches per 10 cm', 'rows per 10 cm', 'note'],
+			swatches.flatMap((s) =>
+				s.readings.map((r) => [
+					machineName(s.machineId),
+					yarnName(s.yarnId),
+					s.strands,
+					s.slot,
+					r.state,
+					Number((density(r.stitches) * 10).toFixed(3)),
+					Number((density(r.rows) * 10).toFixed(3)),
+					s.note
+				])
+			)
+		),
+		'tables/results.csv': writeCsv(
+			['project', 'when', 'rows', 'tube (cm)', 'flat width (cm)', 'weight (g)', 'time (min)', 'note'],
+			all.results.map((r) => [
+				all.projects.find((p) => p.id === r.projectId)?.name ?? '',
+				r.when,
+				r.rowsKnitted,
+				r.tubeCm,
+				r.flatWidthCm,
+				r.grams,
+				r.minutes,
+				r.note
+			])
+		)
+	};
+}
+
+/** A zip of project files, the bench, and CSV tables for reading elsewhere. */
+export function writeBackup(all: Everything, usesOf: (p: Project) => ReadonlySet<string>): Uint8Array {
+	const files: Record<string, string> = {
+		'bench.json': `${JSON.stringify({ format: BENCH_FORMAT, version: 1, bench: all.bench }, null, '\t')}\n`,
+		...tables(all)
+	};
+	for (const [i, p] of all.projects.entries()) {
+		const slug = p.name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'project';
+		files[`projects/${String(i + 1).padStart(3, '0')}-${slug}.json`] = writeProject(
+			snapshot(all, p, usesOf(p))
+		);
+	}
+	return zipSync(Object.fromEntries(Object.entries(files).map(([k, v]) => [k, strToU8(v)])));
+}
+
+const isZip = (bytes: Uint8Array) => bytes[0] === 0x50 && bytes[1] === 0x4b;
+
+function unpack(bytes: Uint8Array): Opened<Record<string, Uint8Array>> {
+	let total = 0;
+	let entries = 0;
+	let large = false;
+	try {
+		const files = unzipSync(bytes, {
+			filter: (f) => {
+				if (!f.name.endsWith('.json')) return false;
+				total += f.originalSize;
+				entries += 1;
+				large ||= total > MAX_UNPACKED || entries > MAX_ENTRIES;
+				return !large;
+			}
+		});
+		return large ? refuse('too-large', '', `at most ${MAX_UNPACKED} bytes unpacked`) : { ok: true, value: files };
+	} catch {
+		return refuse('damaged', '', 'a complete zip file');
+	}
+}
+
+function readBackup(bytes: Uint8Array): Opened<Everything> {
+	const files = unpack(bytes);
+	if (!files.ok) return files;
+	const benchBytes = files.value['bench.json'];
+	if (!benchBytes) return refuse('foreign', 'bench.json', 'a Tomble backup with its bench');
+	let body: unknown;
+	try {
+		body = JSON.parse(strFromU8(benchBytes));
+	} catch {
+		return refuse('not-json', 'bench.json', 'JSON text');
+	}
+	const parsed = benchFile.safeParse(body);
+	if (!parsed.success) {
+		const { path, expected } = firstIssue(parsed.error);
+		return refuse('damaged', `bench.json: ${path}`, expected);
+	}
+	const projects: ProjectFile[] = [];
+	for (const [path, content] of Object.entries(files.value)) {
+		if (!path.startsWith('projects/')) continue;
+		const opened = readProject(strFromU8(content));
+		if (!opened.ok) return refuse(opened.refusal.code, `${path}: ${opened.refusal.path}`, opened.refusal.expected);
+		projects.push(opened.value);
+	}
+	return {
+		ok: true,
+		value: {
+			bench: parsed.data.bench,
+			projects: projects.map((p) => p.project),
+			events: projects.flatMap((p) => p.events),
+			results: projects.flatMap((p) => p.results)
+		}
+	};
+}
+
+/** Reads a project file or a backup, whichever it is. All or nothing. */
+export function readAny(bytes: Uint8Array): Opened<Everything> {
+	if (bytes.length === 0) return refuse('empty', '', 'a project file or a backup');
+	if (bytes.length > MAX_FILE_BYTES) return refuse('too-large', '', `at most ${MAX_FILE_BYTES} bytes`);
+	if (isZip(bytes)) return readBackup(bytes);
+	const opened = readProject(strFromU8(bytes));
+	if (!opened.ok) return opened;
+	const { project, bench, events, results } = opened.value;
+	return { ok: true, value: { bench, projects: [project], events, results } };
+}

@@ -1,0 +1,34 @@
+import Dexie, { type EntityTable } from 'dexie';
+import type { Machine, Swatch, Yarn } from '../core/model/bench';
+import type { MeasuredResult, Project, RunEvent } from '../core/model/project';
+import type { Settings } from './settings';
+
+/** An event with its place in the order of writing. */
+export type StoredEvent = RunEvent & { seq?: number };
+
+/**
+ * The maker's data, in the browser. Strict durability: a transaction that has completed is on disk,
+ * so that a row shown as counted survives the browser's end.
+ */
+export class TombleDb extends Dexie {
+	machines!: EntityTable<Machine, 'id'>;
+	yarns!: EntityTable<Yarn, 'id'>;
+	swatches!: EntityTable<Swatch, 'id'>;
+	projects!: EntityTable<Project, 'id'>;
+	events!: EntityTable<StoredEvent, 'seq'>;
+	results!: EntityTable<MeasuredResult, 'id'>;
+	settings!: EntityTable<{ key: 'settings' } & Settings, 'key'>;
+
+	constructor(name = 'tomble') {
+		super(name, { chromeTransactionDurability: 'strict' });
+		this.version(1).stores({
+			machines: 'id',
+			yarns: 'id',
+			swatches: 'id, yarnId, machineId',
+			projects: 'id, createdAt',
+			events: '++seq, &id, projectId',
+			results: 'id, projectId',
+			settings: 'key'
+		});
+	}
+}

@@ -1,0 +1,98 @@
+import { evidenceFrom } from '../core/learn/evidence';
+import type { Machine, Swatch, Yarn } from '../core/model/bench';
+import type { Bench, Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
+import { recipeFor } from '../core/recipe/registry';
+import { sameYarnOtherColour } from '../core/yarn/tex';
+import type { TombleDb } from './db';
+import { DEFAULT_SETTINGS, settings as settingsSchema, type Settings } from './settings';
+
+/** All the maker has, without what follows from it. */
+export interface Records {
+	readonly machines: readonly Machine[];
+	readonly yarns: readonly Yarn[];
+	readonly swatches: readonly Swatch[];
+	readonly projects: readonly Project[];
+	readonly results: readonly MeasuredResult[];
+}
+
+export const newId = (): string => crypto.randomUUID();
+
+export async function readRecords(db: TombleDb): Promise<Records> {
+	const [machines, yarns, swatches, projects, results] = await Promise.all([
+		db.machines.toArray(),
+		db.yarns.toArray(),
+		db.swatches.toArray(),
+		db.projects.orderBy('createdAt').toArray(),
+		db.results.toArray()
+	]);
+	return { machines, yarns, swatches, projects, results: results.sort((a, b) => a.at - b.at) };
+}
+
+export async function readSettings(db: TombleDb): Promise<Settings> {
+	const parsed = settingsSchema.partial().safeParse((await db.settings.get('settings')) ?? {});
+	return { ...DEFAULT_SETTINGS, ...(parsed.success ? parsed.data : {}) };
+}
+
+export async function writeSettings(db: TombleDb, change: Partial<Settings>): Promise<void> {
+	await db.transaction('rw', db.settings, async () => {
+		const now = await readSettings(db);
+		await db.settings.put({ key: 'settings', ...now, ...change });
+	});
+}
+
+/** What the log's results teach, for the bench: derived afresh, never stored. */
+export function evidenceOf(records: Records): Evidence[] {
+	return records.projects.flatMap((project) => {
+		const results = records.results.filter((r) => r.projectId === project.id);
+		const machine = records.machines.find((m) => m.id === project.machineId);
+		const ids = recipeFor(project.wish).yarns(project.wish);
+		const yarns = ids.flatMap((id) => records.yarns.find((y) => y.id === id) ?? []);
+		const yarn = yarns[0];
+		if (results.length === 0 || !machine || !yarn) return [];
+		const oneYarn = yarns.length === ids.length && yarns.every((y) => sameYarnOtherColour(y, yarn));
+		const tailMetres = (2 * 1.75 * machine.ringCm) / 100;
+		return evidenceFrom({ project, results, machine, yarn, oneYarn, tailMetres });
+	});
+}
+
+export const benchOf = (records: Records): Bench => ({
+	machines: [...records.machines],
+	yarns: [...records.yarns],
+	swatches: [...records.swatches],
+	evidence: evidenceOf(records)
+});
+
+/** The ids of all yarns a project names. */
+export const yarnsUsed = (project: Project): ReadonlySet<string> =>
+	new Set(recipeFor(project.wish).yarns(project.wish));
+
+/** Appends run events in one durable transaction; an id already here is left alone. */
+export async function appendEvents(db: TombleDb, events: readonly RunEvent[]): Promise<void> {
+	await db.transaction('rw', db.events, async () => {
+		const known = await db.events.where('id').anyOf(events.map((e) => e.id)).primaryKeys();
+		if (known.length === 0) await db.events.bulkAdd([...events]);
+		else {
+			for (const e of events) {
+				if ((await db.events.where('id').equals(e.id).count()) === 0) await db.events.add({ ...e });
+			}
+		}
+	});
+}
+
+export async function eventsOf(db: TombleDb, projectId: string): Promise<RunEvent[]> {
+	return db.events.where('projectId').equals(projectId).sortBy('seq');
+}
+
+/** Removes a project with its run and results. */
+export async function deleteProject(db: TombleDb, id: string): Promise<void> {
+	await db.transaction('rw', db.projects, db.events, db.results, async () => {
+		await db.projects.delete(id as Project['id']);
+		await db.events.where('projectId').equals(id).delete();
+		await db.results.where('projectId').equals(id).delete();
+	});
+}
+
+export const isEmpty = async (db: TombleDb): Promise<boolean> => {
+	const counts = await Promise.all([db.machines.count(), db.yarns.count(), db.projects.count()]);
+	return counts.every((n) => n === 0);
+};

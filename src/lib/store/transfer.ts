@@ -1,0 +1,52 @@
+import type { Everything } from '../file/backup';
+import type { TombleDb } from './db';
+import { appendEvents, benchOf, eventsOf, readRecords } from './store';
+
+/** Everything in the store, for export and for the preview of an import. */
+export async function readEverything(db: TombleDb): Promise<Everything> {
+	const records = await readRecords(db);
+	const events = await Promise.all(records.projects.map((p) => eventsOf(db, p.id)));
+	return {
+		bench: benchOf(records),
+		projects: records.projects,
+		events: events.flat().map(({ ...e }) => {
+			delete (e as { seq?: number }).seq;
+			return e;
+		}),
+		results: records.results
+	};
+}
+
+/**
+ * Writes an import in one transaction: all or nothing. New records are added; those that differ are
+ * replaced only where `replace` says so; events are merged by id.
+ */
+export async function writeImport(db: TombleDb, file: Everything, replace: boolean): Promise<void> {
+	const tables = [db.machines, db.yarns, db.swatches, db.projects, db.results, db.events];
+	await db.transaction('rw', tables, async () => {
+		const lists = [
+			[db.machines, file.bench.machines],
+			[db.yarns, file.bench.yarns],
+			[db.swatches, file.bench.swatches],
+			[db.projects, file.projects],
+			[db.results, file.results]
+		] as const;
+		for (const [table, items] of lists) {
+			const known = new Set<string>(await table.toCollection().primaryKeys());
+			for (const item of items) {
+				if (replace || !known.has(item.id)) await table.put(item as never);
+			}
+		}
+		if (file.events.length > 0) await appendEvents(db, file.events);
+	});
+}
+
+/** Fills an empty store only; says whether it did. A maker's data is never touched. */
+export async function seedIfEmpty(db: TombleDb, demo: Everything): Promise<boolean> {
+	const tables = [db.machines, db.yarns, db.swatches, db.projects, db.results, db.events];
+	return db.transaction('rw', tables, async () => {
+		for (const t of tables) if ((await t.count()) > 0) return false;
+		await writeImport(db, demo, false);
+		return true;
+	});
+}
