@@ -1,6 +1,6 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { Machine, Swatch, Yarn } from '../core/model/bench';
-import type { MeasuredResult, Project, RunEvent } from '../core/model/project';
+import type { Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
 import type { Settings } from './settings';
 
 /** An event with its place in the order of writing. */
@@ -17,6 +17,7 @@ export class TombleDb extends Dexie {
 	projects!: EntityTable<Project, 'id'>;
 	events!: EntityTable<StoredEvent, 'seq'>;
 	results!: EntityTable<MeasuredResult, 'id'>;
+	carried!: EntityTable<Evidence, 'resultId'>;
 	settings!: EntityTable<{ key: 'settings' } & Settings, 'key'>;
 
 	constructor(name = 'tomble') {
@@ -28,6 +29,7 @@ export class TombleDb extends Dexie {
 			projects: 'id, createdAt',
 			events: '++seq, &id, projectId',
 			results: 'id, projectId',
+			carried: 'resultId',
 			settings: 'key'
 		});
 	}

@@ -1,3 +1,4 @@
+import { gatherTailMetres } from '../core/amounts/tails';
 import { evidenceFrom } from '../core/learn/evidence';
 import type { Machine, Swatch, Yarn } from '../core/model/bench';
 import type { Bench, Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
@@ -13,19 +14,22 @@ export interface Records {
 	readonly swatches: readonly Swatch[];
 	readonly projects: readonly Project[];
 	readonly results: readonly MeasuredResult[];
+	/** Evidence that came in files, from results that are not here. */
+	readonly carried: readonly Evidence[];
 }
 
 export const newId = (): string => crypto.randomUUID();
 
 export async function readRecords(db: TombleDb): Promise<Records> {
-	const [machines, yarns, swatches, projects, results] = await Promise.all([
+	const [machines, yarns, swatches, projects, results, carried] = await Promise.all([
 		db.machines.toArray(),
 		db.yarns.toArray(),
 		db.swatches.toArray(),
 		db.projects.orderBy('createdAt').toArray(),
-		db.results.toArray()
+		db.results.toArray(),
+		db.carried.toArray()
 	]);
-	return { machines, yarns, swatches, projects, results: results.sort((a, b) => a.at - b.at) };
+	return { machines, yarns, swatches, projects, results: results.sort((a, b) => a.at - b.at), carried };
 }
 
 export async function readSettings(db: TombleDb): Promise<Settings> {
@@ -40,9 +44,11 @@ export async function writeSettings(db: TombleDb, change: Partial<Settings>): Pr
 	});
 }
 
-/** What the log's results teach, for the bench: derived afresh, never stored. */
+/** What the log's results teach, for the bench: derived afresh; only what files carried in is stored. */
 export function evidenceOf(records: Records): Evidence[] {
-	return records.projects.flatMap((project) => {
+	const here = new Set(records.results.map((r) => r.id));
+	const carried = records.carried.filter((e) => !here.has(e.resultId as MeasuredResult['id']));
+	const own = records.projects.flatMap((project) => {
 		const results = records.results.filter((r) => r.projectId === project.id);
 		const machine = records.machines.find((m) => m.id === project.machineId);
 		const ids = recipeFor(project.wish).yarns(project.wish);
@@ -50,9 +56,10 @@ export function evidenceOf(records: Records): Evidence[] {
 		const yarn = yarns[0];
 		if (results.length === 0 || !machine || !yarn) return [];
 		const oneYarn = yarns.length === ids.length && yarns.every((y) => sameYarnOtherColour(y, yarn));
-		const tailMetres = (2 * 1.75 * machine.ringCm) / 100;
+		const tailMetres = gatherTailMetres(machine.ringCm);
 		return evidenceFrom({ project, results, machine, yarn, oneYarn, tailMetres });
 	});
+	return [...carried, ...own];
 }
 
 export const benchOf = (records: Records): Bench => ({
@@ -80,7 +87,8 @@ export async function appendEvents(db: TombleDb, events: readonly RunEvent[]): P
 }
 
 export async function eventsOf(db: TombleDb, projectId: string): Promise<RunEvent[]> {
-	return db.events.where('projectId').equals(projectId).sortBy('seq');
+	const stored = await db.events.where('projectId').equals(projectId).sortBy('seq');
+	return stored.map(({ seq: _seq, ...event }) => event as RunEvent);
 }
 
 /** Removes a project with its run and results. */

@@ -9,10 +9,7 @@ export async function readEverything(db: TombleDb): Promise<Everything> {
 	return {
 		bench: benchOf(records),
 		projects: records.projects,
-		events: events.flat().map(({ ...e }) => {
-			delete (e as { seq?: number }).seq;
-			return e;
-		}),
+		events: events.flat(),
 		results: records.results
 	};
 }
@@ -22,7 +19,7 @@ export async function readEverything(db: TombleDb): Promise<Everything> {
  * replaced only where `replace` says so; events are merged by id.
  */
 export async function writeImport(db: TombleDb, file: Everything, replace: boolean): Promise<void> {
-	const tables = [db.machines, db.yarns, db.swatches, db.projects, db.results, db.events];
+	const tables = [db.machines, db.yarns, db.swatches, db.projects, db.results, db.events, db.carried];
 	await db.transaction('rw', tables, async () => {
 		const lists = [
 			[db.machines, file.bench.machines],
@@ -37,13 +34,14 @@ export async function writeImport(db: TombleDb, file: Everything, replace: boole
 				if (replace || !known.has(item.id)) await table.put(item as never);
 			}
 		}
+		await db.carried.bulkPut([...file.bench.evidence]);
 		if (file.events.length > 0) await appendEvents(db, file.events);
 	});
 }
 
 /** Fills an empty store only; says whether it did. A maker's data is never touched. */
 export async function seedIfEmpty(db: TombleDb, demo: Everything): Promise<boolean> {
-	const tables = [db.machines, db.yarns, db.swatches, db.projects, db.results, db.events];
+	const tables = [db.machines, db.yarns, db.swatches, db.projects, db.results, db.events, db.carried];
 	return db.transaction('rw', tables, async () => {
 		for (const t of tables) if ((await t.count()) > 0) return false;
 		await writeImport(db, demo, false);

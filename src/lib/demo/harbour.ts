@@ -1,0 +1,273 @@
+import { MACHINE_PRESETS } from '../core/machine/presets';
+import type { Machine, Notation, Reading, Swatch, SwatchState, Yarn } from '../core/model/bench';
+import type { MeasuredResult, Project, RunEvent } from '../core/model/project';
+import type { LinedHatWish } from '../core/model/wish';
+import { inchesToCm } from '../core/quantity/units';
+import type { Everything } from '../file/backup';
+
+/**
+ * Invented data: a stall at a small harbour's winter lantern fair, two machines on the table behind it,
+ * five hats at different stages.
+ */
+
+const preset = (pins: number) => MACHINE_PRESETS.find((p) => p.pins === pins)!;
+const big: Machine = {
+	...preset(48),
+	id: 'machine-48' as Machine['id'],
+	name: '48 pins, the stall',
+	ringCm: 98,
+	clearanceCm: 19
+};
+const small: Machine = {
+	...preset(22),
+	id: 'machine-22' as Machine['id'],
+	name: '22 pins, the window',
+	ringCm: 46
+};
+
+type YarnRow = [id: string, name: string, colourName: string, colour: string, grams: number];
+
+const worsted = ([id, name, colourName, colour, gramsOnHand]: YarnRow): Yarn => ({
+	id: id as Yarn['id'],
+	name,
+	colourName,
+	colour,
+	weightClass: 4,
+	metresPer100g: 200,
+	fibres: [
+		{ fibre: 'wool', percent: 75 },
+		{ fibre: 'nylon', percent: 25 }
+	],
+	gramsOnHand,
+	ballGrams: 100,
+	strands: 1,
+	strength: 'strong'
+});
+const light = (row: YarnRow): Yarn => ({
+	...worsted(row),
+	weightClass: 3,
+	metresPer100g: 260,
+	ballGrams: 50,
+	fibres: [{ fibre: 'acrylic', percent: 100 }]
+});
+
+const yarns: Yarn[] = [
+	worsted(['bw-foam', 'Breakwater', 'foam', '#dfe6e2', 240]),
+	worsted(['bw-deep', 'Breakwater', 'deep water', '#1f4e63', 310]),
+	worsted(['bw-lantern', 'Breakwater', 'lantern', '#e6a63a', 130]),
+	worsted(['bw-rust', 'Breakwater', 'rusted chain', '#a2472c', 95]),
+	worsted(['bw-kelp', 'Breakwater', 'kelp', '#59683a', 180]),
+	worsted(['bw-dusk', 'Breakwater', 'dusk', '#6d5a86', 64]),
+	light(['sl-shell', 'Slipway', 'shell', '#e9cfc4', 150]),
+	light(['sl-mint', 'Slipway', 'sea glass', '#8fbfae', 100]),
+	{
+		...worsted(['gd-fog', 'Gull down', 'fog', '#b9bfc4', 100]),
+		metresPer100g: 185,
+		fibres: [
+			{ fibre: 'alpaca', percent: 60 },
+			{ fibre: 'wool', percent: 40 }
+		],
+		strength: 'weak'
+	},
+	{
+		...worsted(['qc-rope', 'Quay cotton', 'rope', '#cbb68c', 200]),
+		metresPer100g: 170,
+		ballGrams: 50,
+		fibres: [{ fibre: 'cotton', percent: 100 }]
+	},
+	{
+		...light(['tw-night', 'Twin line', 'night tide', '#2b3050', 180]),
+		weightClass: 1,
+		metresPer100g: 400,
+		fibres: [
+			{ fibre: 'wool', percent: 80 },
+			{ fibre: 'nylon', percent: 20 }
+		],
+		strands: 2
+	}
+];
+
+/** A reading as someone noted it, by notation. */
+function reading(id: string, state: SwatchState, notation: Notation, stitches: number, rows: number, pins = 48): Reading {
+	const sides = {
+		'per-10cm': [{ count: stitches, overCm: 10 }, { count: rows, overCm: 10 }],
+		'per-4in': [{ count: stitches, overCm: inchesToCm(4) }, { count: rows, overCm: inchesToCm(4) }],
+		'per-1in': [{ count: stitches, overCm: inchesToCm(1) }, { count: rows, overCm: inchesToCm(1) }],
+		'cm-to-40': [{ count: 40, overCm: stitches }, { count: 20, overCm: rows }],
+		tube: [{ count: pins / 2, overCm: stitches }, { count: 40, overCm: rows }]
+	} as const;
+	const [s, r] = sides[notation];
+	return { id, state, notation, stitches: s, rows: r };
+}
+
+function swatch(id: string, machine: Machine, yarnId: string, slot: number, readings: Reading[], note = ''): Swatch {
+	const yarn = yarns.find((y) => y.id === yarnId)!;
+	return {
+		id: id as Swatch['id'],
+		machineId: machine.id,
+		yarnId: yarn.id,
+		strands: yarn.strands,
+		slot,
+		readings,
+		note
+	};
+}
+
+const swatches: Swatch[] = [
+	swatch('sw-01', big, 'bw-foam', 2, [
+		reading('sw-01-a', 'washed', 'tube', 19.8, 20.4),
+		reading('sw-01-b', 'washed', 'per-10cm', 12, 19.5),
+		reading('sw-01-c', 'rested', 'tube', 20.3, 21)
+	], 'Forty rows, hung over the rail to dry.'),
+	swatch('sw-02', big, 'bw-deep', 2, [
+		reading('sw-02-a', 'rested', 'per-10cm', 12.1, 19.4),
+		reading('sw-02-b', 'rested', 'cm-to-40', 33.4, 10.3),
+		reading('sw-02-c', 'rested', 'per-4in', 12.25, 19.75)
+	]),
+	swatch('sw-03', big, 'bw-lantern', 2, [reading('sw-03-a', 'rested', 'per-10cm', 12.3, 19.8)]),
+	swatch('sw-04', big, 'bw-rust', 2, [reading('sw-04-a', 'fresh', 'tube', 18.6, 24.2)], 'Measured at the stall, still warm.'),
+	swatch('sw-05', big, 'bw-kelp', 3, [
+		reading('sw-05-a', 'rested', 'per-1in', 3, 4.75),
+		reading('sw-05-b', 'washed', 'per-10cm', 11.8, 19)
+	]),
+	swatch('sw-06', big, 'gd-fog', 3, [
+		reading('sw-06-a', 'rested', 'per-10cm', 11.2, 17.8),
+		reading('sw-06-b', 'rested', 'tube', 21.6, 22.8)
+	]),
+	swatch('sw-07', big, 'qc-rope', 3, [reading('sw-07-a', 'washed', 'cm-to-40', 31, 11.2)], 'Grew two fingers overnight.'),
+	swatch('sw-08', big, 'tw-night', 2, [
+		reading('sw-08-a', 'rested', 'per-10cm', 12.6, 20.1),
+		reading('sw-08-b', 'rested', 'per-10cm', 12.4, 20.6)
+	]),
+	swatch('sw-09', small, 'sl-shell', 1, [
+		reading('sw-09-a', 'rested', 'tube', 7.9, 15.6, 22),
+		reading('sw-09-b', 'washed', 'tube', 8.0, 15.3, 22)
+	]),
+	swatch('sw-10', small, 'sl-mint', 1, [reading('sw-10-a', 'rested', 'per-10cm', 14, 25.6)]),
+	swatch('sw-11', small, 'bw-foam', 2, [reading('sw-11-a', 'rested', 'tube', 9.0, 20.1, 22)]),
+	swatch('sw-12', small, 'tw-night', 2, [reading('sw-12-a', 'rested', 'per-10cm', 13, 21.4)])
+];
+
+const DAY = 86_400_000;
+/** The second Sunday of November 2026, ten in the morning, UTC. */
+const START = Date.UTC(2026, 10, 8, 10);
+
+const id = (s: string) => s as Yarn['id'];
+const hat: LinedHatWish = {
+	recipe: 'lined-hat',
+	head: { kind: 'table', size: 'woman' },
+	visibleCm: null,
+	length: { by: 'fit' },
+	brim: { turnedUp: true, heightCm: 5 },
+	scheme: { kind: 'one', yarn: id('bw-deep') },
+	closing: 'gather',
+	wasteStart: 5,
+	wasteEnd: 0,
+	joinTails: 'tie'
+};
+
+function project(key: string, name: string, day: number, wish: Partial<LinedHatWish>, extra: Partial<Project> = {}): Project {
+	return {
+		id: `project-${key}` as Project['id'],
+		name,
+		createdAt: START + day * DAY,
+		machineId: big.id,
+		wish: { ...hat, ...wish },
+		accepted: [],
+		useFresh: false,
+		note: '',
+		...extra
+	};
+}
+
+const projects: Project[] = [
+	project('first', 'Harbour master', 0, {
+		head: { kind: 'table', size: 'man' },
+		length: { by: 'rows', rows: 124 },
+		scheme: { kind: 'one', yarn: id('bw-deep') }
+	}),
+	project('buoy', 'Buoy stripes', 3, {
+		head: { kind: 'table', size: 'child' },
+		brim: { turnedUp: false, heightCm: 4 },
+		length: { by: 'rows', rows: 100 },
+		scheme: { kind: 'stripes', yarns: [id('bw-foam'), id('bw-rust')], stripeRows: 5 }
+	}),
+	project('keeper', 'Lamp keeper', 7, {
+		scheme: { kind: 'outer-lining', outer: id('bw-deep'), lining: id('bw-lantern'), liningExtraRows: 6 }
+	}),
+	project('tideline', 'Tideline', 10, {
+		brim: { turnedUp: false, heightCm: 5 },
+		scheme: { kind: 'false-brim', main: id('bw-kelp'), brim: id('bw-foam'), brimRows: 30 }
+	}),
+	project('foghorn', 'Foghorn', 12, {
+		head: { kind: 'measured', cm: 58 },
+		scheme: { kind: 'one', yarn: id('gd-fog') },
+		closing: 'zip'
+	})
+];
+
+/** A run of `rows` turns, a few seconds each, with the events around it. */
+function run(key: string, day: number, rows: number, off: boolean): RunEvent[] {
+	const projectId = `project-${key}` as Project['id'];
+	const start = START + day * DAY;
+	const base = (n: number, at: number) => ({ id: `${key}-${String(n).padStart(4, '0')}`, projectId, at, piece: 'tube' });
+	const events: RunEvent[] = [{ ...base(0, start), type: 'start' }];
+	let at = start + 90_000;
+	for (let r = 1; r <= rows; r++) {
+		at += r < 8 ? 9000 : 5600 + ((r * 7919) % 1700);
+		events.push({ ...base(r, at), type: 'row' });
+	}
+	if (off) events.push({ ...base(rows + 1, at + 60_000), type: 'off' });
+	return events;
+}
+
+const fault: RunEvent = {
+	id: 'keeper-fault-1',
+	projectId: 'project-keeper' as Project['id'],
+	at: START + 8 * DAY + 400_000,
+	piece: 'tube',
+	type: 'fault',
+	row: 31,
+	pin: 17,
+	fault: 'dropped'
+};
+
+const done = (key: string, day: number, steps: string[]): RunEvent[] =>
+	steps.map((step, i) => ({
+		id: `${key}-step-${i}`,
+		projectId: `project-${key}` as Project['id'],
+		at: START + day * DAY + 7_200_000 + i * 240_000,
+		type: 'step',
+		step,
+		done: true
+	}));
+
+const results: MeasuredResult[] = [
+	{
+		id: 'result-first-rest',
+		projectId: 'project-first' as Project['id'],
+		at: START + DAY,
+		when: 'rested',
+		tubeCm: 65,
+		flatWidthCm: 19.6,
+		grams: 96,
+		minutes: 19,
+		heightWornCm: null,
+		rowsKnitted: 124,
+		note: 'Deeper than I wanted. Lovely with the brim up twice.'
+	}
+];
+
+export const harbour: Everything = {
+	bench: { machines: [small, big], yarns, swatches, evidence: [] },
+	projects,
+	events: [
+		...run('first', 0, 129, true),
+		...done('first', 0, ['rest', 'gather-cast-off', 'pick-up-cast-on', 'waste-off-cast-on', 'gather-cast-on', 'tuck', 'meet', 'weave-in', 'turn-up', 'measure']),
+		...run('buoy', 4, 105, true),
+		...done('buoy', 4, ['rest', 'join-tails']),
+		...run('keeper', 8, 51, false),
+		fault
+	],
+	results
+};

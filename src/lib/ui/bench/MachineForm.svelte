@@ -1,0 +1,78 @@
+<script lang="ts">
+	import type { Machine } from '$lib/core/model/bench';
+	import { inRange, parseCount, parseLengthCm } from '$lib/core/quantity/parse';
+	import { printValue } from '$lib/core/quantity/print';
+	import type { Result } from '$lib/core/quantity/problem';
+	import Choice from '../parts/Choice.svelte';
+	import QuantityField from '../parts/QuantityField.svelte';
+	import TextField from '../parts/TextField.svelte';
+	import { useWorkbench } from '../state/workbench.svelte';
+	import { lengthBetween } from '../state/ranges';
+
+	interface Props {
+		machine: Machine;
+		onchange: (m: Machine) => unknown;
+		onremove: () => void;
+		ondone: () => void;
+	}
+	let { machine, onchange, onremove, ondone }: Props = $props();
+	const workbench = useWorkbench();
+	const units = $derived(workbench.units);
+	const put = (patch: Partial<Machine>) => onchange({ ...machine, ...patch });
+
+	const pins = (t: string): Result<number> => {
+		const n = parseCount(t, 'pins');
+		return n.ok ? inRange(n.value, { min: 4, max: 200, unit: 'pins' }) : n;
+	};
+	const value = (r: Result<number>, otherwise: number) => (r.ok ? r.value : otherwise);
+	const ring = $derived(lengthBetween(units, 5, 400));
+	const clearance = $derived(lengthBetween(units, 2, 200));
+	const lost = [0, 1, 2, 3, 4].map((n) => ({ value: n, label: String(n) }));
+</script>
+
+<div class="grid gap-4 sm:grid-cols-2">
+	<TextField label="What you call it" value={machine.name} example="48 pins" onvalue={(name) => put({ name })} />
+	<QuantityField label="Pins" text={String(machine.pins)} parse={pins} inputmode="numeric" onvalue={(t) => put({ pins: value(pins(t), machine.pins) })} />
+	<Choice
+		label="The marker pin is the"
+		value={machine.marker}
+		options={[
+			{ value: 'first', label: 'first of a row' },
+			{ value: 'last', label: 'last of a row' }
+		]}
+		onvalue={(marker) => put({ marker })}
+	/>
+	<Choice
+		label="Its row counter counts"
+		value={machine.counter}
+		options={[
+			{ value: 'none', label: 'nothing' },
+			{ value: 'tube', label: 'tubes only' },
+			{ value: 'both', label: 'tubes and panels' }
+		]}
+		onvalue={(counter) => put({ counter })}
+	/>
+	<QuantityField
+		label="Once round the pins"
+		text={printValue(machine.ringCm, 'length', units)}
+		parse={(t) => ring(parseLengthCm(t, units))}
+		onvalue={(t) => put({ ringCm: value(parseLengthCm(t, units), machine.ringCm) })}
+		hint="A tape or a strand laid round; tails are cut by it."
+	/>
+	<QuantityField
+		label="From the pins down to the table"
+		text={printValue(machine.clearanceCm, 'length', units)}
+		parse={(t) => clearance(parseLengthCm(t, units))}
+		onvalue={(t) => put({ clearanceCm: value(parseLengthCm(t, units), machine.clearanceCm) })}
+		hint="Says at which row to roll the tube up."
+	/>
+	<Choice label="Tension slots" value={machine.slots} options={lost} onvalue={(slots) => put({ slots })} />
+	<div class="flex flex-wrap gap-4">
+		<Choice label="Panel mode loses at the start" value={machine.panelLost.start} options={lost} onvalue={(start) => put({ panelLost: { ...machine.panelLost, start } })} />
+		<Choice label="and at the end, pins" value={machine.panelLost.end} options={lost} onvalue={(end) => put({ panelLost: { ...machine.panelLost, end } })} />
+	</div>
+</div>
+<div class="mt-5 flex justify-between">
+	<button class="act" onclick={onremove}>Take it off the bench</button>
+	<button class="act act-main" onclick={ondone}>Done</button>
+</div>

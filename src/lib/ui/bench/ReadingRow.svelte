@@ -1,0 +1,39 @@
+<script lang="ts">
+	import { parseReadingSide, printReadingSide, type Side } from '$lib/core/gauge/notation';
+	import type { Machine, Notation, Reading, SwatchState } from '$lib/core/model/bench';
+	import QuantityField from '../parts/QuantityField.svelte';
+	import Select from '../parts/Select.svelte';
+	import { useWorkbench } from '../state/workbench.svelte';
+	import { NOTATION_OPTIONS, STATE_OPTIONS } from './words';
+
+	interface Props {
+		reading: Reading;
+		machine: Machine;
+		onchange: (r: Reading) => unknown;
+		onremove: () => unknown;
+	}
+	let { reading, machine, onchange, onremove }: Props = $props();
+	const workbench = useWorkbench();
+	const context = (side: Side) => ({
+		notation: reading.notation,
+		side,
+		units: workbench.units,
+		pins: machine.pins,
+		tubeRows: reading.rows.count
+	});
+	const set = (side: Side, typed: string) => {
+		const r = parseReadingSide(typed, context(side));
+		if (r.ok) onchange({ ...reading, [side]: r.value });
+	};
+</script>
+
+<li class="grid grid-cols-[1fr_1fr_auto_auto_auto] items-start gap-1.5 py-0.5 max-sm:grid-cols-2">
+	<QuantityField label="Stitches" hideLabel text={printReadingSide(reading.stitches, context('stitches'))} parse={(t) => parseReadingSide(t, context('stitches'))} onvalue={(t) => set('stitches', t)} live={false} />
+	<QuantityField label="Rows" hideLabel text={printReadingSide(reading.rows, context('rows'))} parse={(t) => parseReadingSide(t, context('rows'))} onvalue={(t) => set('rows', t)} live={false} />
+	<Select label="Notation" hideLabel value={reading.notation} options={NOTATION_OPTIONS} onvalue={(v) => onchange({ ...reading, notation: v as Notation })} />
+	<Select label="State" hideLabel value={reading.state} options={STATE_OPTIONS} onvalue={(v) => onchange({ ...reading, state: v as SwatchState })} />
+	<button class="act act-small mt-1" onclick={onremove} aria-label="Remove this reading">×</button>
+	{#if reading.state === 'fresh'}
+		<p class="text-warning col-span-full -mt-0.5 text-sm">Fresh off the machine it hangs stretched: a plan uses this only with your consent.</p>
+	{/if}
+</li>

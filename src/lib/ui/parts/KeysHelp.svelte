@@ -1,0 +1,34 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import Dialog from './Dialog.svelte';
+
+	let { open = $bindable() }: { open: boolean } = $props();
+	const EVERYWHERE = [['?', 'Show these keys']] as const;
+	const HERE: Record<string, readonly (readonly [string, string])[]> = {
+		'/project/[id]/plan': [
+			['Ctrl Z', 'Undo'],
+			['Ctrl Shift Z', 'Redo'],
+			['K', 'Knit this'],
+			['Ctrl P', 'Print the plan']
+		],
+		'/project/[id]/knit': [
+			['Space, Enter, Page down', 'Count a row (a pedal types one of these)'],
+			['Backspace or U', 'Take the last one back'],
+			['J', 'Jump to a row'],
+			['F', 'Note a fault'],
+			['C', 'Other counter reading large'],
+			['Escape', 'Back to the plan']
+		],
+		'/': [['N', 'New hat']]
+	};
+	const list = $derived([...(HERE[page.route.id ?? ''] ?? []), ...EVERYWHERE]);
+</script>
+
+<Dialog bind:open title="Keys that work here">
+	<dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
+		{#each list as [key, does] (key)}
+			<dt><kbd class="rule-line bg-base-200 rounded border px-1.5 py-0.5 text-sm whitespace-nowrap">{key}</kbd></dt>
+			<dd>{does}</dd>
+		{/each}
+	</dl>
+</Dialog>

@@ -1,0 +1,49 @@
+<script lang="ts" module>
+	export interface Station {
+		readonly id: string;
+		readonly label: string;
+		readonly href: string | null;
+		readonly state: 'done' | 'here' | 'ahead';
+	}
+</script>
+
+<script lang="ts">
+	/** The way through the work as one strand of yarn: knitted where done, looped where you are, loose ahead. */
+	let { stations, colour }: { stations: readonly Station[]; colour: string } = $props();
+
+	const PATHS = {
+		done: 'M0 17c6 0 7-9 12-9s5 18 11 18 6-18 12-18 5 18 11 18 6-18 12-18 5 18 11 18 6-18 12-18 5 18 11 18 6-18 10-9H104',
+		here: 'M0 17H34c26 0 38-3 38-10S64-1 52-1 32 0 32 8s12 9 38 9h34',
+		ahead: 'M0 17c14-5 24 6 38 3s20-7 34-3 18 3 32 0'
+	} as const;
+</script>
+
+<nav aria-label="The way through the work" class="min-w-0 flex-1">
+	<ol class="flex">
+		{#each stations as s, i (s.id)}
+			{@const inner = s.state === 'here' ? 'font-bold' : s.href ? '' : 'quiet'}
+			<li class="max-w-40 min-w-0 flex-1">
+				<svelte:element
+					this={s.href ? 'a' : 'span'}
+					href={s.href}
+					aria-current={s.state === 'here' ? 'page' : undefined}
+					aria-disabled={s.href ? undefined : 'true'}
+					role={s.href ? undefined : 'link'}
+					class="block pt-1 no-underline"
+				>
+					<svg viewBox="0 -4 104 34" preserveAspectRatio="none" class="block h-8 w-full overflow-visible" aria-hidden="true">
+						<path d={PATHS[s.state]} fill="none" class="stroke-base-content/70" stroke-width={s.state === 'ahead' ? 4 : 7} vector-effect="non-scaling-stroke" stroke-linejoin="round" />
+						<path d={PATHS[s.state]} fill="none" stroke={colour} stroke-width={s.state === 'ahead' ? 2 : 4.6} vector-effect="non-scaling-stroke" stroke-linejoin="round" />
+					</svg>
+					<span class={['block truncate pr-2 text-sm leading-5', inner]}>
+						{#if s.state === 'here'}<span class="bg-accent text-accent-content rounded-sm px-1.5">{s.label}</span
+							>{:else}<span class={s.href ? 'underline-offset-3 hover:underline' : ''}
+								>{s.label}{#if s.state === 'done'}<span aria-label=", done"> ✓</span>{/if}</span
+							>{/if}
+					</span>
+				</svelte:element>
+			</li>
+			{#if i === stations.length - 1}<li class="hidden" aria-hidden="true"></li>{/if}
+		{/each}
+	</ol>
+</nav>

@@ -1,0 +1,66 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { useWorkbench } from '../state/workbench.svelte';
+	import { stationsFor } from '../state/stations';
+	import Strand from './Strand.svelte';
+
+	let { onkeys }: { onkeys: () => void } = $props();
+	const workbench = useWorkbench();
+	const project = $derived(
+		workbench.project(page.params.id ?? workbench.settings.currentProject ?? '')
+	);
+	const colour = $derived.by(() => {
+		const scheme = project?.wish.scheme;
+		const id =
+			scheme &&
+			(scheme.kind === 'one'
+				? scheme.yarn
+				: scheme.kind === 'outer-lining'
+					? scheme.outer
+					: scheme.kind === 'false-brim'
+						? scheme.main
+						: scheme.yarns[0]);
+		return workbench.records.yarns.find((y) => y.id === id)?.colour ?? '#6f8f9c';
+	});
+	const stations = $derived(
+		stationsFor(page.url.pathname, project, {
+			measured: workbench.records.results.some((r) => r.projectId === project?.id),
+			bench: workbench.records.machines.length > 0 && workbench.records.yarns.length > 0
+		})
+	);
+	const themes = { auto: 'light', light: 'dark', dark: 'auto' } as const;
+</script>
+
+<header class="no-print rule-line border-b px-4 sm:px-6">
+	<div class="mx-auto flex max-w-[1400px] items-center gap-x-5 gap-y-1 max-sm:flex-wrap">
+		<a
+			href="/"
+			class="py-2 no-underline"
+			aria-current={page.url.pathname === '/' ? 'page' : undefined}
+			title="The shelf: all projects"
+		>
+			<span class="figure block text-2xl leading-6 font-extrabold tracking-tight">Tomble</span>
+			<span class="label block">{project && page.url.pathname !== '/' ? 'to the shelf' : 'the shelf'}</span>
+		</a>
+		<Strand {stations} {colour} />
+		<div class="flex items-center gap-1">
+			<button
+				class="act act-small"
+				onclick={() => workbench.set({ units: workbench.units === 'cm' ? 'in' : 'cm' })}
+				title="Show lengths in centimetres or inches"
+				aria-label={`Lengths in ${workbench.units === 'cm' ? 'centimetres' : 'inches'}; press for ${workbench.units === 'cm' ? 'inches' : 'centimetres'}`}
+				>{workbench.units}</button
+			>
+			<button
+				class="act act-small"
+				onclick={() => workbench.set({ theme: themes[workbench.settings.theme] })}
+				title="Light, dark, or as your device has it"
+				>{workbench.settings.theme === 'auto' ? 'as device' : workbench.settings.theme}</button
+			>
+			<a class="act act-small" href="/keep" aria-current={page.url.pathname === '/keep' ? 'page' : undefined}>Files</a>
+			<button class="act act-small" onclick={onkeys} title="Keys that work here" aria-label="Keys that work here"
+				>?</button
+			>
+		</div>
+	</div>
+</header>

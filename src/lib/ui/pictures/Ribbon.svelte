@@ -1,0 +1,200 @@
+<script lang="ts">
+	import type { PlannedPiece } from '$lib/core/plan';
+	import type { Gauge } from '$lib/core/gauge/gauge';
+	import type { Yarn } from '$lib/core/model/bench';
+	import { CM_PER_INCH, type Units } from '$lib/core/quantity/units';
+	import FabricPatterns from './FabricPatterns.svelte';
+	import { rulerStep, ticks } from './stitches';
+
+	export interface RibbonPin {
+		/** Main rows done. */
+		readonly row: number;
+		readonly label: string;
+		readonly stop?: boolean;
+	}
+	interface Props {
+		piece: PlannedPiece;
+		yarns: readonly Yarn[];
+		gauges: readonly Gauge[];
+		units: Units;
+		/** Row of the fold, which may be half-way through a row. */
+		foldRow: number;
+		/** Rows hidden by a turned-up brim on either side of the fold, or 0. */
+		hiddenRows?: number;
+		/** Main rows already knitted; null draws all solid. */
+		knitted?: number | null;
+		pins?: readonly RibbonPin[];
+		/** Height of the fabric, px. */
+		band?: number;
+		rulers?: boolean;
+		label?: string;
+	}
+	let {
+		piece,
+		yarns,
+		gauges,
+		units,
+		foldRow,
+		hiddenRows = 0,
+		knitted = null,
+		pins = [],
+		band = 92,
+		rulers = true,
+		label = 'The whole tube, cast-on at the left'
+	}: Props = $props();
+	const id = $props.id();
+
+	let width = $state(0);
+	const EDGE = 26;
+	const WASTE_PX = 20;
+	const top = $derived(rulers ? 40 : 4);
+	const height = $derived(top + band + (rulers ? 34 : 4));
+	const rowCm = $derived(gauges.map((g) => 1 / g.rowsPerCm.mean));
+	const runCm = $derived.by(() => {
+		let at = 0;
+		return piece.runs.map((r) => {
+			const from = at;
+			at += (r.to - r.from) * rowCm[r.yarn]!;
+			return { ...r, fromCm: from, toCm: at };
+		});
+	});
+	const totalCm = $derived(runCm.at(-1)?.toCm ?? 1);
+	const left = $derived(EDGE + (piece.wasteRows > 0 ? WASTE_PX : 0));
+	const px = $derived(Math.max(0.01, (width - left - EDGE - WASTE_PX) / totalCm));
+	const cmOf = (row: number): number => {
+		const run = runCm.find((r) => row <= r.to) ?? runCm.at(-1);
+		return run ? run.fromCm + (row - run.from) * rowCm[run.yarn]! : 0;
+	};
+	const x = (row: number) => left + cmOf(row) * px;
+	const rowStep = $derived(rulerStep((totalCm / Math.max(1, piece.mainRows)) * px, 46));
+	const unitCm = $derived(units === 'cm' ? 1 : CM_PER_INCH);
+	const tapeStep = $derived(rulerStep(unitCm * px, 40));
+	const fineStep = $derived(rulerStep(unitCm * px, 7));
+	const gauge = $derived(gauges[0]!);
+	// Labels of pins that would lie on one another are staggered on two lines.
+	const placed = $derived.by(() => {
+		let last = [-1e9, -1e9];
+		return pins.map((p) => {
+			const at = x(p.row);
+			const half = p.label.length * 3.4;
+			const line = at - half > last[0]! ? 0 : 1;
+			const fits = at - half > last[line]!;
+			if (fits) last[line] = at + half;
+			return { ...p, at, line, fits };
+		});
+	});
+</script>
+
+<div bind:clientWidth={width} class="w-full">
+	{#if width > 0}
+		<svg {width} {height} role="img" aria-label={`${label}: ${piece.mainRows} rows`} class="block">
+			<defs>
+				<FabricPatterns
+					prefix={id}
+					{yarns}
+					stitchPx={px / gauge.stitchesPerCm.mean}
+					rowPx={px / gauge.rowsPerCm.mean}
+					lying
+				/>
+				<pattern id={`${id}-waste`} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+					<rect width="6" height="6" class="fill-base-200" />
+					<path d="M0 0v6" class="stroke-base-content/35" stroke-width="1.5" />
+				</pattern>
+			</defs>
+			{#if rulers}
+				<g class="fill-base-content stroke-base-content/60 text-[12px]">
+					<text stroke="none" x={EDGE - 22} y={top - 8} class="label fill-base-content">rows</text>
+					{#each ticks(piece.mainRows, rowStep) as r (r)}
+						<path d={`M${x(r)} ${top - 1}v-6`} stroke-width="1" />
+						{#if r > 0}<text stroke="none" x={x(r)} y={top - 10} text-anchor="middle">{r}</text>{/if}
+					{/each}
+				</g>
+			{/if}
+			<g transform={`translate(${left} 0)`}>
+				{#if piece.wasteRows > 0}
+					<rect x={-WASTE_PX} y={top} width={WASTE_PX} height={band} fill={`url(#${id}-waste)`} class="stroke-base-content/40" />
+				{/if}
+				{#each runCm as r, i (i)}
+					{@const x0 = r.fromCm * px}
+					<rect
+						x={x0}
+						y={top}
+						width={(r.toCm - r.fromCm) * px}
+						height={band}
+						fill={`url(#${id}-${r.yarn})`}
+						opacity={knitted === null ? 1 : 0.28}
+					/>
+				{/each}
+				{#if knitted !== null}
+					<clipPath id={`${id}-done`}
+						><rect x="-1" y={top} width={cmOf(knitted) * px + 1} height={band} /></clipPath
+					>
+					<g clip-path={`url(#${id}-done)`}>
+						{#each runCm as r, i (i)}
+							<rect
+								x={r.fromCm * px}
+								y={top}
+								width={(r.toCm - r.fromCm) * px}
+								height={band}
+								fill={`url(#${id}-${r.yarn})`}
+							/>
+						{/each}
+					</g>
+				{/if}
+				<rect x="0" y={top} width={totalCm * px} height={band} fill="none" class="stroke-base-content/75" stroke-width="1.5" />
+			</g>
+			{#if hiddenRows > 0}
+				<rect
+					x={x(Math.max(0, foldRow - hiddenRows))}
+					y={top}
+					width={x(foldRow) - x(Math.max(0, foldRow - hiddenRows))}
+					height={band}
+					fill="#0b1820"
+					opacity="0.3"
+				/>
+			{/if}
+			{#if rulers}
+				<!-- The fold: a crease, and which side is which. -->
+				<path
+					d={`M${x(foldRow)} ${top - 4}V${top + band + 4}`}
+					class="stroke-base-content"
+					stroke-width="3.5"
+				/>
+				<path d={`M${x(foldRow)} ${top}V${top + band}`} stroke="white" stroke-width="1.5" stroke-dasharray="5 4" />
+				<g class="fill-base-content stroke-base-content/60 text-[12px]">
+					<text stroke="none" x={EDGE - 22} y={top + band + 21}>{units}</text>
+					{#each ticks(totalCm / unitCm, fineStep) as c (c)}
+						<path d={`M${left + c * unitCm * px} ${top + band + 1}v4`} stroke-width="0.75" />
+					{/each}
+					{#each ticks(totalCm / unitCm, tapeStep) as c (c)}
+						<path d={`M${left + c * unitCm * px} ${top + band + 1}v9`} stroke-width="1" />
+						{#if c > 0}<text stroke="none" x={left + c * unitCm * px} y={top + band + 23} text-anchor="middle">{c}</text>{/if}
+					{/each}
+				</g>
+				<text x={x(foldRow) + 8} y={top + band - 8} class="text-[12px] font-semibold" fill="white" stroke="#0b1820" stroke-width="3" paint-order="stroke"
+					>fold, row {Number.isInteger(foldRow) ? foldRow : foldRow.toFixed(1)}</text
+				>
+			{/if}
+			{#each placed as p, i (i)}
+				<g class={p.stop ? 'text-error' : 'text-base-content'}>
+					<path d={`M${p.at} ${p.line === 1 || !p.fits ? 18 : 6}V${top + band * 0.3}`} stroke="currentColor" stroke-width="1.5" />
+					<circle cx={p.at} cy={top + band * 0.3} r="3" fill="currentColor" />
+					{#if p.fits}
+						<text
+							x={p.at}
+							y={p.line === 0 ? 10 : 22}
+							text-anchor="middle"
+							class="stroke-base-100 fill-current text-[12px] font-semibold"
+							stroke-width="4"
+							paint-order="stroke">{p.label}</text
+						>
+					{/if}
+				</g>
+			{/each}
+			{#if knitted !== null}
+				<path d={`M${x(knitted)} ${top - 6}V${top + band + 6}`} class="stroke-base-content" stroke-width="6" />
+				<path d={`M${x(knitted)} ${top - 6}V${top + band + 6}`} class="stroke-accent" stroke-width="3" />
+			{/if}
+		</svg>
+	{/if}
+</div>

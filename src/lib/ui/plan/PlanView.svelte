@@ -1,0 +1,138 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import type { Fix } from '$lib/core/findings/finding';
+	import type { Project } from '$lib/core/model/project';
+	import { recipeFor } from '$lib/core/recipe/registry';
+	import { eventPins, hiddenRows } from '../state/ribbon-pins';
+	import { LivePlan } from '../state/live-plan.svelte';
+	import { useWorkbench } from '../state/workbench.svelte';
+	import TextField from '../parts/TextField.svelte';
+	import Ribbon from '../pictures/Ribbon.svelte';
+	import Choices from './Choices.svelte';
+	import Findings from './Findings.svelte';
+	import Schedule from './Schedule.svelte';
+	import SchemeBar from './SchemeBar.svelte';
+	import Sizes from './Sizes.svelte';
+	import YarnNeeds from './YarnNeeds.svelte';
+	import HatPicture from '../pictures/HatPicture.svelte';
+	import MissingParts from './MissingParts.svelte';
+	import Figure from '../parts/Figure.svelte';
+	import { wordLoopSource, wordSource } from '$lib/core/words/sources';
+
+	let { project: stored }: { project: Project } = $props();
+	const workbench = useWorkbench();
+	const editor = $derived(workbench.editor(stored));
+	const project = $derived(editor.project);
+	const live = new LivePlan(
+		() => project,
+		() => workbench.bench
+	);
+	const plan = $derived(live.value);
+	const units = $derived(workbench.units);
+	const stops = $derived(plan?.findings.filter((f) => f.severity === 'stop').length ?? 0);
+
+	function apply(fix: Fix) {
+		const { wish } = project;
+		switch (fix.do) {
+			case 'rows':
+				return editor.change(`${fix.rows} rows`, { wish: recipeFor(wish).withRows(wish, fix.rows) });
+			case 'use-fresh':
+				return editor.change('fresh readings', { useFresh: true });
+			case 'turn-up':
+				return editor.wish('brim', { brim: { ...wish.brim, turnedUp: true } });
+			case 'lining-extra':
+				if (wish.scheme.kind === 'outer-lining')
+					editor.wish('lining', { scheme: { ...wish.scheme, liningExtraRows: fix.rows } });
+		}
+	}
+
+	function onkeydown(e: KeyboardEvent) {
+		const typing = e.target instanceof HTMLElement && e.target.matches('input:not([type=radio]), textarea, select');
+		if (typing) return;
+		const key = e.key.toLowerCase();
+		if ((e.ctrlKey || e.metaKey) && key === 'z') {
+			e.preventDefault();
+			if (e.shiftKey) editor.redo();
+			else editor.undo();
+		} else if ((e.ctrlKey || e.metaKey) && key === 'y') {
+			e.preventDefault();
+			editor.redo();
+		} else if (key === 'k' && !e.ctrlKey && !e.metaKey && !e.altKey) {
+			void goto(`/project/${project.id}/knit`);
+		}
+	}
+</script>
+
+<svelte:window {onkeydown} />
+
+<div class="mb-1 flex flex-wrap items-end gap-x-3 gap-y-2">
+	<h1 class="sr-only">Plan of {project.name}</h1>
+	<div class="no-print w-64"><TextField label="Lined hat" value={project.name} example="Pier hat" onvalue={(name) => editor.change('name…', { name })} /></div>
+	<p class="figure hidden text-2xl font-semibold print:block">{project.name}</p>
+	<Choices {project} {editor} />
+	<div class="no-print ml-auto flex gap-1">
+		<button class="act" onclick={() => editor.undo()} disabled={!editor.undoWhat} title={editor.undoWhat ? `Undo: ${editor.undoWhat.replace('…', '')}` : 'Nothing to undo'}>Undo</button>
+		<button class="act" onclick={() => editor.redo()} disabled={!editor.redoWhat} title={editor.redoWhat ? `Redo: ${editor.redoWhat.replace('…', '')}` : 'Nothing to redo'}>Redo</button>
+		<button class="act" onclick={() => window.print()}>Print</button>
+		<a class="act act-now" href={`/project/${project.id}/knit`}>Knit this</a>
+	</div>
+</div>
+
+{#if plan?.ok}
+	{@const piece = plan.pieces[0]!}
+	<Ribbon
+		{piece}
+		yarns={plan.yarns}
+		gauges={plan.gauges}
+		{units}
+		foldRow={plan.tucked.foldRow}
+		hiddenRows={hiddenRows(plan)}
+		pins={eventPins(plan, units)}
+	/>
+	<SchemeBar {project} {editor} yarns={workbench.bench.yarns} />
+
+	<div class="plan-grid rule-line mt-2 grid gap-x-7 gap-y-4 border-t pt-3">
+		<div class="flex flex-col items-center">
+			<HatPicture hat={plan.hat} yarns={plan.yarns} gauge={plan.gauges[0]!} boundaryOnFold={plan.tucked.boundaryOnFold} {units} height={330} />
+		</div>
+		<div class="min-w-0">
+			<Sizes {project} {editor} {plan} />
+			<div class="mt-4 grid grid-cols-2 gap-4">
+				<Figure figure={plan.time} />
+				<Figure figure={plan.figures.stretch} />
+			</div>
+			<p class="label mt-2">
+				Gauge: {wordSource(plan.gauges[0]!.rowSource)}. Yarn in a stitch: {wordLoopSource(plan.gauges[0]!)}.
+			</p>
+		</div>
+		<div class="min-w-0">
+			<Findings findings={plan.findings} {plan} {project} {editor} onfix={apply} />
+		</div>
+	</div>
+	<div class="rule-line mt-5 grid gap-x-8 gap-y-5 border-t pt-3 lg:grid-cols-2">
+		<Schedule {plan} />
+		<YarnNeeds {plan} />
+	</div>
+	{#if stops > 0}<p class="no-print text-error mt-4 text-sm">{stops === 1 ? 'One finding says' : `${stops} findings say`} stop: settle {stops === 1 ? 'it' : 'them'} before you knit.</p>{/if}
+{:else if plan}
+	<MissingParts {project} {editor} />
+	<Findings findings={plan.findings} plan={null} {project} {editor} onfix={apply} />
+{:else}
+	<p class="quiet py-8">Working it out…</p>
+{/if}
+
+<style>
+	.plan-grid {
+		grid-template-columns: minmax(0, 1fr);
+	}
+	@media (min-width: 900px) {
+		.plan-grid {
+			grid-template-columns: auto minmax(17rem, 1.1fr) minmax(16rem, 1fr);
+		}
+	}
+	@media print {
+		.plan-grid {
+			grid-template-columns: auto 1fr;
+		}
+	}
+</style>

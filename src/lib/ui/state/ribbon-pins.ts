@@ -1,0 +1,37 @@
+import type { Plan } from '$lib/core/plan';
+import type { Units } from '$lib/core/quantity/units';
+import { wordEvent } from '$lib/core/words/events';
+import type { RibbonPin } from '../pictures/Ribbon.svelte';
+
+/** Names of a plan's yarns by colour, as the maker calls them. */
+export const yarnNamer = (plan: Plan) => (i: number) => plan.yarns[i]?.colourName ?? 'yarn';
+
+/** What is pinned to the ribbon: joins, the first rolling up, run-outs and the end, at their main rows. */
+export function eventPins(plan: Plan, units: Units): RibbonPin[] {
+	const piece = plan.pieces[0]!;
+	const { sheet } = piece;
+	const wasteBefore = sheet.legs[0]?.kind === 'waste' ? sheet.legs[0].rows : 0;
+	const context = { units, machine: plan.machine, yarnName: yarnNamer(plan) };
+	// In many stripes every join is plain to see: only the first is named.
+	const joins = sheet.events.filter((e) => e.kind === 'join' && !e.first && e.after < wasteBefore + piece.mainRows);
+	return sheet.events.flatMap((e): RibbonPin[] => {
+		const row = e.after - wasteBefore;
+		const kept =
+			(e.kind === 'join' && joins.includes(e) && (joins.length <= 4 || e === joins[0])) ||
+			(e.kind === 'roll' && !e.again) ||
+			e.kind === 'clog' ||
+			e.kind === 'runs-out' ||
+			e.kind === 'take-off';
+		if (!kept || row < 0 || row > piece.mainRows + 40) return [];
+		const { title } = wordEvent(e, context);
+		return [{ row: Math.min(row, piece.mainRows), label: title, stop: e.kind === 'runs-out' }];
+	});
+}
+
+/** Rows of the outer face that a turned-up brim covers. */
+export function hiddenRows(plan: Plan): number {
+	const { hat } = plan;
+	if (hat.brimCm === 0) return 0;
+	const rows = plan.pieces[0]!.mainRows / 2;
+	return Math.round((rows * 2 * hat.brimCm) / hat.layerWorn.mean);
+}

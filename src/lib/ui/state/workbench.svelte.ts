@@ -1,0 +1,93 @@
+import { liveQuery, type Subscription } from 'dexie';
+import { createContext } from 'svelte';
+import type { Bench, Project } from '$lib/core/model/project';
+import type { Machine, Swatch, Yarn } from '$lib/core/model/bench';
+import type { TombleDb } from '$lib/store/db';
+import { DEFAULT_SETTINGS, type Settings } from '$lib/store/settings';
+import {
+	benchOf,
+	deleteProject,
+	readRecords,
+	readSettings,
+	writeSettings,
+	type Records
+} from '$lib/store/store';
+import { ProjectEditor } from './project-editor.svelte';
+
+const NOTHING: Records = {
+	machines: [],
+	yarns: [],
+	swatches: [],
+	projects: [],
+	results: [],
+	carried: []
+};
+
+/** The maker's store, live: what every view reads and writes through. */
+export class Workbench {
+	records = $state.raw<Records>(NOTHING);
+	settings = $state.raw<Settings>(DEFAULT_SETTINGS);
+	/** False until the store has been read once. */
+	ready = $state(false);
+	failure = $state<string | null>(null);
+	readonly bench: Bench = $derived(benchOf(this.records));
+	readonly units = $derived(this.settings.units);
+	#editors = new Map<string, ProjectEditor>();
+
+	constructor(readonly db: TombleDb) {}
+
+	/** Follows the store, other tabs included, until the returned function is called. */
+	follow(): () => void {
+		const fail = (e: unknown) => (this.failure = e instanceof Error ? e.message : String(e));
+		const subscriptions: Subscription[] = [
+			liveQuery(() => readRecords(this.db)).subscribe({
+				next: (records) => {
+					this.records = records;
+					for (const p of records.projects) this.#editors.get(p.id)?.stored(p);
+					this.ready = true;
+				},
+				error: fail
+			}),
+			liveQuery(() => readSettings(this.db)).subscribe({
+				next: (settings) => (this.settings = settings),
+				error: fail
+			})
+		];
+		return () => subscriptions.forEach((s) => s.unsubscribe());
+	}
+
+	set(change: Partial<Settings>): Promise<void> {
+		return writeSettings(this.db, change);
+	}
+
+	project(id: string): Project | undefined {
+		return this.records.projects.find((p) => p.id === id);
+	}
+
+	/** The one editor of a project: its undo history lasts while the application is open. */
+	editor(project: Project): ProjectEditor {
+		let editor = this.#editors.get(project.id);
+		if (!editor) {
+			editor = new ProjectEditor(project, (p) => this.db.projects.put(p));
+			this.#editors.set(project.id, editor);
+		}
+		return editor;
+	}
+
+	async addProject(project: Project): Promise<void> {
+		await this.db.projects.add(project);
+		await this.set({ currentProject: project.id });
+	}
+
+	async removeProject(id: string): Promise<void> {
+		this.#editors.delete(id);
+		await deleteProject(this.db, id);
+		if (this.settings.currentProject === id) await this.set({ currentProject: null });
+	}
+
+	putMachine = (m: Machine) => this.db.machines.put(m);
+	putYarn = (y: Yarn) => this.db.yarns.put(y);
+	putSwatch = (s: Swatch) => this.db.swatches.put(s);
+}
+
+export const [useWorkbench, provideWorkbench] = createContext<Workbench>();

@@ -1,0 +1,37 @@
+import * as Comlink from 'comlink';
+import { plan, type NoPlan, type Plan } from '../core/plan';
+import type { Bench, Project } from '../core/model/project';
+import type { PlanWorker } from './plan.worker';
+
+/** A frame at 60 Hz, in ms. */
+const FRAME_MS = 16;
+/** The first plans run on cold code; only a plan slow twice in a row moves to the worker. */
+const SLOW_IN_A_ROW = 2;
+
+/** Plans at once while that fits in a frame, and in a worker when it does not. */
+export class Planner {
+	#slow = 0;
+	#worker: Comlink.Remote<PlanWorker> | null = null;
+
+	/** True once plans go to the worker. */
+	get away(): boolean {
+		return this.#slow >= SLOW_IN_A_ROW;
+	}
+
+	now(project: Project, bench: Bench): Plan | NoPlan {
+		const start = performance.now();
+		const result = plan(project, bench);
+		this.#slow = performance.now() - start > FRAME_MS ? this.#slow + 1 : 0;
+		return result;
+	}
+
+	later(project: Project, bench: Bench): Promise<Plan | NoPlan> {
+		this.#worker ??= Comlink.wrap<PlanWorker>(
+			new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' })
+		);
+		return this.#worker.plan(project, bench);
+	}
+}
+
+/** One planner a page is enough; what it learns about this machine's speed holds for all projects. */
+export const planner = new Planner();

@@ -1,0 +1,24 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+	import { page } from '$app/state';
+	import { useWorkbench } from '$lib/ui/state/workbench.svelte';
+
+	let { children }: { children: Snippet } = $props();
+	const workbench = useWorkbench();
+	const project = $derived(workbench.project(page.params.id ?? ''));
+
+	$effect(() => {
+		if (project && workbench.settings.currentProject !== project.id) void workbench.set({ currentProject: project.id });
+	});
+</script>
+
+{#if project}
+	{#key project.id}{@render children()}{/key}
+{:else}
+	<div class="py-10">
+		<h1 class="mb-2 text-2xl">This project is not in this browser</h1>
+		<p class="mb-4">It may be on another device: there, save it under Files, and open that file here.</p>
+		<a class="act" href="/">To the shelf</a>
+		<a class="act" href="/keep">Open a file</a>
+	</div>
+{/if}
