@@ -1,6 +1,11 @@
 /** The arrows of docs/decisions/0001-architecture.md, enforced. */
 const core = '^src/lib/core';
-const layer = (name, from, to) => ({ name, severity: 'error', from: { path: from }, to: { path: to } });
+const layer = (name, from, to) => ({
+	name,
+	severity: 'error',
+	from: { path: from },
+	to: { path: to }
+});
 const within = (name, from, allowed) => ({
 	name,
 	severity: 'error',
@@ -34,6 +39,7 @@ module.exports = {
 	options: {
 		tsConfig: { fileName: 'tsconfig.cruise.json' },
 		doNotFollow: { path: 'node_modules' },
+		tsPreCompilationDeps: true,
 		exclude: { path: '(\\.svelte-kit|^build/)' },
 		enhancedResolveOptions: { extensions: ['.ts', '.js', '.svelte', '.svelte.ts'] },
 		extraExtensionsToScan: ['.svelte']

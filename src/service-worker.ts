@@ -8,7 +8,11 @@ const worker = globalThis.self as unknown as ServiceWorkerGlobalScope;
 const CACHE = `tomble-${version}`;
 const SHELL = '/';
 // Latin letters are what the interface is written in; other scripts' font files are fetched when needed.
-const PRECACHE = [SHELL, ...build.filter((f) => !/-(vietnamese|latin-ext|cyrillic|greek)[^/]*\.woff2$/.test(f)), ...files];
+const PRECACHE = [
+	SHELL,
+	...build.filter((f) => !/-(vietnamese|latin-ext|cyrillic|greek)[^/]*\.woff2$/.test(f)),
+	...files
+];
 
 worker.addEventListener('install', (event) => {
 	event.waitUntil(caches.open(CACHE).then((cache) => cache.addAll(PRECACHE)));

@@ -42,12 +42,15 @@
 </script>
 
 <svelte:window {onkeydown} />
-<a class="act act-main absolute top-1 left-1 z-50 -translate-y-16 focus:translate-y-0" href="#main">To the content</a>
+<a class="act act-main absolute top-1 left-1 z-50 -translate-y-16 focus:translate-y-0" href="#main"
+	>To the content</a
+>
 {#if !crank}<TopBar onkeys={() => (keys = true)} />{/if}
 {#if workbench.failure}
 	<p class="bg-error text-error-content px-6 py-2" role="alert">
-		The browser’s storage does not answer: {workbench.failure}. Nothing is lost that was stored; close other tabs of
-		Tomble and reload, and check that the browser is not in private mode or out of space.
+		The browser’s storage does not answer: {workbench.failure}. Nothing is lost that was stored;
+		close other tabs of Tomble and reload, and check that the browser is not in private mode or out
+		of space.
 	</p>
 {/if}
 <main id="main" tabindex="-1" class={crank ? '' : 'mx-auto max-w-[1400px] px-4 pt-3 pb-10 sm:px-6'}>

@@ -81,7 +81,9 @@ function lengthOf(runs: readonly YarnRun[], gauges: readonly Gauge[]): Estimate 
 	const rows = gauges.map((_, yarn) =>
 		runs.reduce((t, r) => t + (r.yarn === yarn ? r.to - r.from : 0), 0)
 	);
-	const used = gauges.flatMap((g, i) => (rows[i]! > 0 ? [quotient(exact(rows[i]!), g.rowsPerCm)] : []));
+	const used = gauges.flatMap((g, i) =>
+		rows[i]! > 0 ? [quotient(exact(rows[i]!), g.rowsPerCm)] : []
+	);
 	// Colours of one yarn share their readings, so their errors add up and do not cancel.
 	return estimate(
 		used.reduce((t, e) => t + e.mean, 0),
@@ -90,7 +92,12 @@ function lengthOf(runs: readonly YarnRun[], gauges: readonly Gauge[]): Estimate 
 	);
 }
 
-function gaugesFor(project: Project, bench: Bench, machine: Machine, yarns: readonly Yarn[]): Gauge[] {
+function gaugesFor(
+	project: Project,
+	bench: Bench,
+	machine: Machine,
+	yarns: readonly Yarn[]
+): Gauge[] {
 	return yarns.map((yarn) =>
 		gaugeFor({
 			machine,
@@ -107,7 +114,12 @@ function amountsOf(
 	machine: Machine,
 	yarns: readonly Yarn[],
 	gauges: readonly Gauge[],
-	piece: { stitches: Map<number, number>; runs: readonly YarnRun[]; tails: readonly Tail[]; wasteStart: boolean }
+	piece: {
+		stitches: Map<number, number>;
+		runs: readonly YarnRun[];
+		tails: readonly Tail[];
+		wasteStart: boolean;
+	}
 ): YarnAmount[] {
 	return yarns.flatMap((of, yarn) => {
 		const stitches = piece.stitches.get(yarn) ?? 0;

@@ -88,19 +88,48 @@ const yarns: Yarn[] = [
 ];
 
 /** A reading as someone noted it, by notation. */
-function reading(id: string, state: SwatchState, notation: Notation, stitches: number, rows: number, pins = 48): Reading {
+function reading(
+	id: string,
+	state: SwatchState,
+	notation: Notation,
+	stitches: number,
+	rows: number,
+	pins = 48
+): Reading {
 	const sides = {
-		'per-10cm': [{ count: stitches, overCm: 10 }, { count: rows, overCm: 10 }],
-		'per-4in': [{ count: stitches, overCm: inchesToCm(4) }, { count: rows, overCm: inchesToCm(4) }],
-		'per-1in': [{ count: stitches, overCm: inchesToCm(1) }, { count: rows, overCm: inchesToCm(1) }],
-		'cm-to-40': [{ count: 40, overCm: stitches }, { count: 20, overCm: rows }],
-		tube: [{ count: pins / 2, overCm: stitches }, { count: 40, overCm: rows }]
+		'per-10cm': [
+			{ count: stitches, overCm: 10 },
+			{ count: rows, overCm: 10 }
+		],
+		'per-4in': [
+			{ count: stitches, overCm: inchesToCm(4) },
+			{ count: rows, overCm: inchesToCm(4) }
+		],
+		'per-1in': [
+			{ count: stitches, overCm: inchesToCm(1) },
+			{ count: rows, overCm: inchesToCm(1) }
+		],
+		'cm-to-40': [
+			{ count: 40, overCm: stitches },
+			{ count: 20, overCm: rows }
+		],
+		tube: [
+			{ count: pins / 2, overCm: stitches },
+			{ count: 40, overCm: rows }
+		]
 	} as const;
 	const [s, r] = sides[notation];
 	return { id, state, notation, stitches: s, rows: r };
 }
 
-function swatch(id: string, machine: Machine, yarnId: string, slot: number, readings: Reading[], note = ''): Swatch {
+function swatch(
+	id: string,
+	machine: Machine,
+	yarnId: string,
+	slot: number,
+	readings: Reading[],
+	note = ''
+): Swatch {
 	const yarn = yarns.find((y) => y.id === yarnId)!;
 	return {
 		id: id as Swatch['id'],
@@ -114,18 +143,32 @@ function swatch(id: string, machine: Machine, yarnId: string, slot: number, read
 }
 
 const swatches: Swatch[] = [
-	swatch('sw-01', big, 'bw-foam', 2, [
-		reading('sw-01-a', 'washed', 'tube', 19.8, 20.4),
-		reading('sw-01-b', 'washed', 'per-10cm', 12, 19.5),
-		reading('sw-01-c', 'rested', 'tube', 20.3, 21)
-	], 'Forty rows, hung over the rail to dry.'),
+	swatch(
+		'sw-01',
+		big,
+		'bw-foam',
+		2,
+		[
+			reading('sw-01-a', 'washed', 'tube', 19.8, 20.4),
+			reading('sw-01-b', 'washed', 'per-10cm', 12, 19.5),
+			reading('sw-01-c', 'rested', 'tube', 20.3, 21)
+		],
+		'Forty rows, hung over the rail to dry.'
+	),
 	swatch('sw-02', big, 'bw-deep', 2, [
 		reading('sw-02-a', 'rested', 'per-10cm', 12.1, 19.4),
 		reading('sw-02-b', 'rested', 'cm-to-40', 33.4, 10.3),
 		reading('sw-02-c', 'rested', 'per-4in', 12.25, 19.75)
 	]),
 	swatch('sw-03', big, 'bw-lantern', 2, [reading('sw-03-a', 'rested', 'per-10cm', 12.3, 19.8)]),
-	swatch('sw-04', big, 'bw-rust', 2, [reading('sw-04-a', 'fresh', 'tube', 18.6, 24.2)], 'Measured at the stall, still warm.'),
+	swatch(
+		'sw-04',
+		big,
+		'bw-rust',
+		2,
+		[reading('sw-04-a', 'fresh', 'tube', 18.6, 24.2)],
+		'Measured at the stall, still warm.'
+	),
 	swatch('sw-05', big, 'bw-kelp', 3, [
 		reading('sw-05-a', 'rested', 'per-1in', 3, 4.75),
 		reading('sw-05-b', 'washed', 'per-10cm', 11.8, 19)
@@ -134,7 +177,14 @@ const swatches: Swatch[] = [
 		reading('sw-06-a', 'rested', 'per-10cm', 11.2, 17.8),
 		reading('sw-06-b', 'rested', 'tube', 21.6, 22.8)
 	]),
-	swatch('sw-07', big, 'qc-rope', 3, [reading('sw-07-a', 'washed', 'cm-to-40', 31, 11.2)], 'Grew two fingers overnight.'),
+	swatch(
+		'sw-07',
+		big,
+		'qc-rope',
+		3,
+		[reading('sw-07-a', 'washed', 'cm-to-40', 31, 11.2)],
+		'Grew two fingers overnight.'
+	),
 	swatch('sw-08', big, 'tw-night', 2, [
 		reading('sw-08-a', 'rested', 'per-10cm', 12.6, 20.1),
 		reading('sw-08-b', 'rested', 'per-10cm', 12.4, 20.6)
@@ -166,7 +216,13 @@ const hat: LinedHatWish = {
 	joinTails: 'tie'
 };
 
-function project(key: string, name: string, day: number, wish: Partial<LinedHatWish>, extra: Partial<Project> = {}): Project {
+function project(
+	key: string,
+	name: string,
+	day: number,
+	wish: Partial<LinedHatWish>,
+	extra: Partial<Project> = {}
+): Project {
 	return {
 		id: `project-${key}` as Project['id'],
 		name,
@@ -189,11 +245,16 @@ const projects: Project[] = [
 	project('buoy', 'Buoy stripes', 3, {
 		head: { kind: 'table', size: 'child' },
 		brim: { turnedUp: false, heightCm: 4 },
-		length: { by: 'rows', rows: 100 },
-		scheme: { kind: 'stripes', yarns: [id('bw-foam'), id('bw-rust')], stripeRows: 5 }
+		length: { by: 'rows', rows: 76 },
+		scheme: { kind: 'stripes', yarns: [id('bw-foam'), id('bw-rust')], stripeRows: 4 }
 	}),
 	project('keeper', 'Lamp keeper', 7, {
-		scheme: { kind: 'outer-lining', outer: id('bw-deep'), lining: id('bw-lantern'), liningExtraRows: 6 }
+		scheme: {
+			kind: 'outer-lining',
+			outer: id('bw-deep'),
+			lining: id('bw-lantern'),
+			liningExtraRows: 6
+		}
 	}),
 	project('tideline', 'Tideline', 10, {
 		brim: { turnedUp: false, heightCm: 5 },
@@ -210,7 +271,12 @@ const projects: Project[] = [
 function run(key: string, day: number, rows: number, off: boolean): RunEvent[] {
 	const projectId = `project-${key}` as Project['id'];
 	const start = START + day * DAY;
-	const base = (n: number, at: number) => ({ id: `${key}-${String(n).padStart(4, '0')}`, projectId, at, piece: 'tube' });
+	const base = (n: number, at: number) => ({
+		id: `${key}-${String(n).padStart(4, '0')}`,
+		projectId,
+		at,
+		piece: 'tube'
+	});
 	const events: RunEvent[] = [{ ...base(0, start), type: 'start' }];
 	let at = start + 90_000;
 	for (let r = 1; r <= rows; r++) {
@@ -263,8 +329,19 @@ export const harbour: Everything = {
 	projects,
 	events: [
 		...run('first', 0, 129, true),
-		...done('first', 0, ['rest', 'gather-cast-off', 'pick-up-cast-on', 'waste-off-cast-on', 'gather-cast-on', 'tuck', 'meet', 'weave-in', 'turn-up', 'measure']),
-		...run('buoy', 4, 105, true),
+		...done('first', 0, [
+			'rest',
+			'gather-cast-off',
+			'pick-up-cast-on',
+			'waste-off-cast-on',
+			'gather-cast-on',
+			'tuck',
+			'meet',
+			'weave-in',
+			'turn-up',
+			'measure'
+		]),
+		...run('buoy', 4, 81, true),
 		...done('buoy', 4, ['rest', 'join-tails']),
 		...run('keeper', 8, 51, false),
 		fault

@@ -1,6 +1,12 @@
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { z } from 'zod';
-import { bench, type Bench, type MeasuredResult, type Project, type RunEvent } from '../core/model/project';
+import {
+	bench,
+	type Bench,
+	type MeasuredResult,
+	type Project,
+	type RunEvent
+} from '../core/model/project';
 import { density } from '../core/gauge/notation';
 import { writeCsv } from './csv';
 import {
@@ -27,7 +33,11 @@ const MAX_UNPACKED = 100_000_000;
 const MAX_ENTRIES = 20_000;
 
 /** One project with the part of the bench that it uses. */
-export function snapshot(all: Everything, project: Project, uses: ReadonlySet<string>): ProjectFile {
+export function snapshot(
+	all: Everything,
+	project: Project,
+	uses: ReadonlySet<string>
+): ProjectFile {
 	return {
 		format: 'tomble-project',
 		version: 1,
@@ -35,8 +45,12 @@ export function snapshot(all: Everything, project: Project, uses: ReadonlySet<st
 		bench: {
 			machines: all.bench.machines.filter((m) => m.id === project.machineId),
 			yarns: all.bench.yarns.filter((y) => uses.has(y.id)),
-			swatches: all.bench.swatches.filter((s) => s.machineId === project.machineId && uses.has(s.yarnId)),
-			evidence: all.bench.evidence.filter((e) => e.machineId === project.machineId && uses.has(e.yarnId))
+			swatches: all.bench.swatches.filter(
+				(s) => s.machineId === project.machineId && uses.has(s.yarnId)
+			),
+			evidence: all.bench.evidence.filter(
+				(e) => e.machineId === project.machineId && uses.has(e.yarnId)
+			)
 		},
 		events: all.events.filter((e) => e.projectId === project.id),
 		results: all.results.filter((r) => r.projectId === project.id)
@@ -69,7 +83,16 @@ function tables(all: Everything): Record<string, string> {
 			])
 		),
 		'tables/swatch-readings.csv': writeCsv(
-			['machine', 'yarn', 'strands', 'slot', 'state', 'stitches per 10 cm', 'rows per 10 cm', 'note'],
+			[
+				'machine',
+				'yarn',
+				'strands',
+				'slot',
+				'state',
+				'stitches per 10 cm',
+				'rows per 10 cm',
+				'note'
+			],
 			swatches.flatMap((s) =>
 				s.readings.map((r) => [
 					machineName(s.machineId),
@@ -84,7 +107,16 @@ function tables(all: Everything): Record<string, string> {
 			)
 		),
 		'tables/results.csv': writeCsv(
-			['project', 'when', 'rows', 'tube (cm)', 'flat width (cm)', 'weight (g)', 'time (min)', 'note'],
+			[
+				'project',
+				'when',
+				'rows',
+				'tube (cm)',
+				'flat width (cm)',
+				'weight (g)',
+				'time (min)',
+				'note'
+			],
 			all.results.map((r) => [
 				all.projects.find((p) => p.id === r.projectId)?.name ?? '',
 				r.when,
@@ -100,13 +132,20 @@ function tables(all: Everything): Record<string, string> {
 }
 
 /** A zip of project files, the bench, and CSV tables for reading elsewhere. */
-export function writeBackup(all: Everything, usesOf: (p: Project) => ReadonlySet<string>): Uint8Array {
+export function writeBackup(
+	all: Everything,
+	usesOf: (p: Project) => ReadonlySet<string>
+): Uint8Array {
 	const files: Record<string, string> = {
 		'bench.json': `${JSON.stringify({ format: BENCH_FORMAT, version: 1, bench: all.bench }, null, '\t')}\n`,
 		...tables(all)
 	};
 	for (const [i, p] of all.projects.entries()) {
-		const slug = p.name.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'project';
+		const slug =
+			p.name
+				.toLowerCase()
+				.replace(/[^a-z0-9]+/g, '-')
+				.replace(/^-|-$/g, '') || 'project';
 		files[`projects/${String(i + 1).padStart(3, '0')}-${slug}.json`] = writeProject(
 			snapshot(all, p, usesOf(p))
 		);
@@ -130,7 +169,9 @@ function unpack(bytes: Uint8Array): Opened<Record<string, Uint8Array>> {
 				return !large;
 			}
 		});
-		return large ? refuse('too-large', '', `at most ${MAX_UNPACKED} bytes unpacked`) : { ok: true, value: files };
+		return large
+			? refuse('too-large', '', `at most ${MAX_UNPACKED} bytes unpacked`)
+			: { ok: true, value: files };
 	} catch {
 		return refuse('damaged', '', 'a complete zip file');
 	}
@@ -156,7 +197,12 @@ function readBackup(bytes: Uint8Array): Opened<Everything> {
 	for (const [path, content] of Object.entries(files.value)) {
 		if (!path.startsWith('projects/')) continue;
 		const opened = readProject(strFromU8(content));
-		if (!opened.ok) return refuse(opened.refusal.code, `${path}: ${opened.refusal.path}`, opened.refusal.expected);
+		if (!opened.ok)
+			return refuse(
+				opened.refusal.code,
+				`${path}: ${opened.refusal.path}`,
+				opened.refusal.expected
+			);
 		projects.push(opened.value);
 	}
 	return {
@@ -173,7 +219,8 @@ function readBackup(bytes: Uint8Array): Opened<Everything> {
 /** Reads a project file or a backup, whichever it is. All or nothing. */
 export function readAny(bytes: Uint8Array): Opened<Everything> {
 	if (bytes.length === 0) return refuse('empty', '', 'a project file or a backup');
-	if (bytes.length > MAX_FILE_BYTES) return refuse('too-large', '', `at most ${MAX_FILE_BYTES} bytes`);
+	if (bytes.length > MAX_FILE_BYTES)
+		return refuse('too-large', '', `at most ${MAX_FILE_BYTES} bytes`);
 	if (isZip(bytes)) return readBackup(bytes);
 	const opened = readProject(strFromU8(bytes));
 	if (!opened.ok) return opened;

@@ -8,7 +8,10 @@ export const safeCell = (value: string | number | null): string | number => {
 };
 
 /** CSV by RFC 4180: a header row, CRLF between records. */
-export function writeCsv(columns: readonly string[], rows: readonly (string | number | null)[][]): string {
+export function writeCsv(
+	columns: readonly string[],
+	rows: readonly (string | number | null)[][]
+): string {
 	return Papa.unparse(
 		{ fields: [...columns], data: rows.map((r) => r.map(safeCell)) },
 		{ newline: '\r\n' }

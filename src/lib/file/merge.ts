@@ -61,12 +61,13 @@ const lists = (all: Everything): Record<Kind, readonly Named[]> => ({
 /** What importing `file` would change in `mine`, record by record. Nothing is written. */
 export function previewImport(mine: Everything, file: Everything): Preview {
 	const have = lists(mine);
-	const changes = (Object.entries(lists(file)) as [Kind, readonly Named[]][]).flatMap(([kind, items]) =>
-		items.map((item): Change => {
-			const old = have[kind].find((x) => x.id === item.id);
-			const effect = !old ? 'new' : sameData(old, item) ? 'same' : 'differs';
-			return { kind, id: item.id, name: nameOf(kind, item, file), effect };
-		})
+	const changes = (Object.entries(lists(file)) as [Kind, readonly Named[]][]).flatMap(
+		([kind, items]) =>
+			items.map((item): Change => {
+				const old = have[kind].find((x) => x.id === item.id);
+				const effect = !old ? 'new' : sameData(old, item) ? 'same' : 'differs';
+				return { kind, id: item.id, name: nameOf(kind, item, file), effect };
+			})
 	);
 	const ids = new Set(mine.events.map((e) => e.id));
 	return { changes, newEvents: file.events.filter((e) => !ids.has(e.id)).length };

@@ -50,7 +50,9 @@ export function firstIssue(error: z.ZodError): { path: string; expected: string 
 
 /** Validates an already parsed body as a project file of any known version. */
 export function openProject(body: unknown): Opened<ProjectFile> {
-	const head = z.looseObject({ format: z.literal(FORMAT), version: z.int().min(1) }).safeParse(body);
+	const head = z
+		.looseObject({ format: z.literal(FORMAT), version: z.int().min(1) })
+		.safeParse(body);
 	if (!head.success) return refuse('foreign', 'format', `"${FORMAT}" and a version`);
 	if (head.data.version > VERSION)
 		return refuse('newer', 'version', `${VERSION} or lower; a newer Tomble wrote this file`);
@@ -67,7 +69,8 @@ export function openProject(body: unknown): Opened<ProjectFile> {
 /** Reads the text of a project file; refused whole, with the reason and the path in it. */
 export function readProject(text: string): Opened<ProjectFile> {
 	if (text.trim() === '') return refuse('empty', '', 'a project file');
-	if (text.length > MAX_FILE_BYTES) return refuse('too-large', '', `at most ${MAX_FILE_BYTES} bytes`);
+	if (text.length > MAX_FILE_BYTES)
+		return refuse('too-large', '', `at most ${MAX_FILE_BYTES} bytes`);
 	let body: unknown;
 	try {
 		body = JSON.parse(text);
@@ -80,4 +83,5 @@ export function readProject(text: string): Opened<ProjectFile> {
 export const writeProject = (file: ProjectFile): string => `${JSON.stringify(file, null, '\t')}\n`;
 
 /** The JSON Schema (2020-12) of the current version, as kept in docs. */
-export const projectFileSchema = () => z.toJSONSchema(projectFile, { target: 'draft-2020-12', io: 'input' });
+export const projectFileSchema = () =>
+	z.toJSONSchema(projectFile, { target: 'draft-2020-12', io: 'input' });

@@ -29,7 +29,14 @@ export async function readRecords(db: TombleDb): Promise<Records> {
 		db.results.toArray(),
 		db.carried.toArray()
 	]);
-	return { machines, yarns, swatches, projects, results: results.sort((a, b) => a.at - b.at), carried };
+	return {
+		machines,
+		yarns,
+		swatches,
+		projects,
+		results: results.sort((a, b) => a.at - b.at),
+		carried
+	};
 }
 
 export async function readSettings(db: TombleDb): Promise<Settings> {
@@ -76,7 +83,10 @@ export const yarnsUsed = (project: Project): ReadonlySet<string> =>
 /** Appends run events in one durable transaction; an id already here is left alone. */
 export async function appendEvents(db: TombleDb, events: readonly RunEvent[]): Promise<void> {
 	await db.transaction('rw', db.events, async () => {
-		const known = await db.events.where('id').anyOf(events.map((e) => e.id)).primaryKeys();
+		const known = await db.events
+			.where('id')
+			.anyOf(events.map((e) => e.id))
+			.primaryKeys();
 		if (known.length === 0) await db.events.bulkAdd([...events]);
 		else {
 			for (const e of events) {

@@ -19,7 +19,15 @@ export async function readEverything(db: TombleDb): Promise<Everything> {
  * replaced only where `replace` says so; events are merged by id.
  */
 export async function writeImport(db: TombleDb, file: Everything, replace: boolean): Promise<void> {
-	const tables = [db.machines, db.yarns, db.swatches, db.projects, db.results, db.events, db.carried];
+	const tables = [
+		db.machines,
+		db.yarns,
+		db.swatches,
+		db.projects,
+		db.results,
+		db.events,
+		db.carried
+	];
 	await db.transaction('rw', tables, async () => {
 		const lists = [
 			[db.machines, file.bench.machines],
@@ -41,7 +49,15 @@ export async function writeImport(db: TombleDb, file: Everything, replace: boole
 
 /** Fills an empty store only; says whether it did. A maker's data is never touched. */
 export async function seedIfEmpty(db: TombleDb, demo: Everything): Promise<boolean> {
-	const tables = [db.machines, db.yarns, db.swatches, db.projects, db.results, db.events, db.carried];
+	const tables = [
+		db.machines,
+		db.yarns,
+		db.swatches,
+		db.projects,
+		db.results,
+		db.events,
+		db.carried
+	];
 	return db.transaction('rw', tables, async () => {
 		for (const t of tables) if ((await t.count()) > 0) return false;
 		await writeImport(db, demo, false);

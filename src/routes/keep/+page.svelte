@@ -1,1 +1,6 @@
-<p>files</p>
+<script lang="ts">
+	import FilesView from '$lib/ui/files/FilesView.svelte';
+</script>
+
+<svelte:head><title>Files · Tomble</title></svelte:head>
+<FilesView />

@@ -68,7 +68,11 @@ export function yarnAmount(use: YarnUse): YarnAmount {
 		grams: figure('Weight', 'mass', grams, [
 			metresPerBall,
 			'÷',
-			own(of.metresPer100g / of.strands, 'yarn-per-mass', of.strands > 1 ? `${of.strands} strands` : 'on the label')
+			own(
+				of.metresPer100g / of.strands,
+				'yarn-per-mass',
+				of.strands > 1 ? `${of.strands} strands` : 'on the label'
+			)
 		]),
 		balls: figure('Balls', 'balls', scale(grams, 1 / of.ballGrams), [
 			worked(grams.mean, 'mass', 'weight'),

@@ -42,7 +42,14 @@ export type FindingBody =
 	| { code: 'outer-peeks'; rows: number; cm: number }
 	| { code: 'boundary-on-fold'; turnedUp: boolean }
 	| { code: 'stripe-cut'; rows: number; wanted: number; wholeRows: number }
-	| { code: 'yarn-short'; yarn: number; needGrams: number; haveGrams: number; chance: number; row: number }
+	| {
+			code: 'yarn-short';
+			yarn: number;
+			needGrams: number;
+			haveGrams: number;
+			chance: number;
+			row: number;
+	  }
 	| { code: 'yarn-close'; yarn: number; needGrams: number; haveGrams: number; chance: number }
 	| { code: 'thick-yarn'; yarn: number; weightClass: number }
 	| { code: 'weak-yarn'; yarn: number }

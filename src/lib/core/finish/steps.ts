@@ -2,12 +2,7 @@ import type { Assembly } from '../assemble/assembly';
 import type { Tail } from '../amounts/tails';
 
 /** Usual cautions, shown at the step where they matter. Sentences in `words/cautions.ts`. */
-export type CautionCode =
-	| 'hooks-and-scissors'
-	| 'pinch'
-	| 'strain'
-	| 'baby-sleep'
-	| 'hot-water';
+export type CautionCode = 'hooks-and-scissors' | 'pinch' | 'strain' | 'baby-sleep' | 'hot-water';
 
 /** One step after the machine, in order. Sentences in `words/steps.ts`. */
 export type FinishStep = { readonly id: string; readonly caution?: CautionCode } & (
@@ -60,7 +55,8 @@ export function finishSteps(input: FinishInput): FinishStep[] {
 			waste: waste[edge],
 			caution: 'hooks-and-scissors'
 		});
-		if (waste[edge]) steps.push({ id: `waste-off-${edge}`, do: 'waste-off', edge, caution: 'hooks-and-scissors' });
+		if (waste[edge])
+			steps.push({ id: `waste-off-${edge}`, do: 'waste-off', edge, caution: 'hooks-and-scissors' });
 	};
 	const inner = assembly.find((s) => s.do === 'tuck');
 	for (const s of assembly) {
@@ -87,13 +83,23 @@ export function finishSteps(input: FinishInput): FinishStep[] {
 					caution: 'hooks-and-scissors'
 				});
 				for (const edge of s.edges)
-					if (waste[edge]) steps.push({ id: `waste-off-${edge}`, do: 'waste-off', edge, caution: 'hooks-and-scissors' });
+					if (waste[edge])
+						steps.push({
+							id: `waste-off-${edge}`,
+							do: 'waste-off',
+							edge,
+							caution: 'hooks-and-scissors'
+						});
 				break;
 			case 'turn-up':
 				break;
 		}
 	}
-	steps.push({ id: 'weave-in', do: 'weave-in', ends: 2 + (input.joinTails === 'weave' ? 0 : 2 * joins) });
+	steps.push({
+		id: 'weave-in',
+		do: 'weave-in',
+		ends: 2 + (input.joinTails === 'weave' ? 0 : 2 * joins)
+	});
 	for (const s of assembly)
 		if (s.do === 'turn-up') steps.push({ id: 'turn-up', do: 'turn-up', heightCm: s.heightCm });
 	steps.push(

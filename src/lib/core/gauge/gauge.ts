@@ -86,8 +86,16 @@ export function swatchGauge(readings: Swatch['readings'], state?: SwatchState) {
 	const chosen = state ? readings.filter((r) => r.state === state) : readings;
 	if (chosen.length === 0) return undefined;
 	return {
-		stitchesPerCm: combine(chosen.map((r) => density(r.stitches)), READING_RELATIVE_SD, 'measured'),
-		rowsPerCm: combine(chosen.map((r) => density(r.rows)), READING_RELATIVE_SD, 'measured')
+		stitchesPerCm: combine(
+			chosen.map((r) => density(r.stitches)),
+			READING_RELATIVE_SD,
+			'measured'
+		),
+		rowsPerCm: combine(
+			chosen.map((r) => density(r.rows)),
+			READING_RELATIVE_SD,
+			'measured'
+		)
 	};
 }
 
@@ -130,13 +138,25 @@ export function gaugeFor(input: GaugeInput): Gauge {
 		if (learned) {
 			const projects = [...new Set(learned.items.map((e) => e.projectName))];
 			const { n: pieces, discord } = learned.estimate;
-			const source: GaugeSource = { kind: 'learned', pieces, state: learned.state, projects, discord };
+			const source: GaugeSource = {
+				kind: 'learned',
+				pieces,
+				state: learned.state,
+				projects,
+				discord
+			};
 			return { value: learned.estimate, source, state: learned.state };
 		}
 		const measured = pool(readings, fromReading, READING_RELATIVE_SD, input.useFresh, 'measured');
 		if (measured) {
 			const { n, discord } = measured.estimate;
-			const source: GaugeSource = { kind: 'swatch', readings: n, state: measured.state, otherColour, discord };
+			const source: GaugeSource = {
+				kind: 'swatch',
+				readings: n,
+				state: measured.state,
+				otherColour,
+				discord
+			};
 			return { value: measured.estimate, source, state: measured.state };
 		}
 		const mean = prior * scaleByTex;

@@ -1,7 +1,6 @@
 import type { CountOver, Notation } from '../model/bench';
 import { NUMBER, parseLengthCm, readNumber, tidy } from '../quantity/parse';
 import { bad, good, type Result } from '../quantity/problem';
-import { digits } from '../quantity/print';
 import { CM_PER_INCH, cmToInches, type Units } from '../quantity/units';
 
 export type Side = 'stitches' | 'rows';
@@ -50,7 +49,12 @@ export interface ReadingContext {
 	readonly tubeRows?: number;
 }
 
-function checked(count: number, overCm: number, typed: string, context: ReadingContext): Result<CountOver> {
+function checked(
+	count: number,
+	overCm: number,
+	typed: string,
+	context: ReadingContext
+): Result<CountOver> {
 	const wanted = notationExample(context.notation, context.side);
 	if (!(count > 0)) return bad({ code: 'not-positive', value: count, wanted });
 	if (!(overCm > 0)) return bad({ code: 'not-positive', value: overCm, wanted });
@@ -120,7 +124,7 @@ export function printReadingSide(c: CountOver, context: ReadingContext): string 
 		case 'per-1in':
 			return `${tidyDigits(density(c) * CM_PER_INCH, 3)} ${word} / 1 in`;
 		case 'cm-to-40':
-			return `${digits(TO_COUNT[side] / density(c), 2)} cm to ${TO_COUNT[side]}`;
+			return `${tidyDigits(TO_COUNT[side] / density(c), 2)} cm to ${TO_COUNT[side]}`;
 		case 'tube':
 			return side === 'stitches'
 				? `${length(pins / 2 / density(c))} flat width`

@@ -1,6 +1,5 @@
 import type { Evidence, MeasuredResult, Project } from '../model/project';
 import type { Machine, Yarn } from '../model/bench';
-import { nearestWithParity } from '../quantity/whole';
 import { metresPerGram } from '../yarn/tex';
 
 const STATE = { 'at-once': 'fresh', rested: 'rested', washed: 'washed', 'on-head': null } as const;
@@ -28,8 +27,10 @@ export function evidenceFrom(finished: Finished): Evidence[] {
 		if (state === null) return [];
 		const stitches = r.rowsKnitted * machine.pins;
 		const metres = r.grams === null ? null : r.grams * metresPerGram(yarn) - finished.tailMetres;
-		const loopCm = metres !== null && metres > 0 && finished.oneYarn ? (metres * 100) / stitches : null;
-		if (r.tubeCm === null && r.flatWidthCm === null && loopCm === null && r.minutes === null) return [];
+		const loopCm =
+			metres !== null && metres > 0 && finished.oneYarn ? (metres * 100) / stitches : null;
+		if (r.tubeCm === null && r.flatWidthCm === null && loopCm === null && r.minutes === null)
+			return [];
 		return [
 			{
 				resultId: r.id,
@@ -49,7 +50,3 @@ export function evidenceFrom(finished: Finished): Evidence[] {
 		];
 	});
 }
-
-/** Rows for a wished tube at the gauge just measured, to the nearest even row: 128 rows at 59 cm, for 56 cm: 122. */
-export const rowsNextTime = (rows: number, measuredCm: number, wishedCm: number): number =>
-	nearestWithParity((rows / measuredCm) * wishedCm, 0, 2);

@@ -5,7 +5,10 @@ export type MachinePreset = Omit<Machine, 'id'>;
 /** Pins stand about 2.1 cm apart on these rings (common practice: about 1 m round for 48); the maker corrects it. */
 const PIN_SPACING_CM = 2.1;
 
-function preset(pins: number, rest: Pick<Machine, 'counter' | 'slots' | 'clearanceCm'>): MachinePreset {
+function preset(
+	pins: number,
+	rest: Pick<Machine, 'counter' | 'slots' | 'clearanceCm'>
+): MachinePreset {
 	return {
 		name: `${pins} pins`,
 		pins,

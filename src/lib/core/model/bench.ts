@@ -1,9 +1,9 @@
 import { z } from 'zod';
 
-const id = <B extends string>(brand: B) => z.string().min(1).max(64).brand<B>();
-export const machineId = id('MachineId');
-export const yarnId = id('YarnId');
-export const swatchId = id('SwatchId');
+const id = <B extends string>() => z.string().min(1).max(64).brand<B>();
+export const machineId = id<'MachineId'>();
+export const yarnId = id<'YarnId'>();
+export const swatchId = id<'SwatchId'>();
 export type MachineId = z.infer<typeof machineId>;
 export type YarnId = z.infer<typeof yarnId>;
 export type SwatchId = z.infer<typeof swatchId>;
@@ -16,7 +16,9 @@ export const machine = z.object({
 	id: machineId,
 	name,
 	pins: z.int().min(4).max(200).describe('pins on the ring'),
-	marker: z.enum(['first', 'last']).describe('whether the marker pin is the first or the last of a row'),
+	marker: z
+		.enum(['first', 'last'])
+		.describe('whether the marker pin is the first or the last of a row'),
 	counter: z.enum(['none', 'tube', 'both']).describe('in which modes the built-in counter counts'),
 	slots: z.int().min(0).max(6).describe('tension slots'),
 	panelLost: z.object({
@@ -28,7 +30,17 @@ export const machine = z.object({
 });
 export type Machine = z.infer<typeof machine>;
 
-export const FIBRES = ['wool', 'acrylic', 'cotton', 'alpaca', 'linen', 'nylon', 'silk', 'mohair', 'other'] as const;
+export const FIBRES = [
+	'wool',
+	'acrylic',
+	'cotton',
+	'alpaca',
+	'linen',
+	'nylon',
+	'silk',
+	'mohair',
+	'other'
+] as const;
 export const fibre = z.enum(FIBRES);
 export type Fibre = z.infer<typeof fibre>;
 

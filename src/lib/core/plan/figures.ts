@@ -75,11 +75,11 @@ export function hatFigures({ hat, machine, gauges, mainRows, head }: Input): Hat
 			'÷',
 			worked(2, 'plain', 'front and back')
 		]),
-		stretch: figure('Stretch on the head', 'percent', estimate(hat.stretch, stretchSd, hat.circumference.basis), [
-			own(head, 'length', 'head'),
-			'÷',
-			circumferenceTerm,
-			'− 1'
-		])
+		stretch: figure(
+			'Stretch on the head',
+			'percent',
+			estimate(hat.stretch, stretchSd, hat.circumference.basis),
+			[own(head, 'length', 'head'), '÷', circumferenceTerm, '− 1']
+		)
 	};
 }

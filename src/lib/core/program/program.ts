@@ -56,7 +56,8 @@ export function tubeProgram(wish: TubeWish): Program {
 		if (i > 0 || wish.wasteStart > 0) ops.push({ op: 'join', yarn: s.yarn });
 		ops.push({ op: 'rows', count: s.rows });
 	}
-	if (wish.wasteEnd > 0) ops.push({ op: 'join', yarn: WASTE }, { op: 'rows', count: wish.wasteEnd });
+	if (wish.wasteEnd > 0)
+		ops.push({ op: 'join', yarn: WASTE }, { op: 'rows', count: wish.wasteEnd });
 	ops.push({ op: 'cut' }, { op: 'take-off', method: wish.wasteEnd > 0 ? 'crank' : 'needle' });
 	return ops;
 }

@@ -25,19 +25,35 @@ export function shownUnit(kind: QuantityKind, units: Units): Shown {
 		case 'length':
 			return { unit: units, factor: metric ? 1 : cmToInches(1), decimals: metric ? 1 : 2 };
 		case 'loop':
-			return { unit: metric ? 'mm' : 'in', factor: metric ? 10 : cmToInches(1), decimals: metric ? 1 : 2 };
+			return {
+				unit: metric ? 'mm' : 'in',
+				factor: metric ? 10 : cmToInches(1),
+				decimals: metric ? 1 : 2
+			};
 		case 'yarn':
 			return { unit: metric ? 'm' : 'yd', factor: metric ? 1 : metresToYards(1), decimals: 0 };
 		case 'mass':
-			return { unit: metric ? 'g' : 'oz', factor: metric ? 1 : gramsToOunces(1), decimals: metric ? 0 : 2 };
+			return {
+				unit: metric ? 'g' : 'oz',
+				factor: metric ? 1 : gramsToOunces(1),
+				decimals: metric ? 0 : 2
+			};
 		case 'yarn-per-mass':
 			return metric
 				? { unit: 'm / 100 g', factor: 1, decimals: 0 }
 				: { unit: 'yd / 100 g', factor: metresToYards(1), decimals: 0 };
 		case 'stitch-density':
-			return { unit: metric ? 'st / 10 cm' : 'st / 4 in', factor: metric ? 10 : 10.16, decimals: 1 };
+			return {
+				unit: metric ? 'st / 10 cm' : 'st / 4 in',
+				factor: metric ? 10 : 10.16,
+				decimals: 1
+			};
 		case 'row-density':
-			return { unit: metric ? 'rows / 10 cm' : 'rows / 4 in', factor: metric ? 10 : 10.16, decimals: 1 };
+			return {
+				unit: metric ? 'rows / 10 cm' : 'rows / 4 in',
+				factor: metric ? 10 : 10.16,
+				decimals: 1
+			};
 		case 'percent':
 			return { unit: '%', factor: 100, decimals: 0 };
 		default: {

@@ -180,18 +180,20 @@ export const linedHat: Recipe<LinedHatWish> = {
 	schema: linedHatWish,
 	defaults: (bench) => {
 		const yarn = bench.yarns[0];
-		return yarn && {
-			recipe: 'lined-hat',
-			head: { kind: 'table', size: 'woman' },
-			visibleCm: null,
-			length: { by: 'fit' },
-			brim: { turnedUp: true, heightCm: 5 },
-			scheme: { kind: 'one', yarn: yarn.id },
-			closing: 'gather',
-			wasteStart: 5,
-			wasteEnd: 0,
-			joinTails: 'tie'
-		};
+		return (
+			yarn && {
+				recipe: 'lined-hat',
+				head: { kind: 'table', size: 'woman' },
+				visibleCm: null,
+				length: { by: 'fit' },
+				brim: { turnedUp: true, heightCm: 5 },
+				scheme: { kind: 'one', yarn: yarn.id },
+				closing: 'gather',
+				wasteStart: 5,
+				wasteEnd: 0,
+				joinTails: 'tie'
+			}
+		);
 	},
 	yarns: (wish) => yarnsOf(wish.scheme),
 	withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),

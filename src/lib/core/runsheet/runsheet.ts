@@ -97,7 +97,12 @@ export function runSheet(input: RunSheetInput): RunSheet {
 	const events: RunSheetEvent[] = [];
 	const first = legs[0];
 	if (first) events.push({ after: 0, kind: 'cast-on', yarn: first.yarn });
-	events.push({ after: 0, kind: 'slow', until: Math.min(SLOW_FIRST_ROWS, totalRows), why: 'first' });
+	events.push({
+		after: 0,
+		kind: 'slow',
+		until: Math.min(SLOW_FIRST_ROWS, totalRows),
+		why: 'first'
+	});
 	for (const [i, leg] of legs.entries()) {
 		if (i === 0) continue;
 		const before = legs[i - 1]!;
@@ -133,8 +138,7 @@ export function runSheet(input: RunSheetInput): RunSheet {
 /** Where `done` rows of the run are; beyond the end it stays at the end. */
 export function positionAt(sheet: RunSheet, done: number): Position | undefined {
 	const at = Math.max(0, Math.min(sheet.totalRows, done));
-	const leg =
-		sheet.legs.find((l) => at < l.start + l.rows) ?? sheet.legs.at(-1);
+	const leg = sheet.legs.find((l) => at < l.start + l.rows) ?? sheet.legs.at(-1);
 	if (!leg) return undefined;
 	const inLeg = at - leg.start;
 	return {

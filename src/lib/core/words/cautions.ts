@@ -2,9 +2,12 @@ import type { CautionCode } from '../finish/steps';
 
 /** The usual caution at a step, one plain sentence each (common practice). */
 export const CAUTIONS: Record<CautionCode, string> = {
-	'hooks-and-scissors': 'Picks, needles and scissors are sharp: work away from your hands and keep them from children.',
-	pinch: 'Fingers, hair and cords clear of the pins; never force the crank, find out what blocks it.',
-	strain: 'Set the machine at elbow height, take breaks, and stop if it hurts; a clinician can tell you more.',
+	'hooks-and-scissors':
+		'Picks, needles and scissors are sharp: work away from your hands and keep them from children.',
+	pinch:
+		'Fingers, hair and cords clear of the pins; never force the crank, find out what blocks it.',
+	strain:
+		'Set the machine at elbow height, take breaks, and stop if it hurts; a clinician can tell you more.',
 	'baby-sleep': 'Baby hats come off for sleep; the hospital’s own list and local rules decide.',
 	'hot-water': 'Acrylic softens in heat: keep hot dryers and irons at a distance.'
 };

@@ -31,8 +31,19 @@
 </script>
 
 <div class="grid gap-4 sm:grid-cols-2">
-	<TextField label="What you call it" value={machine.name} example="48 pins" onvalue={(name) => put({ name })} />
-	<QuantityField label="Pins" text={String(machine.pins)} parse={pins} inputmode="numeric" onvalue={(t) => put({ pins: value(pins(t), machine.pins) })} />
+	<TextField
+		label="What you call it"
+		value={machine.name}
+		example="48 pins"
+		onvalue={(name) => put({ name })}
+	/>
+	<QuantityField
+		label="Pins"
+		text={String(machine.pins)}
+		parse={pins}
+		inputmode="numeric"
+		onvalue={(t) => put({ pins: value(pins(t), machine.pins) })}
+	/>
 	<Choice
 		label="The marker pin is the"
 		value={machine.marker}
@@ -66,10 +77,25 @@
 		onvalue={(t) => put({ clearanceCm: value(parseLengthCm(t, units), machine.clearanceCm) })}
 		hint="Says at which row to roll the tube up."
 	/>
-	<Choice label="Tension slots" value={machine.slots} options={lost} onvalue={(slots) => put({ slots })} />
+	<Choice
+		label="Tension slots"
+		value={machine.slots}
+		options={lost}
+		onvalue={(slots) => put({ slots })}
+	/>
 	<div class="flex flex-wrap gap-4">
-		<Choice label="Panel mode loses at the start" value={machine.panelLost.start} options={lost} onvalue={(start) => put({ panelLost: { ...machine.panelLost, start } })} />
-		<Choice label="and at the end, pins" value={machine.panelLost.end} options={lost} onvalue={(end) => put({ panelLost: { ...machine.panelLost, end } })} />
+		<Choice
+			label="Panel mode loses at the start"
+			value={machine.panelLost.start}
+			options={lost}
+			onvalue={(start) => put({ panelLost: { ...machine.panelLost, start } })}
+		/>
+		<Choice
+			label="and at the end, pins"
+			value={machine.panelLost.end}
+			options={lost}
+			onvalue={(end) => put({ panelLost: { ...machine.panelLost, end } })}
+		/>
 	</div>
 </div>
 <div class="mt-5 flex justify-between">

@@ -19,19 +19,37 @@
 	const workbench = useWorkbench();
 	const id = $props.id();
 
-	let notation = $state<Notation>(untrack(() => last?.notation ?? (workbench.units === 'cm' ? 'per-10cm' : 'per-4in')));
+	let notation = $state<Notation>(
+		untrack(() => last?.notation ?? (workbench.units === 'cm' ? 'per-10cm' : 'per-4in'))
+	);
 	let swatchState = $state<SwatchState>(untrack(() => last?.state ?? 'rested'));
 	let typed = $state<Record<Side, string>>({ stitches: '', rows: '' });
 	let tried = $state(false);
 	let first = $state<HTMLInputElement>();
 
 	const read = (side: Side) =>
-		parseReadingSide(typed[side], { notation, side, units: workbench.units, pins: machine.pins, tubeRows: last?.notation === 'tube' ? last.rows.count : undefined });
+		parseReadingSide(typed[side], {
+			notation,
+			side,
+			units: workbench.units,
+			pins: machine.pins,
+			tubeRows: last?.notation === 'tube' ? last.rows.count : undefined
+		});
 	const stitches = $derived(read('stitches'));
 	const rows = $derived(read('rows'));
 	const LABELS = $derived({
-		stitches: notation === 'tube' ? 'Flat width of the tube' : notation === 'cm-to-40' ? '40 stitches measure' : 'Stitches',
-		rows: notation === 'tube' ? 'Rows over a length' : notation === 'cm-to-40' ? '20 rows measure' : 'Rows'
+		stitches:
+			notation === 'tube'
+				? 'Flat width of the tube'
+				: notation === 'cm-to-40'
+					? '40 stitches measure'
+					: 'Stitches',
+		rows:
+			notation === 'tube'
+				? 'Rows over a length'
+				: notation === 'cm-to-40'
+					? '20 rows measure'
+					: 'Rows'
 	});
 
 	function show() {
@@ -46,7 +64,13 @@
 			tried = true;
 			return;
 		}
-		onadd({ id: newId(), state: swatchState, notation, stitches: stitches.value, rows: rows.value });
+		onadd({
+			id: newId(),
+			state: swatchState,
+			notation,
+			stitches: stitches.value,
+			rows: rows.value
+		});
 		typed = { stitches: '', rows: '' };
 		tried = false;
 		first?.focus();
@@ -84,11 +108,30 @@
 		{#each [{ side: 'stitches', r: stitches }, { side: 'rows', r: rows }] as const as f (f.side)}
 			{@const wrong = !f.r.ok && (typed[f.side].trim() !== '' || tried)}
 			<div>
-				<label class="label mb-0.5 block" for={`${id}-${f.side}`}>{LABELS[f.side]}</label>
+				<label class="hint mb-0.5 block" for={`${id}-${f.side}`}>{LABELS[f.side]}</label>
 				{#if f.side === 'stitches'}
-					<input id={`${id}-${f.side}`} bind:this={first} class="field" bind:value={typed[f.side]} oninput={show} placeholder={notationExample(notation, f.side)} autocomplete="off" aria-invalid={wrong} aria-describedby={`${id}-${f.side}-p`} />
+					<input
+						id={`${id}-${f.side}`}
+						bind:this={first}
+						class="field"
+						bind:value={typed[f.side]}
+						oninput={show}
+						placeholder={notationExample(notation, f.side)}
+						autocomplete="off"
+						aria-invalid={wrong}
+						aria-describedby={`${id}-${f.side}-p`}
+					/>
 				{:else}
-					<input id={`${id}-${f.side}`} class="field" bind:value={typed[f.side]} oninput={show} placeholder={notationExample(notation, f.side)} autocomplete="off" aria-invalid={wrong} aria-describedby={`${id}-${f.side}-p`} />
+					<input
+						id={`${id}-${f.side}`}
+						class="field"
+						bind:value={typed[f.side]}
+						oninput={show}
+						placeholder={notationExample(notation, f.side)}
+						autocomplete="off"
+						aria-invalid={wrong}
+						aria-describedby={`${id}-${f.side}-p`}
+					/>
 				{/if}
 				<p id={`${id}-${f.side}-p`} class="text-error text-sm" role="status">
 					{#if wrong && !f.r.ok}{wordProblem(f.r.problem)}{/if}

@@ -27,13 +27,53 @@
 	};
 </script>
 
-<li class="grid grid-cols-[1fr_1fr_auto_auto_auto] items-start gap-1.5 py-0.5 max-sm:grid-cols-2">
-	<QuantityField label="Stitches" hideLabel text={printReadingSide(reading.stitches, context('stitches'))} parse={(t) => parseReadingSide(t, context('stitches'))} onvalue={(t) => set('stitches', t)} live={false} />
-	<QuantityField label="Rows" hideLabel text={printReadingSide(reading.rows, context('rows'))} parse={(t) => parseReadingSide(t, context('rows'))} onvalue={(t) => set('rows', t)} live={false} />
-	<Select label="Notation" hideLabel value={reading.notation} options={NOTATION_OPTIONS} onvalue={(v) => onchange({ ...reading, notation: v as Notation })} />
-	<Select label="State" hideLabel value={reading.state} options={STATE_OPTIONS} onvalue={(v) => onchange({ ...reading, state: v as SwatchState })} />
+<li
+	class="reading grid grid-cols-[1fr_1fr_8.4rem_5.6rem_auto] items-start gap-1 py-0.5 max-sm:grid-cols-2"
+>
+	<QuantityField
+		label="Stitches"
+		hideLabel
+		text={printReadingSide(reading.stitches, context('stitches'))}
+		parse={(t) => parseReadingSide(t, context('stitches'))}
+		onvalue={(t) => set('stitches', t)}
+		live={false}
+	/>
+	<QuantityField
+		label="Rows"
+		hideLabel
+		text={printReadingSide(reading.rows, context('rows'))}
+		parse={(t) => parseReadingSide(t, context('rows'))}
+		onvalue={(t) => set('rows', t)}
+		live={false}
+	/>
+	<Select
+		label="Notation"
+		hideLabel
+		value={reading.notation}
+		options={NOTATION_OPTIONS}
+		onvalue={(v) => onchange({ ...reading, notation: v as Notation })}
+	/>
+	<Select
+		label="State"
+		hideLabel
+		value={reading.state}
+		options={STATE_OPTIONS}
+		onvalue={(v) => onchange({ ...reading, state: v as SwatchState })}
+	/>
 	<button class="act act-small mt-1" onclick={onremove} aria-label="Remove this reading">×</button>
 	{#if reading.state === 'fresh'}
-		<p class="text-warning col-span-full -mt-0.5 text-sm">Fresh off the machine it hangs stretched: a plan uses this only with your consent.</p>
+		<p class="text-warning col-span-full -mt-0.5 text-sm">
+			Fresh off the machine it hangs stretched: a plan uses this only with your consent.
+		</p>
 	{/if}
 </li>
+
+<style>
+	.reading :global(.field) {
+		font-size: 0.875rem;
+		padding-inline: 0.45rem;
+	}
+	.reading :global(select.field) {
+		padding-right: 1.5rem;
+	}
+</style>

@@ -21,7 +21,9 @@
 	);
 	let draft = $state.raw<Reading | null>(null);
 	const readings = $derived([...(swatch?.readings ?? []), ...(draft ? [draft] : [])]);
-	const states = $derived((['washed', 'rested', 'fresh'] as const).filter((s) => readings.some((r) => r.state === s)));
+	const states = $derived(
+		(['washed', 'rested', 'fresh'] as const).filter((s) => readings.some((r) => r.state === s))
+	);
 	// The readings as they would be with the one being typed.
 	const gauge = $derived(
 		gaugeFor({
@@ -67,36 +69,63 @@
 	</div>
 	<div class="grid gap-x-6 gap-y-4 md:grid-cols-[auto_1fr]">
 		<div>
-			<SwatchSquare stitchesPerCm={gauge.stitchesPerCm.mean} rowsPerCm={gauge.rowsPerCm.mean} colour={yarn.colour} {units} size={216} />
+			<SwatchSquare
+				stitchesPerCm={gauge.stitchesPerCm.mean}
+				rowsPerCm={gauge.rowsPerCm.mean}
+				colour={yarn.colour}
+				{units}
+				size={200}
+			/>
 			{#if swatch && machine.slots > 0}
 				<div class="mt-1 max-w-44">
-					<label class="label block" for="slot">Tension slot (1 the smallest)</label>
-					<select id="slot" class="field" value={String(swatch.slot)} onchange={(e) => workbench.putSwatch({ ...swatch, slot: Number(e.currentTarget.value) })}>
+					<label class="hint block" for="slot">Tension slot (1 the smallest)</label>
+					<select
+						id="slot"
+						class="field"
+						value={String(swatch.slot)}
+						onchange={(e) =>
+							workbench.putSwatch({ ...swatch, slot: Number(e.currentTarget.value) })}
+					>
 						<option value="0">through the fingers</option>
-						{#each { length: machine.slots }, i (i)}<option value={String(i + 1)}>slot {i + 1}</option>{/each}
+						{#each { length: machine.slots }, i (i)}<option value={String(i + 1)}
+								>slot {i + 1}</option
+							>{/each}
 					</select>
 				</div>
 			{/if}
 		</div>
 		<div class="min-w-0">
-			<dl class="mb-3 grid grid-cols-2 gap-x-5 gap-y-2 xl:grid-cols-4">
+			<dl class="mb-3 grid grid-cols-2 gap-x-5 gap-y-2">
 				{#each [{ label: 'Stitches', e: gauge.stitchesPerCm, kind: 'stitch-density' }, { label: 'Rows', e: gauge.rowsPerCm, kind: 'row-density' }, { label: 'Tube, flat width', e: width, kind: 'length' }, { label: '100 rows make', e: hundredRows, kind: 'length' }] as const as f (f.label)}
 					<div>
-						<dt class="label">{f.label}</dt>
-						<dd class="figure text-lg font-semibold whitespace-nowrap">{printWithSpread(f.e, f.kind, units)}</dd>
+						<dt class="hint">{f.label}</dt>
+						<dd class="figure text-lg font-semibold whitespace-nowrap">
+							{printWithSpread(f.e, f.kind, units)}
+						</dd>
 					</div>
 				{/each}
 			</dl>
 			<p class={['mb-1 text-sm', guessed && 'text-warning font-semibold']}>
-				{guessed ? 'A guess, ± 15 %: ' : 'What a plan uses: '}{wordSource(gauge.rowSource)}. Yarn in a stitch {printWithSpread(gauge.loopCm, 'loop', units)}, {wordLoopSource(gauge)}.
+				{guessed ? 'A guess, ± 15 %: ' : 'What a plan uses: '}{wordSource(gauge.rowSource)}. Yarn in
+				a stitch {printWithSpread(gauge.loopCm, 'loop', units)}, {wordLoopSource(gauge)}.
 			</p>
 			{#if states.length > 1 || (states.length === 1 && readings.length > 1)}
 				<ul class="mb-2 text-sm">
 					{#each states as s (s)}
 						{@const g = swatchGauge(readings, s)!}
 						<li>
-							<span class="quiet">{STATE[s]}, {g.stitchesPerCm.n === 1 ? '1 reading' : `${g.stitchesPerCm.n} readings`}:</span>
-							{printWithSpread(g.stitchesPerCm, 'stitch-density', units)}, {printWithSpread(g.rowsPerCm, 'row-density', units)}{Math.max(g.stitchesPerCm.discord, g.rowsPerCm.discord) > 1.8 ? ' — they disagree' : ''}
+							<span class="quiet"
+								>{STATE[s]}, {g.stitchesPerCm.n === 1
+									? '1 reading'
+									: `${g.stitchesPerCm.n} readings`}:</span
+							>
+							{printWithSpread(g.stitchesPerCm, 'stitch-density', units)}, {printWithSpread(
+								g.rowsPerCm,
+								'row-density',
+								units
+							)}{Math.max(g.stitchesPerCm.discord, g.rowsPerCm.discord) > 1.8
+								? ' — they disagree'
+								: ''}
 						</li>
 					{/each}
 				</ul>
@@ -104,8 +133,9 @@
 			<h3 class="mt-3 mb-1 text-base">Readings</h3>
 			{#if readings.length === 0}
 				<p class="quiet mb-2 text-sm">
-					None yet. Knit 40 rows of tube on all pins, take it off, let it rest, better wash it; then measure its flat
-					width and the length of the 40 rows. Two readings halve the doubt about every size.
+					None yet. Knit 40 rows of tube on all pins, take it off, let it rest, better wash it; then
+					measure its flat width and the length of the 40 rows. Two readings halve the doubt about
+					every size.
 				</p>
 			{/if}
 			{#if swatch}

@@ -33,15 +33,21 @@
 		const g = parseGrams(mass);
 		return g.ok ? between('yarn', units, 10, 2000)(good((m.value / g.value) * 100)) : g;
 	};
-	const grams = (t: string, min: number, max: number) => between('mass', units, min, max)(parseGrams(t));
-	const onHand = (t: string): Result<number> => (/^0+([.,]0*)?\s*(g|oz)?$/.test(t.trim()) ? good(0) : grams(t, 0, 100_000));
+	const grams = (t: string, min: number, max: number) =>
+		between('mass', units, min, max)(parseGrams(t));
+	const onHand = (t: string): Result<number> =>
+		/^0+([.,]0*)?\s*(g|oz)?$/.test(t.trim()) ? good(0) : grams(t, 0, 100_000);
 	const value = (r: Result<number>, otherwise: number) => (r.ok ? r.value : otherwise);
 	const metresShown = $derived(
-		units === 'cm' ? `${Number(yarn.metresPer100g.toFixed(1))} m` : `${Math.round(yarn.metresPer100g / METRES_PER_YARD)} yd`
+		units === 'cm'
+			? `${Number(yarn.metresPer100g.toFixed(1))} m`
+			: `${Math.round(yarn.metresPer100g / METRES_PER_YARD)} yd`
 	);
 	const percent = (t: string): Result<number> => {
 		const n = parseCount(t.replace('%', ''), '');
-		return n.ok && n.value > 100 ? bad({ code: 'out-of-range', value: n.value, min: 1, max: 100, unit: '%' }) : n;
+		return n.ok && n.value > 100
+			? bad({ code: 'out-of-range', value: n.value, min: 1, max: 100, unit: '%' })
+			: n;
 	};
 	const total = $derived(yarn.fibres.reduce((s, f) => s + f.percent, 0));
 	const setFibre = (i: number, patch: Partial<Yarn['fibres'][number]>) =>
@@ -52,21 +58,43 @@
 
 <div class="grid gap-4 sm:grid-cols-[auto_1fr_1fr]">
 	<div class="row-span-2 flex flex-col items-center gap-2">
-		<YarnCake colour={yarn.colour} grams={yarn.gramsOnHand} ballGrams={yarn.ballGrams} strands={yarn.strands} size={120} />
+		<YarnCake
+			colour={yarn.colour}
+			grams={yarn.gramsOnHand}
+			ballGrams={yarn.ballGrams}
+			strands={yarn.strands}
+			size={120}
+		/>
 		<label class="act act-small">
 			Colour
-			<input type="color" class="h-6 w-8" value={yarn.colour} onchange={(e) => put({ colour: e.currentTarget.value })} aria-label="Colour swatch" />
+			<input
+				type="color"
+				class="h-6 w-8"
+				value={yarn.colour}
+				onchange={(e) => put({ colour: e.currentTarget.value })}
+				aria-label="Colour swatch"
+			/>
 		</label>
 	</div>
-	<TextField label="Yarn" value={yarn.name} example="Breakwater" onvalue={(name) => put({ name })} />
-	<TextField label="Colour name" value={yarn.colourName} example="foam" onvalue={(colourName) => put({ colourName })} />
+	<TextField
+		label="Yarn"
+		value={yarn.name}
+		example="Breakwater"
+		onvalue={(name) => put({ name })}
+	/>
+	<TextField
+		label="Colour name"
+		value={yarn.colourName}
+		example="foam"
+		onvalue={(colourName) => put({ colourName })}
+	/>
 	<Select
 		label="Weight class"
 		value={String(yarn.weightClass)}
 		options={WEIGHT_CLASSES.map((c) => ({ value: String(c.class), label: `${c.class} ${c.name}` }))}
 		onvalue={(v) => {
 			const c = Number(v);
-			// Metres never touched follow the class; metres from a label stay.
+			// Metres never touched follow the class; metres from a hint stay.
 			const follows = yarn.metresPer100g === usual(yarn.weightClass);
 			put({ weightClass: c, ...(follows ? { metresPer100g: usual(c) } : {}) });
 		}}
@@ -81,8 +109,18 @@
 	/>
 </div>
 <div class="mt-4 grid gap-4 sm:grid-cols-2">
-	<QuantityField label="On hand" text={printValue(yarn.gramsOnHand, 'mass', units)} parse={onHand} onvalue={(t) => put({ gramsOnHand: value(onHand(t), yarn.gramsOnHand) })} />
-	<QuantityField label="One ball" text={printValue(yarn.ballGrams, 'mass', units)} parse={(t) => grams(t, 5, 2000)} onvalue={(t) => put({ ballGrams: value(grams(t, 5, 2000), yarn.ballGrams) })} />
+	<QuantityField
+		label="On hand"
+		text={printValue(yarn.gramsOnHand, 'mass', units)}
+		parse={onHand}
+		onvalue={(t) => put({ gramsOnHand: value(onHand(t), yarn.gramsOnHand) })}
+	/>
+	<QuantityField
+		label="One ball"
+		text={printValue(yarn.ballGrams, 'mass', units)}
+		parse={(t) => grams(t, 5, 2000)}
+		onvalue={(t) => put({ ballGrams: value(grams(t, 5, 2000), yarn.ballGrams) })}
+	/>
 	<Choice
 		label="Strands held together"
 		value={yarn.strands}
@@ -99,24 +137,57 @@
 		onvalue={(strength) => put({ strength })}
 	/>
 	<fieldset class="sm:col-span-2">
-		<legend class="label mb-0.5">Fibre</legend>
+		<legend class="hint mb-0.5">Fibre</legend>
 		<div class="flex flex-wrap items-start gap-3">
 			{#each yarn.fibres as f, i (f.fibre)}
 				<div class="flex items-start gap-1">
-					<div class="w-20"><QuantityField label={`Share of ${f.fibre}`} hideLabel text={`${f.percent} %`} parse={percent} onvalue={(t) => setFibre(i, { percent: value(percent(t), f.percent) })} /></div>
-					<div class="w-28"><Select label="Fibre" hideLabel value={f.fibre} options={FIBRES.filter((x) => x === f.fibre || unused.includes(x)).map((x) => ({ value: x, label: x }))} onvalue={(v) => setFibre(i, { fibre: v as Fibre })} /></div>
-					{#if yarn.fibres.length > 1}<button class="act act-small mt-1" aria-label={`Remove ${f.fibre}`} onclick={() => put({ fibres: yarn.fibres.filter((_, k) => k !== i) })}>×</button>{/if}
+					<div class="w-20">
+						<QuantityField
+							label={`Share of ${f.fibre}`}
+							hideLabel
+							text={`${f.percent} %`}
+							parse={percent}
+							onvalue={(t) => setFibre(i, { percent: value(percent(t), f.percent) })}
+						/>
+					</div>
+					<div class="w-28">
+						<Select
+							label="Fibre"
+							hideLabel
+							value={f.fibre}
+							options={FIBRES.filter((x) => x === f.fibre || unused.includes(x)).map((x) => ({
+								value: x,
+								label: x
+							}))}
+							onvalue={(v) => setFibre(i, { fibre: v as Fibre })}
+						/>
+					</div>
+					{#if yarn.fibres.length > 1}<button
+							class="act act-small mt-1"
+							aria-label={`Remove ${f.fibre}`}
+							onclick={() => put({ fibres: yarn.fibres.filter((_, k) => k !== i) })}>×</button
+						>{/if}
 				</div>
 			{/each}
 			{#if yarn.fibres.length < 6 && unused[0]}
-				<button class="act act-small mt-1" onclick={() => put({ fibres: [...yarn.fibres, { fibre: unused[0]!, percent: Math.max(1, 100 - total) }] })}>Add a fibre</button>
+				<button
+					class="act act-small mt-1"
+					onclick={() =>
+						put({
+							fibres: [...yarn.fibres, { fibre: unused[0]!, percent: Math.max(1, 100 - total) }]
+						})}>Add a fibre</button
+				>
 			{/if}
 		</div>
-		{#if total !== 100}<p class="text-warning mt-1 text-sm">The shares make {total} %; a label adds up to 100 %.</p>{/if}
+		{#if total !== 100}<p class="text-warning mt-1 text-sm">
+				The shares make {total} %; a hint adds up to 100 %.
+			</p>{/if}
 	</fieldset>
 </div>
-<p class="label mt-3">
-	As you use it: {Math.round(effectiveTex(yarn))} tex (grams to 1000 m){yarn.strands > 1 ? `, ${yarn.strands} strands together` : ''}.
+<p class="hint mt-3">
+	As you use it: {Math.round(effectiveTex(yarn))} tex (grams to 1000 m){yarn.strands > 1
+		? `, ${yarn.strands} strands together`
+		: ''}.
 </p>
 <div class="mt-4 flex justify-between">
 	<button class="act" onclick={onremove}>Take it off the bench</button>

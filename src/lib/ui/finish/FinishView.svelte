@@ -1,5 +1,131 @@
 <script lang="ts">
+	import { onMount, untrack } from 'svelte';
 	import type { Project } from '$lib/core/model/project';
-	let { project }: { project: Project } = $props();
+	import { CAUTIONS } from '$lib/core/words/cautions';
+	import { wordStep } from '$lib/core/words/steps';
+	import Caution from '../parts/Caution.svelte';
+	import Choice from '../parts/Choice.svelte';
+	import HatPicture from '../pictures/HatPicture.svelte';
+	import StepPicture from '../pictures/StepPicture.svelte';
+	import { LivePlan } from '../state/live-plan.svelte';
+	import { Run } from '../state/run.svelte';
+	import { useWorkbench } from '../state/workbench.svelte';
+
+	let { project: stored }: { project: Project } = $props();
+	const workbench = useWorkbench();
+	const editor = $derived(workbench.editor(stored));
+	const project = $derived(editor.project);
+	const live = new LivePlan(
+		() => project,
+		() => workbench.bench
+	);
+	const plan = $derived(live.value);
+	const run = new Run(
+		workbench.db,
+		untrack(() => stored.id)
+	);
+	onMount(() => void run.load());
+
+	const current = $derived(
+		plan?.ok ? plan.steps.find((s) => !run.state.steps.has(s.id)) : undefined
+	);
+	const doneCount = $derived(
+		plan?.ok ? plan.steps.filter((s) => run.state.steps.has(s.id)).length : 0
+	);
+	const tick = (step: string, done: boolean) => run.add({ type: 'step', step, done });
 </script>
-{project.name}
+
+{#if plan?.ok}
+	{@const tube = plan.yarns[plan.tucked.outer.at(-1)?.yarn ?? 0]?.colour ?? '#6f8f9c'}
+	{@const lining = plan.yarns[plan.tucked.lining.at(-1)?.yarn ?? 0]?.colour ?? tube}
+	<div class="mb-3 flex flex-wrap items-end gap-x-5 gap-y-2">
+		<h1 class="text-2xl">Finish {project.name}</h1>
+		<p class="figure text-lg" role="status">{doneCount} of {plan.steps.length} steps</p>
+		<div class="no-print ml-auto">
+			<Choice
+				label="Closing"
+				value={project.wish.closing}
+				options={[
+					{
+						value: 'gather',
+						label: 'gather each end',
+						hint: 'Each end alone: easy to undo, two small crowns to line up'
+					},
+					{
+						value: 'zip',
+						label: 'zip both ends',
+						hint: 'Both ends sewn loop by loop and drawn up together: one firm crown'
+					}
+				]}
+				onvalue={(closing) => editor.wish('closing', { closing })}
+			/>
+		</div>
+	</div>
+	{#if !run.state.off && run.ready}
+		<p class="border-warning mb-3 border-l-4 pl-3 text-sm">
+			The run says it is still on the machine: <a
+				class="underline"
+				href={`/project/${project.id}/knit`}>count it to the end</a
+			>, or finish it here if it was counted elsewhere.
+		</p>
+	{/if}
+	<div class="grid gap-x-10 gap-y-4 lg:grid-cols-[minmax(0,1fr)_auto]">
+		<ol>
+			{#each plan.steps as s, i (s.id)}
+				{@const w = wordStep(s, workbench.units)}
+				{@const done = run.state.steps.has(s.id)}
+				{@const now = s.id === current?.id}
+				<li
+					class={[
+						'rule-line flex gap-3 border-b py-2.5',
+						now && 'bg-base-200 -mx-3 rounded-[5px] px-3'
+					]}
+				>
+					<input
+						id={`step-${s.id}`}
+						type="checkbox"
+						class="accent-base-content mt-1 size-5 shrink-0"
+						checked={done}
+						onchange={(e) => tick(s.id, e.currentTarget.checked)}
+					/>
+					<div class={['min-w-0 flex-1', done && 'quiet']}>
+						<label for={`step-${s.id}`} class="cursor-pointer">
+							<span class="figure mr-1">{i + 1}</span>
+							<span class="font-semibold">{w.title}</span>
+							{#if now}<span class="bg-accent text-accent-content ml-1 rounded-sm px-1.5 text-sm"
+									>now</span
+								>{/if}
+						</label>
+						{#if !done}
+							<p class="text-sm">{w.how}</p>
+							{#if s.caution}<div class="mt-1"><Caution text={CAUTIONS[s.caution]} /></div>{/if}
+						{/if}
+					</div>
+					{#if !done}<StepPicture step={s} outer={tube} inner={lining} />{/if}
+				</li>
+			{/each}
+		</ol>
+		<div class="no-print lg:sticky lg:top-4 lg:self-start">
+			<HatPicture
+				hat={plan.hat}
+				yarns={plan.yarns}
+				gauge={plan.gauges[0]!}
+				boundaryOnFold={plan.tucked.boundaryOnFold}
+				units={workbench.units}
+				height={300}
+			/>
+			<div class="mt-2 flex justify-center">
+				<a
+					class={['act', doneCount === plan.steps.length && 'act-now']}
+					href={`/project/${project.id}/log`}>Measure and log it</a
+				>
+			</div>
+		</div>
+	</div>
+{:else if plan}
+	<p class="py-6">
+		Its machine or a yarn is missing: <a class="underline" href={`/project/${project.id}/plan`}
+			>see the plan</a
+		>.
+	</p>
+{/if}

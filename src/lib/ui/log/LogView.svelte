@@ -1,5 +1,141 @@
 <script lang="ts">
-	import type { Project } from '$lib/core/model/project';
+	import { goto } from '$app/navigation';
+	import { onMount, untrack } from 'svelte';
+	import { toast } from 'svelte-sonner';
+	import { lesson } from '$lib/core/learn/lesson';
+	import type { MeasuredResult, Project } from '$lib/core/model/project';
+	import { printWithSpread } from '$lib/core/quantity/print';
+	import { positionAt } from '$lib/core/runsheet/runsheet';
+	import Ribbon from '../pictures/Ribbon.svelte';
+	import { makeAnother } from '../state/projects';
+	import { LivePlan } from '../state/live-plan.svelte';
+	import { Run } from '../state/run.svelte';
+	import { useWorkbench } from '../state/workbench.svelte';
+	import ResultCard from './ResultCard.svelte';
+	import ResultForm from './ResultForm.svelte';
+
 	let { project }: { project: Project } = $props();
+	const workbench = useWorkbench();
+	const live = new LivePlan(
+		() => project,
+		() => workbench.bench
+	);
+	const plan = $derived(live.value);
+	const run = new Run(
+		workbench.db,
+		untrack(() => project.id)
+	);
+	onMount(() => void run.load());
+
+	const results = $derived(workbench.records.results.filter((r) => r.projectId === project.id));
+	const knitted = $derived.by(() => {
+		if (!plan?.ok || run.state.done === 0) return null;
+		return positionAt(plan.pieces[0]!.sheet, run.state.done)?.main || null;
+	});
+	const minutes = $derived(
+		run.state.activeMs > 60_000 ? Math.round(run.state.activeMs / 60_000) : null
+	);
+	const latest = $derived(
+		results.findLast((r) => r.when === 'rested' || r.when === 'washed') ?? results.at(-1)
+	);
+	const learned = $derived(latest && lesson(project, workbench.bench, latest.rowsKnitted));
+
+	async function add(result: MeasuredResult) {
+		await workbench.db.results.add(result);
+		toast('Logged. The next plan on this machine with this yarn uses it.');
+	}
+	async function remove(result: MeasuredResult) {
+		await workbench.db.results.delete(result.id);
+		toast('Taken out of the log', {
+			action: { label: 'Put it back', onClick: () => void workbench.db.results.put(result) }
+		});
+	}
+	async function another() {
+		const names = workbench.records.projects.map((p) => p.name);
+		const next = makeAnother(project, learned?.nextWish ?? project.wish, names);
+		await workbench.addProject(next);
+		await goto(`/project/${next.id}/plan`);
+	}
 </script>
-{project.name}
+
+{#if plan?.ok}
+	<div class="mb-2 flex flex-wrap items-center gap-3">
+		<h1 class="text-2xl">Log of {project.name}</h1>
+		<button class={['act no-print ml-auto', results.length > 0 && 'act-now']} onclick={another}
+			>Make another</button
+		>
+	</div>
+	<Ribbon
+		piece={plan.pieces[0]!}
+		yarns={plan.yarns}
+		gauges={plan.gauges}
+		units={workbench.units}
+		foldRow={plan.tucked.foldRow}
+		knitted={run.ready ? (knitted ?? 0) : null}
+		pins={run.state.faults.map((f) => ({
+			row: f.row,
+			label: `${f.fault} at pin ${f.pin}`,
+			stop: true
+		}))}
+		band={64}
+		label="What was knitted of the tube, with its faults"
+	/>
+	<p class="hint mb-3">
+		{knitted
+			? `${knitted} of ${plan.pieces[0]!.mainRows} main rows counted`
+			: 'Nothing counted yet'}{minutes ? `, ${minutes} min at the crank` : ''}{run.state.faults
+			.length
+			? `, ${run.state.faults.length === 1 ? 'one fault' : `${run.state.faults.length} faults`} noted`
+			: ''}.
+	</p>
+	<div class="grid gap-x-10 gap-y-6 lg:grid-cols-2">
+		{#if run.ready}<ResultForm
+				projectId={project.id}
+				rows={knitted ?? plan.pieces[0]!.mainRows}
+				{minutes}
+				onadd={add}
+			/>{/if}
+		<section aria-labelledby="results-title">
+			<h2 id="results-title" class="mb-1 text-xl">What came of it</h2>
+			{#if results.length === 0}
+				<p class="quiet">
+					Nothing measured yet. One length after a rest is enough for the next plan to know this
+					yarn on this machine.
+				</p>
+			{/if}
+			{#if learned && latest && (latest.when === 'rested' || latest.when === 'washed')}
+				{@const was = learned.before.gauges[0]!}
+				{@const now = learned.next.gauges[0]!}
+				<p class="mb-3 text-sm">
+					What it taught about {learned.next.machine.pins} pins with {learned.next.yarns[0]!.name}:
+					{#each [['rows', was.rowsPerCm, now.rowsPerCm, 'row-density'], ['stitches', was.stitchesPerCm, now.stitchesPerCm, 'stitch-density'], ['yarn in a stitch', was.loopCm, now.loopCm, 'loop']] as const as [name, before, after, kind] (name)}
+						{#if after.basis === 'learned' && after.mean !== before.mean}
+							<span class="block"
+								><span class="quiet">{name}:</span>
+								<b class="figure">{printWithSpread(after, kind, workbench.units)}</b>
+								<span class="quiet"
+									>where {printWithSpread(before, kind, workbench.units)} was {before.basis ===
+									'estimated'
+										? 'estimated'
+										: 'expected'}</span
+								></span
+							>
+						{/if}
+					{/each}
+				</p>
+			{/if}
+			<ul>
+				{#each results.toReversed() as r (r.id)}
+					{@const l = lesson(project, workbench.bench, r.rowsKnitted)}
+					{#if l}<ResultCard result={r} lesson={l} onremove={() => remove(r)} />{/if}
+				{/each}
+			</ul>
+		</section>
+	</div>
+{:else if plan}
+	<p class="py-6">
+		Its machine or a yarn is missing: <a class="underline" href={`/project/${project.id}/plan`}
+			>see the plan</a
+		>.
+	</p>
+{/if}

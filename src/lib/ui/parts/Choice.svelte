@@ -11,7 +11,7 @@
 </script>
 
 <fieldset>
-	<legend class={['label mb-0.5', hideLabel && 'sr-only']}>{label}</legend>
+	<legend class={['hint mb-0.5', hideLabel && 'sr-only']}>{label}</legend>
 	<div class="flex flex-wrap gap-1">
 		{#each options as o (o.value)}
 			<label

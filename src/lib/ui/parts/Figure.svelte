@@ -24,12 +24,16 @@
 
 <details class="group min-w-0">
 	<summary class="block cursor-pointer list-none" title="How this number came about">
-		<span class="label block">
+		<span class="hint block">
 			{label}
 			{#if mark}<span class="bg-accent text-accent-content rounded-sm px-1">{mark}</span>{/if}
 		</span>
-		<span class={['figure block whitespace-nowrap', large ? 'text-[1.9rem] leading-9' : 'text-xl']}>
-			<span class="font-semibold">{shown.value}</span><span class="text-[0.62em]"> {shown.unit}</span>
+		<span
+			class={['figure block whitespace-nowrap', large ? 'text-[1.65rem] leading-8' : 'text-xl']}
+		>
+			<span class="font-semibold">{shown.value}</span><span class="ml-[0.25em] text-[0.62em]"
+				>{shown.unit}</span
+			>
 			{#if shown.spread}
 				<span class={['text-[0.62em]', guessed && 'underline decoration-dotted underline-offset-3']}
 					>± {shown.spread}</span
@@ -40,9 +44,11 @@
 	<div class="mt-1 mb-2">
 		<Working working={figure.working} />
 		{#if BASIS[figure.value.basis]}
-			<p class="label mt-0.5">{BASIS[figure.value.basis]}{shown.spread ? '; ± is one standard deviation' : ''}</p>
+			<p class="hint mt-0.5">
+				{BASIS[figure.value.basis]}{shown.spread ? '; ± is one standard deviation' : ''}
+			</p>
 		{:else if shown.spread}
-			<p class="label mt-0.5">from your readings; ± is one standard deviation</p>
+			<p class="hint mt-0.5">from your readings; ± is one standard deviation</p>
 		{/if}
 	</div>
 </details>

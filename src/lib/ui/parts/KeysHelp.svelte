@@ -27,7 +27,11 @@
 <Dialog bind:open title="Keys that work here">
 	<dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
 		{#each list as [key, does] (key)}
-			<dt><kbd class="rule-line bg-base-200 rounded border px-1.5 py-0.5 text-sm whitespace-nowrap">{key}</kbd></dt>
+			<dt>
+				<kbd class="rule-line bg-base-200 rounded border px-1.5 py-0.5 text-sm whitespace-nowrap"
+					>{key}</kbd
+				>
+			</dt>
 			<dd>{does}</dd>
 		{/each}
 	</dl>

@@ -13,6 +13,8 @@
 		onvalue: (typed: string) => void;
 		/** Called when the field is emptied; without it an empty field is a problem. */
 		onempty?: () => void;
+		/** Told whenever the field begins or ceases to hold something that cannot be read. */
+		onproblem?: (wrong: boolean) => void;
 		hint?: string;
 		hideLabel?: boolean;
 		placeholder?: string;
@@ -26,6 +28,7 @@
 		parse,
 		onvalue,
 		onempty,
+		onproblem,
 		hint,
 		hideLabel = false,
 		placeholder,
@@ -49,6 +52,8 @@
 		});
 	});
 
+	$effect(() => onproblem?.(problem !== null));
+
 	function commit() {
 		if (typed.trim() === '' && onempty) onempty();
 		else if (result?.ok && typed !== text) onvalue(typed);
@@ -56,7 +61,7 @@
 </script>
 
 <div class="min-w-0">
-	<label for={id} class={['label mb-0.5 block', hideLabel && 'sr-only']}>{label}</label>
+	<label for={id} class={['hint mb-0.5 block', hideLabel && 'sr-only']}>{label}</label>
 	<input
 		{id}
 		class="field"
@@ -81,6 +86,6 @@
 	{#if problem}
 		<p id={`${id}-problem`} class="text-error mt-0.5 text-sm" role="status">{problem}</p>
 	{:else if hint}
-		<p id={`${id}-hint`} class="label mt-0.5">{hint}</p>
+		<p id={`${id}-hint`} class="hint mt-0.5">{hint}</p>
 	{/if}
 </div>

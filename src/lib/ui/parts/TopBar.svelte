@@ -40,7 +40,9 @@
 			title="The shelf: all projects"
 		>
 			<span class="figure block text-2xl leading-6 font-extrabold tracking-tight">Tomble</span>
-			<span class="label block">{project && page.url.pathname !== '/' ? 'to the shelf' : 'the shelf'}</span>
+			<span class="hint block"
+				>{project && page.url.pathname !== '/' ? 'to the shelf' : 'the shelf'}</span
+			>
 		</a>
 		<Strand {stations} {colour} />
 		<div class="flex items-center gap-1">
@@ -57,9 +59,16 @@
 				title="Light, dark, or as your device has it"
 				>{workbench.settings.theme === 'auto' ? 'as device' : workbench.settings.theme}</button
 			>
-			<a class="act act-small" href="/keep" aria-current={page.url.pathname === '/keep' ? 'page' : undefined}>Files</a>
-			<button class="act act-small" onclick={onkeys} title="Keys that work here" aria-label="Keys that work here"
-				>?</button
+			<a
+				class="act act-small"
+				href="/keep"
+				aria-current={page.url.pathname === '/keep' ? 'page' : undefined}>Files</a
+			>
+			<button
+				class="act act-small"
+				onclick={onkeys}
+				title="Keys that work here"
+				aria-label="Keys that work here">?</button
 			>
 		</div>
 	</div>

@@ -14,10 +14,12 @@
 			<span class="quiet">{term}</span>
 		{:else}
 			<span class="inline-flex flex-col">
-				<span class={['whitespace-nowrap', term.own && 'border-base-content border-b-2 font-semibold']}>
+				<span
+					class={['whitespace-nowrap', term.own && 'border-base-content border-b-2 font-semibold']}
+				>
 					{printValue(term.value, term.kind, workbench.units)}
 				</span>
-				<span class="label max-w-32 text-[0.7rem]">{term.label}</span>
+				<span class="hint max-w-32 text-[0.7rem]">{term.label}</span>
 			</span>
 		{/if}
 	{/each}

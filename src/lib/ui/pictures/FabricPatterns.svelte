@@ -22,12 +22,16 @@
 
 {#each yarns as y, i (i)}
 	<pattern id={`${prefix}-${i}`} width={w} height={h} patternUnits="userSpaceOnUse">
-		<rect width={w} height={h} style:fill={near ? `color-mix(in oklch, ${y.colour} 72%, #10202a)` : y.colour} />
+		<rect
+			width={w}
+			height={h}
+			style:fill={near ? `color-mix(in oklab, ${y.colour} 70%, black)` : y.colour}
+		/>
 		{#if near}
 			<path
 				d={lying ? lyingStitchPath(w, h) : stitchPath(w, h)}
 				fill={y.colour}
-				style:stroke={`color-mix(in oklch, ${y.colour} 88%, white)`}
+				style:stroke={`color-mix(in oklab, ${y.colour} 88%, white)`}
 				stroke-width={Math.min(w, h) * 0.05}
 			/>
 		{/if}

@@ -25,13 +25,13 @@
 	const headHeight = $derived(hat.headCm * 0.44);
 	const frameCm = $derived(Math.max(headHeight + 5, profile.heightCm + 4));
 	const px = $derived(height / (frameCm + 3));
-	const width = $derived(px * (2 * radius + 13));
-	const cx = $derived(width / 2 - px * 1.5);
+	const width = $derived(px * (2 * radius + 15));
+	const cx = $derived(width / 2 - px * 2.5);
 	const topY = $derived(px * 1.6);
 	const crownY = $derived(topY + Math.max(0, profile.spareCm) * px);
 
 	const stretch = $derived(1 + Math.max(0, hat.stretch));
-	const stitchPx = $derived((px * stretch) / gauge.stitchesPerCm.mean * 0.72);
+	const stitchPx = $derived(((px * stretch) / gauge.stitchesPerCm.mean) * 0.72);
 	const rowPx = $derived((px * hat.wornFactor) / gauge.rowsPerCm.mean);
 	const paths = (bands: readonly SeenBand[], out: number) =>
 		bands.map((b) => ({ ...b, d: bandPath(profile, b.fromCm, b.toCm, { cx, crownY, px, out }) }));
@@ -108,10 +108,17 @@
 			stroke-width="1.2"
 		/>
 		<text stroke="none" x={cx + (radius + 3.2) * px} y={crownY + (profile.heightCm * px) / 2 - 4}
-			>{printValue(Number(hat.heightWorn.mean.toFixed(units === 'cm' ? 0 : 1)), 'length', units)}</text
+			>{printValue(
+				Number(hat.heightWorn.mean.toFixed(units === 'cm' ? 0 : 1)),
+				'length',
+				units
+			)}</text
 		>
-		<text stroke="none" x={cx + (radius + 3.2) * px} y={crownY + (profile.heightCm * px) / 2 + 11} class="text-[11px]"
-			>over the curve</text
+		<text
+			stroke="none"
+			x={cx + (radius + 3.2) * px}
+			y={crownY + (profile.heightCm * px) / 2 + 11}
+			class="text-[11px]">over the curve</text
 		>
 		<path d={`M${px} ${height - 14}v6h${barCm * px}v-6`} fill="none" stroke-width="1.2" />
 		<text stroke="none" x={px + 5} y={height - 13}>{units === 'cm' ? '10 cm' : '4 in'}</text>

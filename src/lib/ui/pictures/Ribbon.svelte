@@ -12,6 +12,12 @@
 		readonly label: string;
 		readonly stop?: boolean;
 	}
+	/** A finding at its row or at the fold. */
+	export interface RibbonMark {
+		readonly row: number;
+		readonly severity: 'stop' | 'warn' | 'tip';
+		readonly what: string;
+	}
 	interface Props {
 		piece: PlannedPiece;
 		yarns: readonly Yarn[];
@@ -24,6 +30,7 @@
 		/** Main rows already knitted; null draws all solid. */
 		knitted?: number | null;
 		pins?: readonly RibbonPin[];
+		marks?: readonly RibbonMark[];
 		/** Height of the fabric, px. */
 		band?: number;
 		rulers?: boolean;
@@ -38,6 +45,7 @@
 		hiddenRows = 0,
 		knitted = null,
 		pins = [],
+		marks = [],
 		band = 92,
 		rulers = true,
 		label = 'The whole tube, cast-on at the left'
@@ -96,23 +104,41 @@
 					rowPx={px / gauge.rowsPerCm.mean}
 					lying
 				/>
-				<pattern id={`${id}-waste`} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+				<pattern
+					id={`${id}-waste`}
+					width="6"
+					height="6"
+					patternUnits="userSpaceOnUse"
+					patternTransform="rotate(45)"
+				>
 					<rect width="6" height="6" class="fill-base-200" />
 					<path d="M0 0v6" class="stroke-base-content/35" stroke-width="1.5" />
 				</pattern>
 			</defs>
 			{#if rulers}
 				<g class="fill-base-content stroke-base-content/60 text-[12px]">
-					<text stroke="none" x={EDGE - 22} y={top - 8} class="label fill-base-content">rows</text>
+					<text stroke="none" x={EDGE - 22} y={top - 8} class="hint fill-base-content">rows</text>
 					{#each ticks(piece.mainRows, rowStep) as r (r)}
 						<path d={`M${x(r)} ${top - 1}v-6`} stroke-width="1" />
-						{#if r > 0}<text stroke="none" x={x(r)} y={top - 10} text-anchor="middle">{r}</text>{/if}
+						{#if r > 0 && !placed.some((p) => Math.abs(p.at - x(r)) < 13)}<text
+								stroke="none"
+								x={x(r)}
+								y={top - 10}
+								text-anchor="middle">{r}</text
+							>{/if}
 					{/each}
 				</g>
 			{/if}
 			<g transform={`translate(${left} 0)`}>
 				{#if piece.wasteRows > 0}
-					<rect x={-WASTE_PX} y={top} width={WASTE_PX} height={band} fill={`url(#${id}-waste)`} class="stroke-base-content/40" />
+					<rect
+						x={-WASTE_PX}
+						y={top}
+						width={WASTE_PX}
+						height={band}
+						fill={`url(#${id}-waste)`}
+						class="stroke-base-content/40"
+					/>
 				{/if}
 				{#each runCm as r, i (i)}
 					{@const x0 = r.fromCm * px}
@@ -141,7 +167,15 @@
 						{/each}
 					</g>
 				{/if}
-				<rect x="0" y={top} width={totalCm * px} height={band} fill="none" class="stroke-base-content/75" stroke-width="1.5" />
+				<rect
+					x="0"
+					y={top}
+					width={totalCm * px}
+					height={band}
+					fill="none"
+					class="stroke-base-content/75"
+					stroke-width="1.5"
+				/>
 			</g>
 			{#if hiddenRows > 0}
 				<rect
@@ -160,7 +194,12 @@
 					class="stroke-base-content"
 					stroke-width="3.5"
 				/>
-				<path d={`M${x(foldRow)} ${top}V${top + band}`} stroke="white" stroke-width="1.5" stroke-dasharray="5 4" />
+				<path
+					d={`M${x(foldRow)} ${top}V${top + band}`}
+					stroke="white"
+					stroke-width="1.5"
+					stroke-dasharray="5 4"
+				/>
 				<g class="fill-base-content stroke-base-content/60 text-[12px]">
 					<text stroke="none" x={EDGE - 22} y={top + band + 21}>{units}</text>
 					{#each ticks(totalCm / unitCm, fineStep) as c (c)}
@@ -168,16 +207,32 @@
 					{/each}
 					{#each ticks(totalCm / unitCm, tapeStep) as c (c)}
 						<path d={`M${left + c * unitCm * px} ${top + band + 1}v9`} stroke-width="1" />
-						{#if c > 0}<text stroke="none" x={left + c * unitCm * px} y={top + band + 23} text-anchor="middle">{c}</text>{/if}
+						{#if c > 0}<text
+								stroke="none"
+								x={left + c * unitCm * px}
+								y={top + band + 23}
+								text-anchor="middle">{c}</text
+							>{/if}
 					{/each}
 				</g>
-				<text x={x(foldRow) + 8} y={top + band - 8} class="text-[12px] font-semibold" fill="white" stroke="#0b1820" stroke-width="3" paint-order="stroke"
+				<text
+					x={x(foldRow) + 8}
+					y={top + band - 8}
+					class="text-[12px] font-semibold"
+					fill="white"
+					stroke="#0b1820"
+					stroke-width="3"
+					paint-order="stroke"
 					>fold, row {Number.isInteger(foldRow) ? foldRow : foldRow.toFixed(1)}</text
 				>
 			{/if}
 			{#each placed as p, i (i)}
 				<g class={p.stop ? 'text-error' : 'text-base-content'}>
-					<path d={`M${p.at} ${p.line === 1 || !p.fits ? 18 : 6}V${top + band * 0.3}`} stroke="currentColor" stroke-width="1.5" />
+					<path
+						d={`M${p.at} ${p.line === 1 || !p.fits ? 18 : 6}V${top + band * 0.3}`}
+						stroke="currentColor"
+						stroke-width="1.5"
+					/>
 					<circle cx={p.at} cy={top + band * 0.3} r="3" fill="currentColor" />
 					{#if p.fits}
 						<text
@@ -191,9 +246,37 @@
 					{/if}
 				</g>
 			{/each}
+			{#each marks as m, i (i)}
+				{@const at = x(m.row) + (i % 3) * 3}
+				<g transform={`translate(${at} ${top + band})`}>
+					<title>{m.what}</title>
+					{#if m.severity === 'stop'}
+						<path
+							d="M-4 -9h8l5 5v8l-5 5h-8l-5-5v-8z"
+							class="fill-error stroke-base-100"
+							stroke-width="1.5"
+						/>
+					{:else}
+						<path
+							d="M0 -10l10 10-10 10-10-10z"
+							class="fill-accent stroke-base-content"
+							stroke-width="1.5"
+						/>
+						<path d="M0 -4.5v5M0 3v2" class="stroke-accent-content" stroke-width="2" />
+					{/if}
+				</g>
+			{/each}
 			{#if knitted !== null}
-				<path d={`M${x(knitted)} ${top - 6}V${top + band + 6}`} class="stroke-base-content" stroke-width="6" />
-				<path d={`M${x(knitted)} ${top - 6}V${top + band + 6}`} class="stroke-accent" stroke-width="3" />
+				<path
+					d={`M${x(knitted)} ${top - 6}V${top + band + 6}`}
+					class="stroke-base-content"
+					stroke-width="6"
+				/>
+				<path
+					d={`M${x(knitted)} ${top - 6}V${top + band + 6}`}
+					class="stroke-accent"
+					stroke-width="3"
+				/>
 			{/if}
 		</svg>
 	{/if}

@@ -46,12 +46,46 @@
 	});
 </script>
 
-<svg width={size} height={size} viewBox={`0 0 ${size} ${size}`} role="img" aria-label={label ?? `Ring of ${pins} pins`}>
-	<circle cx={c} cy={c} r={r + pinR * 1.2} fill="none" stroke="currentColor" stroke-opacity="0.28" stroke-width="1.5" />
-	<circle cx={c} cy={c} r={r - pinR * 3.6} fill="none" stroke="currentColor" stroke-opacity="0.16" stroke-width="1.5" />
-	<g class="transition-transform duration-200" style:transform={`rotate(${-turn * 360}deg)`} style:transform-origin={`${c}px ${c}px`}>
+<svg
+	width={size}
+	height={size}
+	viewBox={`0 0 ${size} ${size}`}
+	role="img"
+	aria-label={label ?? `Ring of ${pins} pins`}
+>
+	<circle
+		cx={c}
+		cy={c}
+		r={r + pinR * 1.2}
+		fill="none"
+		stroke="currentColor"
+		stroke-opacity="0.28"
+		stroke-width="1.5"
+	/>
+	<circle
+		cx={c}
+		cy={c}
+		r={r - pinR * 3.6}
+		fill="none"
+		stroke="currentColor"
+		stroke-opacity="0.16"
+		stroke-width="1.5"
+	/>
+	<g
+		class="transition-transform duration-200"
+		style:transform={`rotate(${-turn * 360}deg)`}
+		style:transform-origin={`${c}px ${c}px`}
+	>
 		{#if loaded}
-			<circle cx={c} cy={c} r={r - pinR * 2} fill="none" stroke={colour} stroke-width={pinR * 1.6} stroke-dasharray={`${((r - pinR * 2) * 2 * Math.PI) / pins - 1.2} 1.2`} />
+			<circle
+				cx={c}
+				cy={c}
+				r={r - pinR * 2}
+				fill="none"
+				stroke={colour}
+				stroke-width={pinR * 1.6}
+				stroke-dasharray={`${((r - pinR * 2) * 2 * Math.PI) / pins - 1.2} 1.2`}
+			/>
 		{/if}
 		{#each { length: pins }, i (i)}
 			{@const [x, y] = at(i + 1, r)}
@@ -66,7 +100,13 @@
 			/>
 		{/each}
 		{#if weave !== null}
-			<path d={weavePath} fill="none" stroke="currentColor" stroke-width="4" stroke-linejoin="round" />
+			<path
+				d={weavePath}
+				fill="none"
+				stroke="currentColor"
+				stroke-width="4"
+				stroke-linejoin="round"
+			/>
 			<path d={weavePath} fill="none" stroke={colour} stroke-width="2.2" stroke-linejoin="round" />
 		{/if}
 		{#if numbers}

@@ -20,7 +20,9 @@
 
 <svg width={size} height={size} viewBox={`0 0 ${size} ${size}`} aria-hidden="true" class="shrink-0">
 	<clipPath id={`${id}-c`}>
-		<path d={`M${x} ${y + ry}A${w / 2} ${ry} 0 0 1 ${x + w} ${y + ry}V${y + h}A${w / 2} ${ry} 0 0 1 ${x} ${y + h}Z`} />
+		<path
+			d={`M${x} ${y + ry}A${w / 2} ${ry} 0 0 1 ${x + w} ${y + ry}V${y + h}A${w / 2} ${ry} 0 0 1 ${x} ${y + h}Z`}
+		/>
 	</clipPath>
 	<g clip-path={`url(#${id}-c)`}>
 		<rect {x} y={y - ry} width={w} height={h + 3 * ry} fill={colour} />
@@ -28,13 +30,21 @@
 			<path
 				d={`M${x - w * 0.1 + (i * w) / 10} ${y}q${w * 0.12} ${h * 0.5} ${-w * 0.04} ${h + 2 * ry}`}
 				fill="none"
-				style:stroke={`color-mix(in oklch, ${colour} 70%, ${i % 2 ? 'black' : 'white'})`}
+				style:stroke={`color-mix(in oklab, ${colour} 70%, ${i % 2 ? 'black' : 'white'})`}
 				stroke-width={strands > 1 ? 2.2 : 1.3}
 				stroke-opacity="0.75"
 			/>
 		{/each}
 	</g>
-	<ellipse cx={size / 2} cy={y + ry} rx={w / 2} {ry} style:fill={`color-mix(in oklch, ${colour} 86%, white)`} class="stroke-base-content/60" stroke-width="1" />
+	<ellipse
+		cx={size / 2}
+		cy={y + ry}
+		rx={w / 2}
+		{ry}
+		style:fill={`color-mix(in oklab, ${colour} 86%, white)`}
+		class="stroke-base-content/60"
+		stroke-width="1"
+	/>
 	<ellipse cx={size / 2} cy={y + ry} rx={w * 0.13} ry={ry * 0.45} class="fill-base-content/70" />
 	<path
 		d={`M${x} ${y + ry}V${y + h}A${w / 2} ${ry} 0 0 0 ${x + w} ${y + h}V${y + ry}`}

@@ -34,7 +34,10 @@ export function domeProfile(lengthCm: number, radius: number): DomeProfile {
 	const side = Math.max(0, lengthCm - arc);
 	const start = Math.max(0, arc - lengthCm);
 	const onArc = (s: number) => {
-		const i = Math.max(1, curve.findIndex((p) => p.s >= s));
+		const i = Math.max(
+			1,
+			curve.findIndex((p) => p.s >= s)
+		);
 		const a = curve[i - 1]!;
 		const b = curve[i] ?? curve.at(-1)!;
 		const t = b.s === a.s ? 0 : Math.min(1, Math.max(0, (s - a.s) / (b.s - a.s)));
@@ -83,7 +86,12 @@ export function bandPath(profile: DomeProfile, from: number, to: number, p: Plac
 }
 
 /** A plain head and neck. */
-export function headPath(h: { cx: number; topY: number; radiusPx: number; heightPx: number }): string {
+export function headPath(h: {
+	cx: number;
+	topY: number;
+	radiusPx: number;
+	heightPx: number;
+}): string {
 	const { cx, topY, radiusPx: r, heightPx } = h;
 	const chin = topY + heightPx;
 	const brow = topY + heightPx * 0.42;
@@ -92,9 +100,9 @@ export function headPath(h: { cx: number; topY: number; radiusPx: number; height
 		`M${cx - r} ${brow}`,
 		`C${cx - r} ${topY - heightPx * 0.14} ${cx + r} ${topY - heightPx * 0.14} ${cx + r} ${brow}`,
 		`c${r * 0.2} ${-heightPx * 0.02} ${r * 0.2} ${heightPx * 0.2} ${-r * 0.06} ${heightPx * 0.18}`,
-		`C${cx + r * 0.9} ${jaw} ${cx + r * 0.45} ${chin} ${cx + r * 0.4} ${chin}`,
-		`v${heightPx * 0.12}H${cx - r * 0.4}v${-heightPx * 0.12}`,
-		`C${cx - r * 0.45} ${chin} ${cx - r * 0.9} ${jaw} ${cx - r * 0.94} ${brow + heightPx * 0.18}`,
+		`C${cx + r * 0.92} ${jaw} ${cx + r * 0.72} ${chin - heightPx * 0.06} ${cx + r * 0.44} ${chin}`,
+		`q${-r * 0.02} ${heightPx * 0.08} ${r * 0.16} ${heightPx * 0.13}H${cx - r * 0.6}q${r * 0.18} ${-heightPx * 0.05} ${r * 0.16} ${-heightPx * 0.13}`,
+		`C${cx - r * 0.72} ${chin - heightPx * 0.06} ${cx - r * 0.92} ${jaw} ${cx - r * 0.94} ${brow + heightPx * 0.18}`,
 		`c${-r * 0.26} ${heightPx * 0.02} ${-r * 0.26} ${-heightPx * 0.2} ${-r * 0.06} ${-heightPx * 0.18}Z`
 	].join('');
 }

@@ -15,14 +15,20 @@
 	const units = $derived(workbench.units);
 	const wish = $derived(project.wish);
 	const head = $derived(lengthBetween(units, 20, 80));
-	const machines = $derived(workbench.bench.machines.map((m) => ({ value: m.id as string, label: m.name })));
+	const machines = $derived(
+		workbench.bench.machines.map((m) => ({ value: m.id as string, label: m.name }))
+	);
 	const sizes = $derived([
-		...HEAD_SIZES.map((s) => ({ value: s as string, label: `${s}, head ${printValue(HEAD_CM[s], 'length', units)}` })),
+		...HEAD_SIZES.map((s) => ({
+			value: s as string,
+			label: `${s}, head ${printValue(HEAD_CM[s], 'length', units)}`
+		})),
 		{ value: 'measured', label: 'a head I measured' }
 	]);
 
 	function pick(v: string) {
-		if (v === 'measured') editor.wish('head', { head: { kind: 'measured', cm: headCm(wish.head) } });
+		if (v === 'measured')
+			editor.wish('head', { head: { kind: 'measured', cm: headCm(wish.head) } });
 		else editor.wish('head', { head: { kind: 'table', size: v as HeadSize } });
 	}
 	function measured(typed: string) {
@@ -32,13 +38,28 @@
 </script>
 
 <div class="w-36">
-	<Select label="On" value={project.machineId} options={machines} onvalue={(v) => editor.change('machine', { machineId: v as Project['machineId'] })} />
+	<Select
+		label="On"
+		value={project.machineId}
+		options={machines}
+		onvalue={(v) => editor.change('machine', { machineId: v as Project['machineId'] })}
+	/>
 </div>
 <div class="w-52">
-	<Select label="For" value={wish.head.kind === 'table' ? wish.head.size : 'measured'} options={sizes} onvalue={pick} />
+	<Select
+		label="For"
+		value={wish.head.kind === 'table' ? wish.head.size : 'measured'}
+		options={sizes}
+		onvalue={pick}
+	/>
 </div>
 {#if wish.head.kind === 'measured'}
 	<div class="w-28">
-		<QuantityField label="Round the head" text={printValue(wish.head.cm, 'length', units)} parse={(t) => head(parseLengthCm(t, units))} onvalue={measured} />
+		<QuantityField
+			label="Round the head"
+			text={printValue(wish.head.cm, 'length', units)}
+			parse={(t) => head(parseLengthCm(t, units))}
+			onvalue={measured}
+		/>
 	</div>
 {/if}

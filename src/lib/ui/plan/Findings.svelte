@@ -39,9 +39,16 @@
 				<p class="font-semibold"><span class="sr-only">{SAYS[f.severity]}: </span>{words.what}</p>
 				<p>{words.why}</p>
 				<div class="no-print mt-1 flex flex-wrap gap-1">
-					{#if f.fix}<button class="act act-small" onclick={() => onfix(f.fix!)}>{wordFix(f.fix)}</button>{/if}
+					{#if f.fix}<button class="act act-small" onclick={() => onfix(f.fix!)}
+							>{wordFix(f.fix)}</button
+						>{/if}
 					{#if f.severity !== 'stop'}
-						<button class="act act-small" onclick={() => editor.change('accepting a finding', { accepted: [...without(f.key), f.key] })}>Accept</button>
+						<button
+							class="act act-small"
+							onclick={() =>
+								editor.change('accepting a finding', { accepted: [...without(f.key), f.key] })}
+							>Accept</button
+						>
 					{/if}
 				</div>
 			</div>
@@ -55,7 +62,11 @@
 			{#each accepted as f (f.key)}
 				<li class="flex items-baseline justify-between gap-2">
 					<span class="quiet">{wordFinding(f, context).what}</span>
-					<button class="act act-small" onclick={() => editor.change('taking an acceptance back', { accepted: without(f.key) })}>Say it again</button>
+					<button
+						class="act act-small"
+						onclick={() => editor.change('taking an acceptance back', { accepted: without(f.key) })}
+						>Say it again</button
+					>
 				</li>
 			{/each}
 		</ul>

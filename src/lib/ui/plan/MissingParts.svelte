@@ -9,7 +9,9 @@
 </script>
 
 <div class="py-4">
-	<p class="mb-2">This plan waits for a part that left the bench. Choose another in its place, here or above:</p>
+	<p class="mb-2">
+		This plan waits for a part that left the bench. Choose another in its place, here or above:
+	</p>
 	<SchemeBar {project} {editor} yarns={workbench.bench.yarns} />
 	<p class="mt-3"><a class="act" href="/bench">To the bench</a></p>
 </div>

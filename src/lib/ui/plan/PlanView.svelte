@@ -3,7 +3,7 @@
 	import type { Fix } from '$lib/core/findings/finding';
 	import type { Project } from '$lib/core/model/project';
 	import { recipeFor } from '$lib/core/recipe/registry';
-	import { eventPins, hiddenRows } from '../state/ribbon-pins';
+	import { eventPins, findingMarks, hiddenRows } from '../state/ribbon-pins';
 	import { LivePlan } from '../state/live-plan.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import TextField from '../parts/TextField.svelte';
@@ -35,7 +35,9 @@
 		const { wish } = project;
 		switch (fix.do) {
 			case 'rows':
-				return editor.change(`${fix.rows} rows`, { wish: recipeFor(wish).withRows(wish, fix.rows) });
+				return editor.change(`${fix.rows} rows`, {
+					wish: recipeFor(wish).withRows(wish, fix.rows)
+				});
 			case 'use-fresh':
 				return editor.change('fresh readings', { useFresh: true });
 			case 'turn-up':
@@ -47,7 +49,9 @@
 	}
 
 	function onkeydown(e: KeyboardEvent) {
-		const typing = e.target instanceof HTMLElement && e.target.matches('input:not([type=radio]), textarea, select');
+		const typing =
+			e.target instanceof HTMLElement &&
+			e.target.matches('input:not([type=radio]), textarea, select');
 		if (typing) return;
 		const key = e.key.toLowerCase();
 		if ((e.ctrlKey || e.metaKey) && key === 'z') {
@@ -67,12 +71,31 @@
 
 <div class="mb-1 flex flex-wrap items-end gap-x-3 gap-y-2">
 	<h1 class="sr-only">Plan of {project.name}</h1>
-	<div class="no-print w-64"><TextField label="Lined hat" value={project.name} example="Pier hat" onvalue={(name) => editor.change('name…', { name })} /></div>
+	<div class="field-title no-print w-56">
+		<TextField
+			label="Lined hat"
+			value={project.name}
+			example="Pier hat"
+			onvalue={(name) => editor.change('name…', { name })}
+		/>
+	</div>
 	<p class="figure hidden text-2xl font-semibold print:block">{project.name}</p>
 	<Choices {project} {editor} />
 	<div class="no-print ml-auto flex gap-1">
-		<button class="act" onclick={() => editor.undo()} disabled={!editor.undoWhat} title={editor.undoWhat ? `Undo: ${editor.undoWhat.replace('…', '')}` : 'Nothing to undo'}>Undo</button>
-		<button class="act" onclick={() => editor.redo()} disabled={!editor.redoWhat} title={editor.redoWhat ? `Redo: ${editor.redoWhat.replace('…', '')}` : 'Nothing to redo'}>Redo</button>
+		<button
+			class="act"
+			onclick={() => editor.undo()}
+			disabled={!editor.undoWhat}
+			title={editor.undoWhat ? `Undo: ${editor.undoWhat.replace('…', '')}` : 'Nothing to undo'}
+			>Undo</button
+		>
+		<button
+			class="act"
+			onclick={() => editor.redo()}
+			disabled={!editor.redoWhat}
+			title={editor.redoWhat ? `Redo: ${editor.redoWhat.replace('…', '')}` : 'Nothing to redo'}
+			>Redo</button
+		>
 		<button class="act" onclick={() => window.print()}>Print</button>
 		<a class="act act-now" href={`/project/${project.id}/knit`}>Knit this</a>
 	</div>
@@ -88,12 +111,20 @@
 		foldRow={plan.tucked.foldRow}
 		hiddenRows={hiddenRows(plan)}
 		pins={eventPins(plan, units)}
+		marks={findingMarks(plan, units)}
 	/>
 	<SchemeBar {project} {editor} yarns={workbench.bench.yarns} />
 
 	<div class="plan-grid rule-line mt-2 grid gap-x-7 gap-y-4 border-t pt-3">
 		<div class="flex flex-col items-center">
-			<HatPicture hat={plan.hat} yarns={plan.yarns} gauge={plan.gauges[0]!} boundaryOnFold={plan.tucked.boundaryOnFold} {units} height={330} />
+			<HatPicture
+				hat={plan.hat}
+				yarns={plan.yarns}
+				gauge={plan.gauges[0]!}
+				boundaryOnFold={plan.tucked.boundaryOnFold}
+				{units}
+				height={330}
+			/>
 		</div>
 		<div class="min-w-0">
 			<Sizes {project} {editor} {plan} />
@@ -101,8 +132,10 @@
 				<Figure figure={plan.time} />
 				<Figure figure={plan.figures.stretch} />
 			</div>
-			<p class="label mt-2">
-				Gauge: {wordSource(plan.gauges[0]!.rowSource)}. Yarn in a stitch: {wordLoopSource(plan.gauges[0]!)}.
+			<p class="hint mt-2">
+				Gauge: {wordSource(plan.gauges[0]!.rowSource)}. Yarn in a stitch: {wordLoopSource(
+					plan.gauges[0]!
+				)}.
 			</p>
 		</div>
 		<div class="min-w-0">
@@ -113,7 +146,11 @@
 		<Schedule {plan} />
 		<YarnNeeds {plan} />
 	</div>
-	{#if stops > 0}<p class="no-print text-error mt-4 text-sm">{stops === 1 ? 'One finding says' : `${stops} findings say`} stop: settle {stops === 1 ? 'it' : 'them'} before you knit.</p>{/if}
+	{#if stops > 0}<p class="no-print text-error mt-4 text-sm">
+			{stops === 1 ? 'One finding says' : `${stops} findings say`} stop: settle {stops === 1
+				? 'it'
+				: 'them'} before you knit.
+		</p>{/if}
 {:else if plan}
 	<MissingParts {project} {editor} />
 	<Findings findings={plan.findings} plan={null} {project} {editor} onfix={apply} />

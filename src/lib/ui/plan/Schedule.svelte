@@ -10,7 +10,11 @@
 	const waste = $derived(piece.sheet.legs.filter((l) => l.kind === 'waste'));
 	const startWaste = $derived(waste.find((l) => l.mainBefore === 0)?.rows ?? 0);
 	const endWaste = $derived(waste.find((l) => l.mainBefore > 0)?.rows ?? 0);
-	const TAILS = { 'cast-on': 'at the start, to gather', 'cast-off': 'at the end, to take off and gather', join: 'at each side of a join' } as const;
+	const TAILS = {
+		'cast-on': 'at the start, to gather',
+		'cast-off': 'at the end, to take off and gather',
+		join: 'at each side of a join'
+	} as const;
 	const tails = $derived.by(() => {
 		const joins = piece.tails.filter((t) => t.id === 'join');
 		return [...piece.tails.filter((t) => t.id !== 'join'), ...joins.slice(0, 1)].map((t) => ({
@@ -24,20 +28,38 @@
 	<h2 id="schedule-title" class="mb-1 text-base">Rows, in both counter habits</h2>
 	<div class="max-h-80 overflow-auto print:max-h-none">
 		<table class="w-full text-sm">
-			<thead class="label text-left">
-				<tr><th class="py-1 font-normal">Section</th><th class="text-right font-normal">Rows</th><th class="text-right font-normal">Counter zeroed</th><th class="text-right font-normal">Left running</th></tr>
+			<thead class="hint text-left">
+				<tr
+					><th class="py-1 font-normal">Section</th><th class="text-right font-normal">Rows</th><th
+						class="text-right font-normal">Counter zeroed</th
+					><th class="text-right font-normal">Left running</th></tr
+				>
 			</thead>
 			<tbody>
-				{#if startWaste > 0}<tr class="rule-line quiet border-t"><td class="py-1">Waste yarn</td><td class="text-right">{startWaste}</td><td class="text-right" colspan="2">then zero</td></tr>{/if}
+				{#if startWaste > 0}<tr class="rule-line quiet border-t"
+						><td class="py-1">Waste yarn</td><td class="text-right">{startWaste}</td><td
+							class="text-right"
+							colspan="2">then zero</td
+						></tr
+					>{/if}
 				{#each piece.sections as s, i (i)}
 					<tr class="rule-line border-t">
-						<td class="py-1"><span class="border-base-content/60 mr-2 inline-block size-3.5 rounded-[3px] border align-[-2px]" style:background={plan.yarns[s.yarn]?.colour}></span>{plan.yarns[s.yarn]?.colourName}</td>
+						<td class="py-1"
+							><span
+								class="border-base-content/60 mr-2 inline-block size-3.5 rounded-[3px] border align-[-2px]"
+								style:background={plan.yarns[s.yarn]?.colour}
+							></span>{plan.yarns[s.yarn]?.colourName}</td
+						>
 						<td class="figure text-right font-semibold">{s.rows}</td>
 						<td class="figure text-right">{s.zeroed}</td>
 						<td class="figure text-right">{s.running}</td>
 					</tr>
 				{/each}
-				{#if endWaste > 0}<tr class="rule-line quiet border-t"><td class="py-1">Waste yarn, crank off</td><td class="text-right">{endWaste}</td><td colspan="2"></td></tr>{/if}
+				{#if endWaste > 0}<tr class="rule-line quiet border-t"
+						><td class="py-1">Waste yarn, crank off</td><td class="text-right">{endWaste}</td><td
+							colspan="2"
+						></td></tr
+					>{/if}
 			</tbody>
 		</table>
 	</div>
@@ -46,7 +68,12 @@
 		{#each tails as t (t.id)}
 			<li>
 				<details>
-					<summary class="cursor-pointer"><span class="figure font-semibold">{printValue(Math.round(t.lengthCm), 'length', workbench.units)}</span> {TAILS[t.id]}{t.count > 1 ? `, ${t.count} in all` : ''}</summary>
+					<summary class="cursor-pointer"
+						><span class="figure font-semibold"
+							>{printValue(Math.round(t.lengthCm), 'length', workbench.units)}</span
+						>
+						{TAILS[t.id]}{t.count > 1 ? `, ${t.count} in all` : ''}</summary
+					>
 					<div class="my-1 ml-4"><Working working={t.working} /></div>
 				</details>
 			</li>

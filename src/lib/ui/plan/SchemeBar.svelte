@@ -36,10 +36,12 @@
 				return put({ kind, yarns: [a, b], stripeRows: 5 });
 		}
 	}
-	const rows = (min: number, max: number) => (t: string): Result<number> => {
-		const n = parseCount(t, 'rows');
-		return n.ok ? inRange(n.value, { min, max, unit: 'rows' }) : n;
-	};
+	const rows =
+		(min: number, max: number) =>
+		(t: string): Result<number> => {
+			const n = parseCount(t, 'rows');
+			return n.ok ? inRange(n.value, { min, max, unit: 'rows' }) : n;
+		};
 	// The lining may also be shorter than the outer: 0 and negative counts have a meaning here.
 	const extra = (t: string): Result<number> => {
 		const n = readNumber(tidy(t).replace(/\s*rows?$/, ''));
@@ -64,29 +66,97 @@
 		onvalue={pick}
 	/>
 	{#if scheme.kind === 'one'}
-		<YarnPick label="Yarn" value={scheme.yarn} {yarns} onvalue={(v) => put({ ...scheme, yarn: as(v) })} />
+		<YarnPick
+			label="Yarn"
+			value={scheme.yarn}
+			{yarns}
+			onvalue={(v) => put({ ...scheme, yarn: as(v) })}
+		/>
 	{:else if scheme.kind === 'outer-lining'}
-		<YarnPick label="Outer" value={scheme.outer} {yarns} onvalue={(v) => put({ ...scheme, outer: as(v) })} />
-		<YarnPick label="Lining" value={scheme.lining} {yarns} onvalue={(v) => put({ ...scheme, lining: as(v) })} />
+		<YarnPick
+			label="Outer"
+			value={scheme.outer}
+			{yarns}
+			onvalue={(v) => put({ ...scheme, outer: as(v) })}
+		/>
+		<YarnPick
+			label="Lining"
+			value={scheme.lining}
+			{yarns}
+			onvalue={(v) => put({ ...scheme, lining: as(v) })}
+		/>
 		<div class="w-40">
-			<QuantityField label="Lining longer by" text={`${scheme.liningExtraRows} rows`} parse={extra} onvalue={(t) => { const r = extra(t); if (r.ok) put({ ...scheme, liningExtraRows: r.value }, 'lining…'); }} />
+			<QuantityField
+				label="Lining longer by"
+				text={`${scheme.liningExtraRows} rows`}
+				parse={extra}
+				onvalue={(t) => {
+					const r = extra(t);
+					if (r.ok) put({ ...scheme, liningExtraRows: r.value }, 'lining…');
+				}}
+			/>
 		</div>
 	{:else if scheme.kind === 'false-brim'}
-		<YarnPick label="Main, a" value={scheme.main} {yarns} onvalue={(v) => put({ ...scheme, main: as(v) })} />
-		<YarnPick label="Brim, b" value={scheme.brim} {yarns} onvalue={(v) => put({ ...scheme, brim: as(v) })} />
+		<YarnPick
+			label="Main, a"
+			value={scheme.main}
+			{yarns}
+			onvalue={(v) => put({ ...scheme, main: as(v) })}
+		/>
+		<YarnPick
+			label="Brim, b"
+			value={scheme.brim}
+			{yarns}
+			onvalue={(v) => put({ ...scheme, brim: as(v) })}
+		/>
 		<div class="w-40">
-			<QuantityField label="Brim rows (half show)" text={`${scheme.brimRows} rows`} parse={rows(2, 200)} onvalue={(t) => { const r = rows(2, 200)(t); if (r.ok) put({ ...scheme, brimRows: r.value }, 'brim rows…'); }} />
+			<QuantityField
+				label="Brim rows (half show)"
+				text={`${scheme.brimRows} rows`}
+				parse={rows(2, 200)}
+				onvalue={(t) => {
+					const r = rows(2, 200)(t);
+					if (r.ok) put({ ...scheme, brimRows: r.value }, 'brim rows…');
+				}}
+			/>
 		</div>
 	{:else}
 		{#each scheme.yarns as y, i (i)}
-			<YarnPick label={`Stripe ${i + 1}`} value={y} {yarns} onvalue={(v) => put({ ...scheme, yarns: scheme.yarns.map((x, k) => (k === i ? as(v) : x)) })} />
+			<YarnPick
+				label={`Stripe ${i + 1}`}
+				value={y}
+				{yarns}
+				onvalue={(v) =>
+					put({ ...scheme, yarns: scheme.yarns.map((x, k) => (k === i ? as(v) : x)) })}
+			/>
 		{/each}
 		<div class="flex gap-1">
-			{#if scheme.yarns.length < 8}<button class="act act-small mb-1" onclick={() => put({ ...scheme, yarns: [...scheme.yarns, (yarns.find((y) => !scheme.yarns.includes(y.id)) ?? yarns[0]!).id] })}>Add a colour</button>{/if}
-			{#if scheme.yarns.length > 2}<button class="act act-small mb-1" onclick={() => put({ ...scheme, yarns: scheme.yarns.slice(0, -1) })}>One less</button>{/if}
+			{#if scheme.yarns.length < 8}<button
+					class="act act-small mb-1"
+					onclick={() =>
+						put({
+							...scheme,
+							yarns: [
+								...scheme.yarns,
+								(yarns.find((y) => !scheme.yarns.includes(y.id)) ?? yarns[0]!).id
+							]
+						})}>Add a colour</button
+				>{/if}
+			{#if scheme.yarns.length > 2}<button
+					class="act act-small mb-1"
+					onclick={() => put({ ...scheme, yarns: scheme.yarns.slice(0, -1) })}>One less</button
+				>{/if}
 		</div>
 		<div class="w-32">
-			<QuantityField label="Rows in a stripe" text={`${scheme.stripeRows} rows`} parse={rows(1, 100)} onvalue={(t) => { const r = rows(1, 100)(t); if (r.ok) put({ ...scheme, stripeRows: r.value }, 'stripe rows…'); }} />
+			<QuantityField
+				label="Rows in a stripe"
+				text={`${scheme.stripeRows} rows`}
+				parse={rows(1, 100)}
+				onvalue={(t) => {
+					const r = rows(1, 100)(t);
+					if (r.ok) put({ ...scheme, stripeRows: r.value }, 'stripe rows…');
+				}}
+			/>
 		</div>
 	{/if}
 </div>

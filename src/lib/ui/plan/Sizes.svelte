@@ -25,7 +25,9 @@
 
 	type Key = 'fit' | 'rows' | 'layer-flat' | 'layer-worn' | 'tube-flat' | 'tube-worn';
 	const key = $derived<Key>(
-		wish.length.by === 'fit' || wish.length.by === 'rows' ? wish.length.by : `${wish.length.by}-${wish.length.as}`
+		wish.length.by === 'fit' || wish.length.by === 'rows'
+			? wish.length.by
+			: `${wish.length.by}-${wish.length.as}`
 	);
 	const OPTIONS: { value: Key; label: string }[] = [
 		{ value: 'fit', label: 'the head: what fits' },
@@ -56,7 +58,11 @@
 		return n.ok ? inRange(n.value, { min: 8, max: 600, unit: 'rows' }) : n;
 	};
 	const parseCm = $derived((t: string) =>
-		lengthBetween(units, wish.length.by === 'tube' ? 6 : 3, wish.length.by === 'tube' ? 160 : 80)(parseLengthCm(t, units))
+		lengthBetween(
+			units,
+			wish.length.by === 'tube' ? 6 : 3,
+			wish.length.by === 'tube' ? 160 : 80
+		)(parseLengthCm(t, units))
 	);
 	function setLength(t: string) {
 		const { length } = wish;
@@ -103,7 +109,9 @@
 	{:else}
 		<QuantityField
 			label={OPTIONS.find((o) => o.value === key)!.label}
-			text={wish.length.by === 'rows' ? `${wish.length.rows} rows` : printValue(wish.length.cm, 'length', units)}
+			text={wish.length.by === 'rows'
+				? `${wish.length.rows} rows`
+				: printValue(wish.length.cm, 'length', units)}
 			parse={wish.length.by === 'rows' ? parseRows : parseCm}
 			onvalue={setLength}
 		/>
@@ -118,6 +126,11 @@
 		onvalue={(v) => editor.wish('brim', { brim: { ...wish.brim, turnedUp: v === 'up' } })}
 	/>
 	{#if wish.brim.turnedUp}
-		<QuantityField label="Brim height, as worn" text={printValue(wish.brim.heightCm, 'length', units)} parse={(t) => brim(parseLengthCm(t, units))} onvalue={setBrim} />
+		<QuantityField
+			label="Brim height, as worn"
+			text={printValue(wish.brim.heightCm, 'length', units)}
+			parse={(t) => brim(parseLengthCm(t, units))}
+			onvalue={setBrim}
+		/>
 	{/if}
 </div>

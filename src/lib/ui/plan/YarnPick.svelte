@@ -14,9 +14,12 @@
 </script>
 
 <div class="w-44">
-	<label for={id} class="label mb-0.5 block">{label}</label>
+	<label for={id} class="hint mb-0.5 block">{label}</label>
 	<span class="relative block">
-		<span class="border-base-content/60 pointer-events-none absolute top-2 left-2 size-5 rounded-[4px] border-[1.5px]" style:background={chosen?.colour ?? 'transparent'}></span>
+		<span
+			class="border-base-content/60 pointer-events-none absolute top-2 left-2 size-5 rounded-[4px] border-[1.5px]"
+			style:background={chosen?.colour ?? 'transparent'}
+		></span>
 		<select {id} class="field pl-9!" {value} onchange={(e) => onvalue(e.currentTarget.value)}>
 			{#if !chosen}<option {value}>not on the bench</option>{/if}
 			{#each sorted as y (y.id)}<option value={y.id}>{y.colourName}, {y.name}</option>{/each}

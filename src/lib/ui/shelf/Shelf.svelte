@@ -34,7 +34,9 @@
 			})
 			.toReversed()
 	);
-	const shown = $derived(items.filter((i) => i.project.name.toLowerCase().includes(find.trim().toLowerCase())));
+	const shown = $derived(
+		items.filter((i) => i.project.name.toLowerCase().includes(find.trim().toLowerCase()))
+	);
 	// One scale for all: the longest tube fills the rack.
 	const longest = $derived(max(items, (i) => i.plan?.hat.tubeFlat.mean) ?? 60);
 </script>
@@ -43,7 +45,12 @@
 	<h1 class="text-2xl">The shelf</h1>
 	<div class="flex items-end gap-2">
 		{#if items.length > 6}
-			<input class="field max-w-48" placeholder="Find by name" aria-label="Find a project by name" bind:value={find} />
+			<input
+				class="field max-w-48"
+				placeholder="Find by name"
+				aria-label="Find a project by name"
+				bind:value={find}
+			/>
 		{/if}
 		<button class="act act-now" onclick={onnew}>New hat</button>
 	</div>

@@ -6,14 +6,19 @@
 
 	let { onstart }: { onstart: () => void } = $props();
 	const workbench = useWorkbench();
-	const hasBench = $derived(workbench.records.machines.length > 0 && workbench.records.yarns.length > 0);
+	const hasBench = $derived(
+		workbench.records.machines.length > 0 && workbench.records.yarns.length > 0
+	);
 	let busy = $state(false);
 
 	async function look() {
 		busy = true;
 		const bytes = await fetchDemo(true);
 		const filled = bytes !== null && (await fillWithDemo(workbench.db, bytes));
-		if (!filled) toast.error('The example could not be put in: it goes into an empty store only, and needs the server.');
+		if (!filled)
+			toast.error(
+				'The example could not be put in: it goes into an empty store only, and needs the server.'
+			);
 		busy = false;
 	}
 </script>
@@ -22,8 +27,8 @@
 	<div class="max-w-[38rem]">
 		<h1 class="mb-3 text-4xl">Plan it, crank it, write it down</h1>
 		<p class="mb-6 text-lg">
-			Tomble works out rows, size and yarn for your own circular machine, counts while you crank, and learns from what
-			came off it. Your shelf is empty: three things make the first hat.
+			Tomble works out rows, size and yarn for your own circular machine, counts while you crank,
+			and learns from what came off it. Your shelf is empty: three things make the first hat.
 		</p>
 		<ol class="mb-6 space-y-3">
 			<li>
@@ -31,7 +36,8 @@
 			</li>
 			<li><b>Your yarn:</b> its metres and grams say how far it goes.</li>
 			<li>
-				<b>A swatch</b>, when you have one: 40 rows measured after a rest turn a guess of ± 9 cm into one of ± 2.
+				<b>A swatch</b>, when you have one: 40 rows measured after a rest turn a guess of ± 9 cm
+				into one of ± 2.
 			</li>
 		</ol>
 		<div class="flex flex-wrap gap-2">
@@ -42,9 +48,21 @@
 			{/if}
 			<a class="act" href="/keep">Open a file</a>
 			{#if !hasBench}
-				<button class="act" onclick={look} disabled={busy}>Look around a stall at the lantern fair</button>
+				<button class="act" onclick={look} disabled={busy}
+					>Look around a stall at the lantern fair</button
+				>
 			{/if}
 		</div>
 	</div>
-	<div class="max-md:hidden"><Ring pins={46} marker={1} size={300} loaded={false} weave={46} colour="#2f7f93" label="A ring of pins, cast on" /></div>
+	<div class="max-md:hidden">
+		<Ring
+			pins={46}
+			marker={1}
+			size={300}
+			loaded={false}
+			weave={46}
+			colour="#2f7f93"
+			label="A ring of pins, cast on"
+		/>
+	</div>
 </div>

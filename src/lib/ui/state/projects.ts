@@ -4,7 +4,10 @@ import { linedHat } from '$lib/core/recipe/lined-hat';
 import { newId } from '$lib/store/store';
 
 /** A new lined hat from the bench as it is; undefined where the bench lacks a machine or a yarn. */
-export function newHat(bench: Bench, prefer?: { machineId?: string; yarnId?: string }): Project | undefined {
+export function newHat(
+	bench: Bench,
+	prefer?: { machineId?: string; yarnId?: string }
+): Project | undefined {
 	const machine = bench.machines.find((m) => m.id === prefer?.machineId) ?? bench.machines.at(-1);
 	const yarn = bench.yarns.find((y) => y.id === prefer?.yarnId);
 	const wish = linedHat.defaults(yarn ? { ...bench, yarns: [yarn] } : bench);
@@ -30,5 +33,9 @@ export function makeAnother(project: Project, wish: Wish, names: readonly string
 	const base = project.name.replace(/ \d+$/, '');
 	let n = 2;
 	while (names.includes(`${base} ${n}`)) n++;
-	return { ...fresh(`${base} ${n}`, project.machineId, wish), useFresh: project.useFresh, accepted: project.accepted };
+	return {
+		...fresh(`${base} ${n}`, project.machineId, wish),
+		useFresh: project.useFresh,
+		accepted: project.accepted
+	};
 }

@@ -13,4 +13,5 @@ export function between(kind: QuantityKind, units: Units, min: number, max: numb
 	};
 }
 
-export const lengthBetween = (units: Units, min: number, max: number) => between('length', units, min, max);
+export const lengthBetween = (units: Units, min: number, max: number) =>
+	between('length', units, min, max);

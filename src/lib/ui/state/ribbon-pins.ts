@@ -1,7 +1,8 @@
 import type { Plan } from '$lib/core/plan';
 import type { Units } from '$lib/core/quantity/units';
 import { wordEvent } from '$lib/core/words/events';
-import type { RibbonPin } from '../pictures/Ribbon.svelte';
+import { wordFinding } from '$lib/core/words/findings';
+import type { RibbonMark, RibbonPin } from '../pictures/Ribbon.svelte';
 
 /** Names of a plan's yarns by colour, as the maker calls them. */
 export const yarnNamer = (plan: Plan) => (i: number) => plan.yarns[i]?.colourName ?? 'yarn';
@@ -13,7 +14,9 @@ export function eventPins(plan: Plan, units: Units): RibbonPin[] {
 	const wasteBefore = sheet.legs[0]?.kind === 'waste' ? sheet.legs[0].rows : 0;
 	const context = { units, machine: plan.machine, yarnName: yarnNamer(plan) };
 	// In many stripes every join is plain to see: only the first is named.
-	const joins = sheet.events.filter((e) => e.kind === 'join' && !e.first && e.after < wasteBefore + piece.mainRows);
+	const joins = sheet.events.filter(
+		(e) => e.kind === 'join' && !e.first && e.after < wasteBefore + piece.mainRows
+	);
 	return sheet.events.flatMap((e): RibbonPin[] => {
 		const row = e.after - wasteBefore;
 		const kept =
@@ -34,4 +37,15 @@ export function hiddenRows(plan: Plan): number {
 	if (hat.brimCm === 0) return 0;
 	const rows = plan.pieces[0]!.mainRows / 2;
 	return Math.round((rows * 2 * hat.brimCm) / hat.layerWorn.mean);
+}
+
+/** Findings that speak of a row or the fold, at their place on the ribbon; accepted ones and tips stay off it. */
+export function findingMarks(plan: Plan, units: Units): RibbonMark[] {
+	const context = { units, yarnName: yarnNamer(plan) };
+	return plan.findings.flatMap((f): RibbonMark[] => {
+		if (f.accepted || f.severity === 'tip') return [];
+		const row =
+			f.where.at === 'row' ? f.where.row : f.where.at === 'fold' ? plan.tucked.foldRow : null;
+		return row === null ? [] : [{ row, severity: f.severity, what: wordFinding(f, context).what }];
+	});
 }

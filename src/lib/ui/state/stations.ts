@@ -2,7 +2,13 @@ import type { Project } from '$lib/core/model/project';
 import type { Station } from '../parts/Strand.svelte';
 
 const WAY = ['bench', 'plan', 'knit', 'finish', 'log'] as const;
-const LABELS = { bench: 'Bench', plan: 'Plan', knit: 'Knit', finish: 'Finish', log: 'Log' } as const;
+const LABELS = {
+	bench: 'Bench',
+	plan: 'Plan',
+	knit: 'Knit',
+	finish: 'Finish',
+	log: 'Log'
+} as const;
 
 /** The five stations of the work for where the maker is now. Without a project only the bench is open. */
 export function stationsFor(

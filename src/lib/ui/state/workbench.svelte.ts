@@ -32,6 +32,8 @@ export class Workbench {
 	failure = $state<string | null>(null);
 	readonly bench: Bench = $derived(benchOf(this.records));
 	readonly units = $derived(this.settings.units);
+	// Never shown itself: each editor is reactive on its own.
+	// eslint-disable-next-line svelte/prefer-svelte-reactivity
 	#editors = new Map<string, ProjectEditor>();
 
 	constructor(readonly db: TombleDb) {}

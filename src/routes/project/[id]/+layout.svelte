@@ -8,7 +8,8 @@
 	const project = $derived(workbench.project(page.params.id ?? ''));
 
 	$effect(() => {
-		if (project && workbench.settings.currentProject !== project.id) void workbench.set({ currentProject: project.id });
+		if (project && workbench.settings.currentProject !== project.id)
+			void workbench.set({ currentProject: project.id });
 	});
 </script>
 
@@ -17,7 +18,9 @@
 {:else}
 	<div class="py-10">
 		<h1 class="mb-2 text-2xl">This project is not in this browser</h1>
-		<p class="mb-4">It may be on another device: there, save it under Files, and open that file here.</p>
+		<p class="mb-4">
+			It may be on another device: there, save it under Files, and open that file here.
+		</p>
 		<a class="act" href="/">To the shelf</a>
 		<a class="act" href="/keep">Open a file</a>
 	</div>

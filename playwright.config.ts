@@ -1,0 +1,29 @@
+import { defineConfig } from '@playwright/test';
+import { browserArgs } from './tests/e2e/browser';
+
+const PORT = Number(process.env.TEST_PORT ?? 4199);
+
+export default defineConfig({
+	testDir: 'tests/e2e',
+	testMatch: '**/*.e2e.ts',
+	outputDir: 'test-results',
+	workers: 2,
+	fullyParallel: true,
+	timeout: 60_000,
+	expect: { timeout: 8_000 },
+	retries: 0,
+	reporter: [['list'], ['json', { outputFile: '.scratch/browser.json' }]],
+	use: {
+		baseURL: `http://localhost:${PORT}`,
+		viewport: { width: 1280, height: 800 },
+		reducedMotion: 'reduce',
+		launchOptions: { executablePath: '/usr/bin/chromium', args: browserArgs }
+	},
+	webServer: {
+		command: 'node build',
+		env: { PORT: String(PORT), ORIGIN: `http://localhost:${PORT}` },
+		url: `http://localhost:${PORT}/healthz`,
+		reuseExistingServer: false,
+		stdout: 'ignore'
+	}
+});

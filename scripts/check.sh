@@ -1,0 +1,11 @@
+#!/usr/bin/env bash
+# Types, lint, format, architecture, and the generated schema.
+source "$(dirname "$0")/bootstrap.sh"
+need_modules
+npx svelte-kit sync
+npx svelte-check --tsconfig ./tsconfig.json --fail-on-warnings
+npx tsc --noEmit -p tsconfig.worker.json
+npx eslint .
+npx prettier --check . --log-level warn
+npx depcruise src --config .dependency-cruiser.cjs
+npx tsx scripts/schema.ts --check

@@ -1,0 +1,14 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { projectFileSchema } from '../src/lib/file/project-file';
+
+const path = 'docs/project-file.schema.json';
+const schema = `${JSON.stringify(projectFileSchema(), null, '\t')}\n`;
+
+if (process.argv.includes('--check')) {
+	if (readFileSync(path, 'utf8') !== schema) {
+		console.error(`${path} is not what the code says: run npm run schema`);
+		process.exit(1);
+	}
+} else {
+	writeFileSync(path, schema);
+}

@@ -1,0 +1,32 @@
+import type { Compared, Lesson } from '../learn/lesson';
+import type { MeasuredResult } from '../model/project';
+import type { Units } from '../quantity/units';
+import { say } from './say';
+
+const WHEN = {
+	'at-once': 'at once',
+	rested: 'after a rest',
+	washed: 'after a wash',
+	'on-head': 'on the head'
+} as const;
+
+export const wordWhen = (when: MeasuredResult['when']): string => WHEN[when];
+
+/** How a measured value stands to the plan, in one phrase. */
+export function wordDeviation(c: Compared): string {
+	const d = Math.abs(c.deviations);
+	if (d <= 1) return 'as planned';
+	const side = c.deviations > 0 ? 'more' : 'less';
+	return d <= 2 ? `a little ${side}` : `${side} than the plan’s spread`;
+}
+
+/** What was learned for the next one, in one sentence with the maker's own numbers; null where no length was measured. */
+export function wordLesson(lesson: Lesson, result: MeasuredResult, units: Units): string | null {
+	const s = say(units);
+	const { next } = lesson;
+	if (result.when === 'on-head') return null;
+	if (result.when === 'at-once')
+		return 'Measured at once, it still hangs stretched: measure again after a rest, and the next plan learns from that.';
+	if (result.tubeCm === null) return null;
+	return `measured ${s.length(result.tubeCm)} from ${result.rowsKnitted} rows: next time ${next.pieces[0]!.mainRows} for ${s.length(next.hat.tubeFlat.mean)}`;
+}
