@@ -7,6 +7,8 @@ export default defineConfig({
 	worker: { format: 'es' },
 	test: {
 		include: ['src/**/*.test.ts', 'tests/outside/**/*.test.ts'],
-		environment: 'node'
+		environment: 'node',
+		// Property tests share two cores with whatever else runs: slow is not wrong.
+		testTimeout: 60_000
 	}
 });

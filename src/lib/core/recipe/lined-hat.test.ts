@@ -1,0 +1,111 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+	A,
+	B,
+	benchOf,
+	M48,
+	planned,
+	projectOf,
+	readingOf,
+	swatchOf,
+	yarnOf
+} from '../../../../tests/support/bench';
+import { schemeArb } from '../../../../tests/support/arbitrary';
+import { linedHatWish } from '../model/wish';
+import { hatSections, linedHat } from './lined-hat';
+import { recipeFor, recipes } from './registry';
+
+const twoColour = (liningExtraRows: number) =>
+	({ kind: 'outer-lining', outer: A.id, lining: B.id, liningExtraRows }) as const;
+
+describe('sections', () => {
+	it('sum to the rows, whatever the scheme', () => {
+		fc.assert(
+			fc.property(schemeArb, fc.integer({ min: 0, max: 700 }), (scheme, rows) => {
+				const sections = hatSections(scheme, rows);
+				expect(sections.reduce((t, s) => t + s.rows, 0)).toBe(rows);
+				expect(sections.every((s) => s.rows >= 0 && Number.isInteger(s.rows))).toBe(true);
+			}),
+			{ seed: 8, numRuns: 300 }
+		);
+	});
+
+	// Common practice: outer 65 + lining 70 = 135.
+	it('135 rows with a lining 5 longer are 65 and 70', () => {
+		expect(hatSections(twoColour(5), 135).map((s) => s.rows)).toEqual([65, 70]);
+	});
+
+	// Common practice: 40 + 30 + 40 = 110, a false brim 15 rows high, about 55 cm of tube at 2 rows/cm.
+	it('a false brim of 30 in 110 rows is 40, 30, 40', () => {
+		const scheme = { kind: 'false-brim', main: A.id, brim: B.id, brimRows: 30 } as const;
+		expect(hatSections(scheme, 110)).toEqual([
+			{ yarn: 0, rows: 40 },
+			{ yarn: 1, rows: 30 },
+			{ yarn: 0, rows: 40 }
+		]);
+		const p = planned(projectOf({ scheme, length: { by: 'rows', rows: 110 } }));
+		expect(p.hat.tubeFlat.mean).toBeCloseTo(55, 10);
+		expect(p.tucked.outer[0]).toEqual({ yarn: 1, from: 0, to: 15 });
+		expect(p.pieces[0]!.sections.map((s) => s.running)).toEqual([40, 70, 110]);
+		expect(p.pieces[0]!.sections.map((s) => s.zeroed)).toEqual([40, 30, 40]);
+	});
+});
+
+describe('any one figure set, the others follow', () => {
+	it('a length gives whole rows that give the length back within a row', () => {
+		fc.assert(
+			fc.property(
+				fc.constantFrom('layer' as const, 'tube' as const),
+				fc.constantFrom('flat' as const, 'worn' as const),
+				fc.double({ min: 16, max: 70, noNaN: true }),
+				schemeArb,
+				(by, as, cm, scheme) => {
+					const p = planned(projectOf({ length: { by, as, cm }, scheme }));
+					const flat = by === 'layer' ? p.hat.layerFlat.mean : p.hat.tubeFlat.mean;
+					const got = as === 'flat' ? flat : flat * p.hat.wornFactor;
+					// Two rows of 0.5 cm is the step that keeps the sections whole.
+					expect(Math.abs(got - cm)).toBeLessThanOrEqual(0.5 + 1e-9);
+				}
+			),
+			{ seed: 9, numRuns: 150 }
+		);
+	});
+
+	it('rows set are kept exactly', () => {
+		expect(planned(projectOf({ length: { by: 'rows', rows: 123 } })).pieces[0]!.mainRows).toBe(123);
+	});
+
+	it('fit covers 0.40 of the head, and the brim besides', () => {
+		const plain = planned(projectOf({ head: { kind: 'measured', cm: 55 } }));
+		expect(plain.hat.heightWorn.mean).toBeCloseTo(22, 0);
+		const brim = planned(
+			projectOf({ head: { kind: 'measured', cm: 55 }, brim: { turnedUp: true, heightCm: 6 } })
+		);
+		expect(brim.hat.layerWorn.mean).toBeCloseTo(28, 0);
+		expect(brim.hat.heightWorn.mean).toBeCloseTo(22, 0);
+	});
+
+	it('a lining of another gauge takes its own rows into the length', () => {
+		const other = yarnOf('b', { name: 'Other' });
+		const bench = benchOf({
+			yarns: [A, other],
+			swatches: [swatchOf(M48, A, [readingOf(12, 20)]), swatchOf(M48, other, [readingOf(12, 25)])]
+		});
+		const p = planned(
+			projectOf({ scheme: twoColour(6), length: { by: 'tube', as: 'flat', cm: 60 } }),
+			bench
+		);
+		const [outer, lining] = p.pieces[0]!.sections;
+		expect(lining!.rows - outer!.rows).toBe(6);
+		expect(Math.abs(outer!.rows / 2 + lining!.rows / 2.5 - 60)).toBeLessThan(0.5);
+	});
+});
+
+it('the defaults of any bench with a yarn stand in the schema and plan', () => {
+	const wish = linedHat.defaults(benchOf())!;
+	expect(linedHatWish.parse(wish)).toEqual(wish);
+	expect(linedHat.defaults(benchOf({ yarns: [] }))).toBeUndefined();
+	expect(recipeFor(wish)).toBe(linedHat);
+	expect(recipes).toContain(linedHat);
+});

@@ -1,0 +1,229 @@
+import fc from 'fast-check';
+import { strToU8, zipSync } from 'fflate';
+import Papa from 'papaparse';
+import { describe, expect, it } from 'vitest';
+import { projectArb } from '../../../tests/support/arbitrary';
+import { harbour } from '../demo/harbour';
+import {
+	bench as benchSchema,
+	project as projectSchema,
+	result,
+	runEvent
+} from '../core/model/project';
+import { plan } from '../core/plan';
+import { recipeFor } from '../core/recipe/registry';
+import { readAny, snapshot, writeBackup, type Everything } from './backup';
+import { writeCsv } from './csv';
+import { problem, readLimited, MAX_BODY_BYTES } from './http';
+import { previewImport, sameData } from './merge';
+import {
+	openProject,
+	projectFileSchema,
+	readProject,
+	writeProject,
+	type ProjectFile
+} from './project-file';
+
+const uses = (p: (typeof harbour.projects)[number]) =>
+	new Set<string>(recipeFor(p.wish).yarns(p.wish));
+const fileOf = (i = 0): ProjectFile =>
+	snapshot(harbour, harbour.projects[i]!, uses(harbour.projects[i]!));
+
+describe('a project file', () => {
+	it('import of an export is the identity', () => {
+		fc.assert(
+			fc.property(projectArb, ({ project, bench }) => {
+				const file: ProjectFile = {
+					format: 'tomble-project',
+					version: 1,
+					project,
+					bench,
+					events: [],
+					results: []
+				};
+				const read = readProject(writeProject(file));
+				expect(read).toEqual({ ok: true, value: file });
+			}),
+			{ seed: 17, numRuns: 60 }
+		);
+	});
+
+	it('means the same elsewhere: the snapshot alone gives the same plan', () => {
+		for (const p of harbour.projects) {
+			const all = { ...harbour.bench, yarns: harbour.bench.yarns.filter((y) => uses(p).has(y.id)) };
+			const mine = plan(p, { ...all, swatches: all.swatches.filter((s) => uses(p).has(s.yarnId)) });
+			expect(plan(p, snapshot(harbour, p, uses(p)).bench)).toEqual(mine);
+		}
+	});
+
+	const refused = (text: string) => {
+		const r = readProject(text);
+		return r.ok ? 'taken' : r.refusal;
+	};
+	const broken = (change: (f: Record<string, unknown>) => void) => {
+		const f = JSON.parse(writeProject(fileOf())) as Record<string, unknown>;
+		change(f);
+		return JSON.stringify(f);
+	};
+
+	it.each<[string, string, object]>([
+		['an empty file', '  ', { code: 'empty' }],
+		['text that is no JSON', '{ half', { code: 'not-json' }],
+		[
+			'JSON of something else',
+			'{"format":"other","version":1}',
+			{ code: 'foreign', path: 'format' }
+		],
+		['a list', '[1,2]', { code: 'foreign' }],
+		['a newer version', broken((f) => (f.version = 99)), { code: 'newer', path: 'version' }],
+		['a version that never was', broken((f) => (f.version = 0)), { code: 'foreign' }]
+	])('%s is refused whole', (_, text, expected) => {
+		expect(refused(text)).toMatchObject(expected);
+	});
+
+	it('a damaged one is refused with the path in it', () => {
+		const text = broken((f) => {
+			(f.project as { wish: { head: unknown } }).wish.head = { kind: 'measured', cm: -3 };
+		});
+		expect(refused(text)).toMatchObject({ code: 'damaged', path: 'project.wish.head.cm' });
+		const cut = broken((f) => delete (f.bench as Record<string, unknown>).yarns);
+		expect(refused(cut)).toMatchObject({ path: 'bench.yarns' });
+	});
+
+	it('never throws, whatever it is given', () => {
+		fc.assert(
+			fc.property(fc.json(), (text) => {
+				expect(openProject(JSON.parse(text)).ok).toBe(false);
+			}),
+			{ seed: 18 }
+		);
+	});
+
+	it('has a JSON Schema of the current version', () => {
+		const schema = projectFileSchema() as { $schema: string; required: string[] };
+		expect(schema.$schema).toContain('2020-12');
+		expect(schema.required).toContain('bench');
+	});
+});
+
+describe('a backup of everything', () => {
+	const bytes = writeBackup(harbour, uses);
+
+	it('comes back as it was', () => {
+		const read = readAny(bytes);
+		expect(read.ok).toBe(true);
+		if (!read.ok) return;
+		const sorted = (a: Everything) => ({
+			...a,
+			events: [...a.events].sort((x, y) => x.id.localeCompare(y.id))
+		});
+		expect(sorted(read.value)).toEqual(sorted(harbour));
+	});
+
+	it.each<[string, Uint8Array, string]>([
+		['nothing', new Uint8Array(), 'empty'],
+		['a broken zip', bytes.slice(0, 200), 'damaged'],
+		['a zip of something else', zipSync({ 'a.json': strToU8('{}') }), 'foreign'],
+		['a zip whose bench is no JSON', zipSync({ 'bench.json': strToU8('{') }), 'not-json'],
+		[
+			'a zip with one bad project',
+			zipSync({
+				'bench.json': strToU8(
+					JSON.stringify({ format: 'tomble-bench', version: 1, bench: harbour.bench })
+				),
+				'projects/001.json': strToU8('{}')
+			}),
+			'foreign'
+		]
+	])('%s is refused whole', (_, content, code) => {
+		const r = readAny(content);
+		expect(r.ok ? 'taken' : r.refusal.code).toBe(code);
+	});
+});
+
+describe('preview', () => {
+	const empty: Everything = {
+		bench: { machines: [], yarns: [], swatches: [], evidence: [] },
+		projects: [],
+		events: [],
+		results: []
+	};
+	const effects = (mine: Everything, file: Everything) =>
+		previewImport(mine, file).changes.map((c) => c.effect);
+
+	it('says new, same or different, and counts events by id', () => {
+		expect(new Set(effects(empty, harbour))).toEqual(new Set(['new']));
+		expect(new Set(effects(harbour, harbour))).toEqual(new Set(['same']));
+		expect(previewImport(harbour, harbour).newEvents).toBe(0);
+		const changed = {
+			...harbour,
+			projects: harbour.projects.map((p, i) => (i === 0 ? { ...p, name: 'Other' } : p))
+		};
+		expect(effects(harbour, changed).filter((e) => e === 'differs')).toHaveLength(1);
+	});
+
+	it('compares data, whatever the order of keys', () => {
+		expect(sameData({ a: 1, b: [2] }, { b: [2], a: 1 })).toBe(true);
+		expect(sameData({ a: 1 }, { a: 1, b: undefined })).toBe(false);
+		expect(sameData([1], { 0: 1 })).toBe(false);
+	});
+});
+
+describe('CSV by RFC 4180', () => {
+	// Reference: the parser of papaparse, a registry library.
+	it('reads back with quotes, commas and line breaks inside', () => {
+		fc.assert(
+			fc.property(fc.array(fc.tuple(fc.string(), fc.string()), { minLength: 1 }), (rows) => {
+				const plain = rows.map((r) => r.map((c) => `x${c.replaceAll('\r', '')}`));
+				const back = Papa.parse<string[]>(writeCsv(['a', 'b'], plain)).data;
+				expect(back).toEqual([['a', 'b'], ...plain]);
+			}),
+			{ seed: 19 }
+		);
+	});
+
+	it.each(['=1+1', '+1', '-1', '@x', '\tx'])('never starts a cell with %j', (text) => {
+		expect(writeCsv(['a'], [[text]]).split('\r\n')[1]).toMatch(/^"?'/);
+	});
+
+	it('ends records with CRLF', () => {
+		expect(writeCsv(['a'], [[1], [null]])).toBe('a\r\n1\r\n');
+	});
+});
+
+describe('server bodies', () => {
+	const send = (body: string) => new Request('http://x', { method: 'POST', body });
+	it('are read up to the limit and no further', async () => {
+		expect(await readLimited(send('hello'))).toBe('hello');
+		expect(await readLimited(send('x'.repeat(MAX_BODY_BYTES + 1)))).toBeNull();
+		expect(await readLimited(new Request('http://x'))).toBe('');
+	});
+	// RFC 9457: problem details.
+	it('a bad one gets problem details', async () => {
+		const r = problem(422, 'damaged', 'why', { path: 'a.b' });
+		expect(r.headers.get('content-type')).toBe('application/problem+json');
+		expect(await r.json()).toEqual({
+			type: 'urn:tomble:problem:damaged',
+			title: 'damaged',
+			status: 422,
+			detail: 'why',
+			path: 'a.b'
+		});
+	});
+});
+
+describe('the lantern fair', () => {
+	it('has two machines, a dozen swatches, five projects at different stages, all valid', () => {
+		expect(harbour.bench.machines).toHaveLength(2);
+		expect(harbour.bench.swatches).toHaveLength(12);
+		expect(harbour.projects).toHaveLength(5);
+		expect(benchSchema.safeParse(harbour.bench).error).toBeUndefined();
+		for (const p of harbour.projects) expect(projectSchema.safeParse(p).error).toBeUndefined();
+		for (const e of harbour.events) expect(runEvent.safeParse(e).error).toBeUndefined();
+		for (const r of harbour.results) expect(result.safeParse(r).error).toBeUndefined();
+		expect(new Set(harbour.events.map((e) => e.id)).size).toBe(harbour.events.length);
+	});
+	it('every project plans', () => {
+		for (const p of harbour.projects) expect(plan(p, harbour.bench).ok).toBe(true);
+	});
+});

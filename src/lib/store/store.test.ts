@@ -1,0 +1,165 @@
+import 'fake-indexeddb/auto';
+import Dexie from 'dexie';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { harbour } from '../demo/harbour';
+import type { Project, RunEvent } from '../core/model/project';
+import { TombleDb } from './db';
+import {
+	appendEvents,
+	benchOf,
+	deleteProject,
+	eventsOf,
+	isEmpty,
+	readRecords,
+	readSettings,
+	writeSettings,
+	yarnsUsed
+} from './store';
+import { readEverything, seedIfEmpty, writeImport } from './transfer';
+
+let db: TombleDb;
+let n = 0;
+beforeEach(() => {
+	db = new TombleDb(`test-${n++}`);
+});
+afterEach(() => db.delete());
+
+const row = (id: string, projectId = 'p'): RunEvent => ({
+	id,
+	projectId: projectId as Project['id'],
+	at: 1,
+	piece: 'tube',
+	type: 'row'
+});
+
+describe('run events', () => {
+	it('come back in the order they were written', async () => {
+		await appendEvents(db, [row('b'), row('a')]);
+		await appendEvents(db, [row('c')]);
+		expect((await eventsOf(db, 'p')).map((e) => e.id)).toEqual(['b', 'a', 'c']);
+	});
+
+	it('are never doubled', async () => {
+		await appendEvents(db, [row('a'), row('b')]);
+		await appendEvents(db, [row('b'), row('c')]);
+		expect((await eventsOf(db, 'p')).map((e) => e.id)).toEqual(['a', 'b', 'c']);
+	});
+
+	it('carry no trace of the store', async () => {
+		await appendEvents(db, [row('a')]);
+		expect(await eventsOf(db, 'p')).toEqual([row('a')]);
+	});
+
+	it('are written with strict durability', () => {
+		expect(db._options.chromeTransactionDurability).toBe('strict');
+	});
+});
+
+describe('demo data', () => {
+	it('fills an empty store, whole', async () => {
+		expect(await isEmpty(db)).toBe(true);
+		expect(await seedIfEmpty(db, harbour)).toBe(true);
+		const all = await readEverything(db);
+		expect(all.projects).toHaveLength(5);
+		expect(all.events).toHaveLength(harbour.events.length);
+	});
+
+	it('never touches a maker’s data, even one yarn', async () => {
+		await db.yarns.put(harbour.bench.yarns[0]!);
+		expect(await seedIfEmpty(db, harbour)).toBe(false);
+		expect(await db.projects.count()).toBe(0);
+	});
+
+	it('the first hat has taught its machine and yarn', async () => {
+		await seedIfEmpty(db, harbour);
+		const { evidence } = benchOf(await readRecords(db));
+		expect(evidence).toHaveLength(1);
+		expect(evidence[0]).toMatchObject({
+			machineId: 'machine-48',
+			yarnId: 'bw-deep',
+			rows: 124,
+			tubeCm: 65
+		});
+	});
+});
+
+describe('import', () => {
+	it('keeps mine or takes the file’s, as chosen', async () => {
+		await writeImport(db, harbour, false);
+		const renamed = {
+			...harbour,
+			projects: harbour.projects.map((p) => ({ ...p, name: 'Other' }))
+		};
+		await writeImport(db, renamed, false);
+		expect((await db.projects.get(harbour.projects[0]!.id))!.name).toBe('Harbour master');
+		await writeImport(db, renamed, true);
+		expect((await db.projects.get(harbour.projects[0]!.id))!.name).toBe('Other');
+		expect(await db.events.count()).toBe(harbour.events.length);
+	});
+
+	it('is all or nothing', async () => {
+		const bad = {
+			...harbour,
+			results: [{ ...harbour.results[0]!, id: undefined as unknown as string }]
+		};
+		await expect(writeImport(db, bad, false)).rejects.toThrow();
+		expect(await isEmpty(db)).toBe(true);
+	});
+
+	it('keeps evidence whose results are elsewhere, and drops it when they come', async () => {
+		await seedIfEmpty(db, harbour);
+		const full = await readEverything(db);
+		const other = new TombleDb(`test-other-${n++}`);
+		await writeImport(other, { ...full, results: [] }, false);
+		expect(benchOf(await readRecords(other)).evidence).toHaveLength(1);
+		await writeImport(other, full, false);
+		expect(benchOf(await readRecords(other)).evidence).toHaveLength(1);
+		await other.delete();
+	});
+});
+
+describe('projects and settings', () => {
+	it('removing a project takes its run and results along, and nothing else', async () => {
+		await seedIfEmpty(db, harbour);
+		await deleteProject(db, 'project-first');
+		expect(await eventsOf(db, 'project-first')).toEqual([]);
+		expect(await db.results.count()).toBe(0);
+		expect((await eventsOf(db, 'project-keeper')).length).toBeGreaterThan(0);
+	});
+
+	it('settings that do not read fall back, and a change keeps the rest', async () => {
+		await db.settings.put({ key: 'settings', units: 'furlong' } as never);
+		expect(await readSettings(db)).toMatchObject({ units: 'cm', theme: 'auto' });
+		await db.settings.clear();
+		await writeSettings(db, { units: 'in' });
+		await writeSettings(db, { theme: 'dark' });
+		expect(await readSettings(db)).toMatchObject({ units: 'in', theme: 'dark' });
+	});
+
+	it('knows the yarns a project names', () => {
+		expect([...yarnsUsed(harbour.projects[1]!)]).toEqual(['bw-foam', 'bw-rust']);
+	});
+});
+
+it('a store of the oldest version opens with all it held', async () => {
+	const name = `oldest-${n++}`;
+	// Version 1 as first published, written out by hand so that later changes cannot move it.
+	const old = new Dexie(name);
+	old.version(1).stores({
+		machines: 'id',
+		yarns: 'id',
+		swatches: 'id, yarnId, machineId',
+		projects: 'id, createdAt',
+		events: '++seq, &id, projectId',
+		results: 'id, projectId',
+		carried: 'resultId',
+		settings: 'key'
+	});
+	await old.table('projects').put(harbour.projects[0]!);
+	await old.table('events').bulkAdd([row('a', 'project-first'), row('b', 'project-first')]);
+	old.close();
+	const now = new TombleDb(name);
+	expect((await now.projects.toArray())[0]).toEqual(harbour.projects[0]);
+	expect(await eventsOf(now, 'project-first')).toHaveLength(2);
+	await now.delete();
+});

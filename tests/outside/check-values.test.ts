@@ -1,0 +1,168 @@
+import { describe, expect, it } from 'vitest';
+import { density } from '../../src/lib/core/gauge/notation';
+import { machine as machineSchema, yarn as yarnSchema } from '../../src/lib/core/model/bench';
+import { MACHINE_PRESETS } from '../../src/lib/core/machine/presets';
+import { markerPin, weave } from '../../src/lib/core/machine/ring';
+import * as units from '../../src/lib/core/quantity/units';
+import { asWorn, wornFactor } from '../../src/lib/core/assemble/wear';
+import { exact } from '../../src/lib/core/quantity/estimate';
+import { HEAD_CM, headCm, isBaby } from '../../src/lib/core/size/head';
+import { MUNDEN_KC, MUNDEN_KS, MUNDEN_KW, mundenLoopCm } from '../../src/lib/core/yarn/loop';
+import { effectiveTex, metresPerGram, texFrom } from '../../src/lib/core/yarn/tex';
+import { USUAL_METRES_PER_100G, WEIGHT_CLASSES } from '../../src/lib/core/yarn/weight-class';
+import { planned, projectOf, yarnOf } from '../support/bench';
+import Qty from 'js-quantities';
+
+describe('definitions', () => {
+	// International yard and pound agreement, 1959; reference library: js-quantities.
+	it('inch, yard and ounce are the agreed ones', () => {
+		expect(units.inchesToCm(1)).toBe(2.54);
+		expect(units.yardsToMetres(1)).toBe(0.9144);
+		expect(units.ouncesToGrams(1)).toBe(28.349523125);
+		expect(units.cmToInches(100)).toBeCloseTo(Qty('100 cm').to('in').scalar, 10);
+		expect(units.metresToYards(200)).toBeCloseTo(Qty('200 m').to('yd').scalar, 10);
+		expect(units.gramsToOunces(100)).toBeCloseTo(Qty('100 g').to('oz').scalar, 6);
+	});
+
+	// ISO 1144: tex is grams per 1000 m.
+	it('tex follows from metres per 100 g, and strands add theirs', () => {
+		expect(texFrom(200)).toBe(500);
+		expect(effectiveTex({ metresPer100g: 400, strands: 2 })).toBe(500);
+		expect(metresPerGram({ metresPer100g: 400, strands: 2 })).toBe(2);
+	});
+});
+
+// Craft Yarn Council, Standard Yarn Weight System, stitches to 4 in (from memory).
+it('weight classes carry the published ranges, the thicker the fewer stitches', () => {
+	expect(WEIGHT_CLASSES.map((c) => [...c.stitches4in])).toEqual([
+		[33, 40],
+		[27, 32],
+		[23, 26],
+		[21, 24],
+		[16, 20],
+		[12, 15],
+		[7, 11],
+		[4, 6]
+	]);
+	for (let c = 1; c < 8; c++)
+		expect(USUAL_METRES_PER_100G[c]!).toBeLessThan(USUAL_METRES_PER_100G[c - 1]!);
+});
+
+describe('heads', () => {
+	// Craft Yarn Council, Standards and Guidelines (from memory).
+	it('table sizes', () => {
+		expect(HEAD_CM).toEqual({
+			preemie: 30.5,
+			baby: 35.5,
+			toddler: 40.5,
+			child: 45.5,
+			woman: 50.5,
+			man: 56
+		});
+	});
+
+	// WHO Child Growth Standards, median head circumference at birth: boys 34.5, girls 33.9 cm (from memory).
+	it('a newborn’s head is a baby’s, a yearling’s is not', () => {
+		expect(isBaby({ kind: 'measured', cm: 34.5 })).toBe(true);
+		expect(isBaby({ kind: 'measured', cm: 33.9 })).toBe(true);
+		// 12 months: boys 46.1, girls 44.9.
+		expect(isBaby({ kind: 'measured', cm: 44.9 })).toBe(false);
+		expect(headCm({ kind: 'measured', cm: 46.1 })).toBe(46.1);
+	});
+});
+
+describe('the loop', () => {
+	// Munden 1959 (from memory): kc 5.0, kw 3.8, ks 19.0 dry relaxed; 5.3, 4.1, 21.6 wet relaxed.
+	it('a fabric of loop length l is estimated back as l', () => {
+		for (const state of ['rested', 'washed'] as const) {
+			const l = 2.7;
+			const perCm2 = MUNDEN_KS[state] / l ** 2;
+			const rows = MUNDEN_KC[state] / l;
+			expect(mundenLoopCm(perCm2 / rows, rows, state).mean).toBeCloseTo(l, 10);
+			// The published constants agree with one another to 1 %.
+			expect(Math.abs((MUNDEN_KC[state] * MUNDEN_KW[state]) / MUNDEN_KS[state] - 1)).toBeLessThan(
+				0.011
+			);
+		}
+	});
+
+	it('rows to stitches come to about 1.3', () => {
+		expect(MUNDEN_KC.rested / MUNDEN_KW.rested).toBeCloseTo(1.3, 1);
+		expect(MUNDEN_KC.washed / MUNDEN_KW.washed).toBeCloseTo(1.3, 1);
+	});
+
+	it('the estimate carries 15 %', () => {
+		const l = mundenLoopCm(1.2, 2, 'rested');
+		expect(l.sd / l.mean).toBeCloseTo(0.15, 12);
+	});
+});
+
+describe('wear', () => {
+	// Common practice: length strain is -0.3 x width strain.
+	it('a tube stretched by 40 % gets 12 % shorter', () => {
+		expect(wornFactor(0.4)).toBeCloseTo(0.88, 12);
+		expect(asWorn(exact(30), exact(40), 56).mean).toBeCloseTo(26.4, 10);
+	});
+
+	it('a loose tube keeps its length and its basis', () => {
+		expect(asWorn(exact(30), exact(60), 56)).toEqual({ mean: 30, sd: 0, basis: 'measured' });
+	});
+});
+
+describe('arithmetic of the trade (common practice)', () => {
+	it('40 in at 5 rows to the inch is 200 rows; 8.5 in at 8 is 68', () => {
+		const perInch = (n: number) => density({ count: n, overCm: 2.54 });
+		expect(units.inchesToCm(40) * perInch(5)).toBeCloseTo(200, 10);
+		expect(units.inchesToCm(8.5) * perInch(8)).toBeCloseTo(68, 10);
+	});
+
+	it('44 stitches in under 30 cm is more than 1.47 to the cm', () => {
+		expect(density({ count: 44, overCm: 30 })).toBeCloseTo(1.467, 3);
+	});
+
+	it('a lined hat of worsted on a large machine takes about one 100 g ball', () => {
+		const p = planned(
+			projectOf({ head: { kind: 'table', size: 'woman' }, brim: { turnedUp: true, heightCm: 5 } })
+		);
+		const grams = p.amounts[0]!.grams.value.mean;
+		expect(grams).toBeGreaterThan(60);
+		expect(grams).toBeLessThan(130);
+	});
+
+	it('an adult’s hat with a deep brim is a tube of about 58 to 60 cm, 110 to 140 rows', () => {
+		const p = planned(
+			projectOf({ head: { kind: 'measured', cm: 54 }, brim: { turnedUp: true, heightCm: 5 } })
+		);
+		expect(p.hat.tubeFlat.mean).toBeGreaterThan(56);
+		expect(p.hat.tubeFlat.mean).toBeLessThan(62);
+		expect(p.pieces[0]!.mainRows).toBeGreaterThanOrEqual(110);
+		expect(p.pieces[0]!.mainRows).toBeLessThanOrEqual(140);
+	});
+
+	it('a tail to take off is 1.5 to 2 times round the machine', () => {
+		const p = planned(projectOf());
+		const tail = p.pieces[0]!.tails.find((t) => t.id === 'cast-off')!;
+		expect(tail.lengthCm / p.machine.ringCm).toBeGreaterThanOrEqual(1.5);
+		expect(tail.lengthCm / p.machine.ringCm).toBeLessThanOrEqual(2);
+	});
+});
+
+describe('machines', () => {
+	it('presets are the usual sizes and stand in the schema', () => {
+		expect(MACHINE_PRESETS.map((m) => m.pins)).toEqual([22, 40, 44, 46, 48]);
+		for (const m of MACHINE_PRESETS)
+			expect(machineSchema.safeParse({ ...m, id: 'x' }).success).toBe(true);
+		expect(yarnSchema.safeParse(yarnOf('a')).success).toBe(true);
+	});
+
+	it('the marker is the first pin or the last', () => {
+		expect(markerPin({ marker: 'first', pins: 46 })).toBe(1);
+		expect(markerPin({ marker: 'last', pins: 46 })).toBe(46);
+	});
+
+	it('the weave alternates and ends behind on even pins, in front on odd', () => {
+		expect(weave(48).steps.at(-1)).toEqual({ pin: 48, side: 'behind' });
+		expect(weave(47).steps.at(-1)).toEqual({ pin: 47, side: 'front' });
+		expect(weave(47).even).toBe(false);
+	});
+});
