@@ -45,7 +45,11 @@ export const schemeArb: fc.Arbitrary<LinedHatWish['scheme']> = fc.oneof(
 	}),
 	fc.record({
 		kind: fc.constant('stripes' as const),
-		yarns: fc.constantFrom<(typeof A.id)[]>([A.id, B.id], [B.id, A.id, A.id], [A.id, B.id, A.id, B.id, A.id]),
+		yarns: fc.constantFrom<(typeof A.id)[]>(
+			[A.id, B.id],
+			[B.id, A.id, A.id],
+			[A.id, B.id, A.id, B.id, A.id]
+		),
 		stripeRows: fc.integer({ min: 1, max: 100 })
 	})
 );

@@ -1,0 +1,115 @@
+import { count, expect, openDemo, test } from './support';
+
+const KNIT = '/project/project-keeper/knit';
+
+test('counting by key, by tap and by click; undo; both readings', async ({ page }) => {
+	await openDemo(page);
+	await page.goto(KNIT);
+	await expect(count(page)).toHaveText('46');
+	await page.keyboard.press('Space');
+	await expect(count(page)).toHaveText('47');
+	await page.getByTestId('tap').click();
+	await expect(count(page)).toHaveText('48');
+	await page.keyboard.press('u');
+	await expect(count(page)).toHaveText('47');
+	await expect(page.getByTestId('next-in')).toHaveText('3');
+	for (let i = 0; i < 3; i++) await page.keyboard.press('Enter');
+	// At the join both habits part ways: one runs on, the other starts anew.
+	await expect(page.getByText('Change to lantern')).toBeVisible();
+	await page.keyboard.press('ArrowRight');
+	await expect(page.getByTestId('running')).toHaveText('51');
+	await expect(page.getByTestId('zeroed')).toHaveText('1');
+	await page.keyboard.press('c');
+	await expect(count(page)).toHaveText('1');
+});
+
+test('a key held down is one row', async ({ page }) => {
+	await openDemo(page);
+	await page.goto(KNIT);
+	await expect(count(page)).toHaveText('46');
+	await page.keyboard.down('Space');
+	for (let i = 0; i < 8; i++) await page.keyboard.down('Space');
+	await page.keyboard.up('Space');
+	await expect(count(page)).toHaveText('47');
+	await page.waitForTimeout(300);
+	await expect(count(page)).toHaveText('47');
+});
+
+test('a jump asks first, and a wrong row is refused in words', async ({ page }) => {
+	await openDemo(page);
+	await page.goto(KNIT);
+	await page.keyboard.press('j');
+	const dialog = page.getByRole('dialog');
+	await dialog.getByRole('textbox').fill('400');
+	await expect(dialog.getByText(/from 0 to \d+ rows/)).toBeVisible();
+	await expect(dialog.getByRole('button', { name: 'Jump' })).toBeDisabled();
+	await dialog.getByRole('textbox').fill('12');
+	await expect(dialog.getByText('goes back by 34 rows')).toBeVisible();
+	await expect(count(page)).toHaveText('46');
+	await dialog.getByRole('button', { name: 'Yes, jump to 12' }).click();
+	await expect(count(page)).toHaveText('12');
+	await page.keyboard.press('Backspace');
+	await expect(count(page)).toHaveText('46');
+});
+
+test('a fault is noted at its row and pin, and shown in the log', async ({ page }) => {
+	await openDemo(page);
+	await page.goto(KNIT);
+	await expect(count(page)).toHaveText('46');
+	await page.keyboard.press('f');
+	const dialog = page.getByRole('dialog');
+	await dialog.getByRole('textbox', { name: /At pin/ }).fill('99');
+	await expect(dialog.getByText('1 to 48 pins')).toBeVisible();
+	await dialog.getByRole('textbox', { name: /At pin/ }).fill('9');
+	await dialog.getByRole('button', { name: 'Note it' }).click();
+	await expect(page.getByRole('button', { name: 'Note a fault (2)' })).toBeVisible();
+	await page.goto('/project/project-keeper/log');
+	await expect(page.getByText('2 faults noted')).toBeVisible();
+});
+
+test('reloading and leaving in the middle of fast counting loses no row shown', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto(KNIT);
+	await expect(count(page)).toHaveText('46');
+	for (let i = 0; i < 25; i++) await page.keyboard.press('Space');
+	const shown = Number(await count(page).innerText());
+	await page.reload();
+	await expect(count(page)).not.toHaveText('46');
+	expect(Number(await count(page).innerText())).toBeGreaterThanOrEqual(shown);
+});
+
+test('20 presses a second lose none', async ({ page }) => {
+	await openDemo(page);
+	await page.goto('/project/project-tideline/knit');
+	for (const box of await page.getByRole('checkbox').all()) await box.check();
+	await page.getByRole('button', { name: 'It is cast on: start counting' }).click();
+	await expect(count(page)).toHaveText('0');
+	for (let i = 0; i < 60; i++) {
+		await page.keyboard.press('Space');
+		await page.waitForTimeout(50);
+	}
+	// 5 of waste, then 55 main rows.
+	await expect(page.getByTestId('running')).toHaveText('55');
+});
+
+test('on a phone the crank view fits, with count and next event whole', async ({ page }) => {
+	await page.setViewportSize({ width: 390, height: 844 });
+	await openDemo(page);
+	await page.goto(KNIT);
+	await expect(count(page)).toHaveText('46');
+	const size = await count(page).evaluate((e) => ({
+		font: parseFloat(getComputedStyle(e).fontSize),
+		right: e.getBoundingClientRect().right
+	}));
+	// A digit of 120 px on a phone is about 2 cm high: read from a metre away.
+	expect(size.font).toBeGreaterThan(120);
+	expect(size.right).toBeLessThanOrEqual(390);
+	expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+	await page
+		.getByTestId('tap')
+		.tap()
+		.catch(() => page.getByTestId('tap').click());
+	await expect(count(page)).toHaveText('47');
+});

@@ -1,0 +1,102 @@
+import { readFileSync } from 'node:fs';
+import { expect, openDemo, openEmpty, test } from './support';
+
+test('a project goes to another browser as a file, previewed before it changes anything', async ({
+	page,
+	browser,
+	baseURL
+}) => {
+	await openDemo(page);
+	await page.goto('/keep');
+	await page.getByRole('combobox').selectOption({ label: 'Lamp keeper' });
+	const [download] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: 'Save this project' }).click()
+	]);
+	expect(download.suggestedFilename()).toBe('lamp-keeper.tomble.json');
+	const path = await download.path();
+
+	const other = await (await browser.newContext({ baseURL: baseURL! })).newPage();
+	await openEmpty(other);
+	await other.goto('/keep');
+	await other.locator('input[type=file]').setInputFiles(path);
+	await expect(other.getByText('Lamp keeper project')).toBeVisible();
+	await expect(other.getByText(/and 53 counted events/)).toBeVisible();
+	// Nothing yet.
+	expect(await other.evaluate(async () => (await indexedDB.databases()).length)).toBeGreaterThan(0);
+	await other.getByRole('button', { name: 'Take it in' }).click();
+	await expect(other.getByText(/Taken in/)).toBeVisible();
+	await other.goto('/project/project-keeper/knit');
+	await expect(other.getByTestId('count')).toHaveText('46');
+	// It brought what Tomble had learned, so that the plan is the same.
+	await other.goto('/project/project-keeper/plan');
+	await expect(other.getByText(/learned from Harbour master/)).toBeVisible();
+	await other.context().close();
+});
+
+test('a backup of everything comes back whole', async ({ page, browser, baseURL }) => {
+	await openDemo(page);
+	await page.goto('/keep');
+	const [download] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: 'Save a backup of everything' }).click()
+	]);
+	const other = await (await browser.newContext({ baseURL: baseURL! })).newPage();
+	await openEmpty(other);
+	await other.goto('/keep');
+	await other.locator('input[type=file]').setInputFiles(await download.path());
+	await other.getByRole('button', { name: 'Take it in' }).click();
+	await other.goto('/');
+	await expect(other.getByRole('link', { name: /Harbour master/ })).toBeVisible();
+	await expect(other.getByRole('listitem').filter({ has: other.getByRole('link') }))
+		.toHaveCount(5 + 0, { timeout: 8000 })
+		.catch(async () => {
+			for (const n of ['Foghorn', 'Tideline', 'Lamp keeper', 'Buoy stripes'])
+				await expect(other.getByRole('link', { name: new RegExp(n) })).toBeVisible();
+		});
+	await other.context().close();
+});
+
+test('a damaged file is refused whole, with the reason and the path', async ({ page }) => {
+	await openDemo(page);
+	await page.goto('/keep');
+	const [download] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: 'Save this project' }).click()
+	]);
+	const file = JSON.parse(readFileSync(await download.path(), 'utf8'));
+	file.bench.machines[0].pins = 'many';
+	const put = (name: string, text: string) =>
+		page
+			.locator('input[type=file]')
+			.setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+	await put('bad.json', JSON.stringify(file));
+	await expect(page.getByRole('alert')).toContainText('bench.machines[0].pins');
+	await put('foreign.json', '{"hello":1}');
+	await expect(page.getByRole('alert')).toContainText('no Tomble file');
+	await put('text.json', 'half a {');
+	await expect(page.getByRole('alert')).toContainText('JSON');
+	await page.goto('/');
+	await expect(page.getByRole('link', { name: /Foghorn/ })).toBeVisible();
+});
+
+test('where records differ, mine are kept unless I say otherwise', async ({ page }) => {
+	await openDemo(page);
+	await page.goto('/keep');
+	await page.getByRole('combobox').selectOption({ label: 'Tideline' });
+	const [download] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: 'Save this project' }).click()
+	]);
+	const path = await download.path();
+	await page.goto('/project/project-tideline/plan');
+	await page.getByRole('textbox', { name: 'Lined hat' }).fill('Ebb');
+	await page.goto('/keep');
+	await page.locator('input[type=file]').setInputFiles(path);
+	await expect(page.getByText('meet 1 that you have in another version')).toBeVisible();
+	await page.getByText('take the file’s').click();
+	await page.getByRole('button', { name: 'Take it in' }).click();
+	await expect(page.getByText(/Taken in/)).toBeVisible();
+	await page.goto('/');
+	await expect(page.getByRole('link', { name: /Tideline/ })).toBeVisible();
+});

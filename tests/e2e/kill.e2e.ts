@@ -1,0 +1,83 @@
+import { chromium, expect, test, type Page } from '@playwright/test';
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { browserArgs } from './browser';
+
+/** A browser of our own, so that it can be killed outright. */
+async function start(profile: string): Promise<{ process: ChildProcess; page: Page }> {
+	rmSync(join(profile, 'DevToolsActivePort'), { force: true });
+	const args = [
+		'--headless=new',
+		'--remote-debugging-port=0',
+		`--user-data-dir=${profile}`,
+		...browserArgs,
+		'about:blank'
+	];
+	const process = spawn('/usr/bin/chromium', args, { detached: true, stdio: 'ignore' });
+	await expect
+		.poll(
+			() => {
+				try {
+					return readFileSync(join(profile, 'DevToolsActivePort'), 'utf8').split('\n').length;
+				} catch {
+					return 0;
+				}
+			},
+			{ timeout: 30_000 }
+		)
+		.toBeGreaterThan(1);
+	const port = readFileSync(join(profile, 'DevToolsActivePort'), 'utf8').split('\n')[0];
+	const browser = await chromium.connectOverCDP(`http://127.0.0.1:${port}`);
+	const page = await browser.contexts()[0]!.newPage();
+	return { process, page };
+}
+
+const kill = (p: ChildProcess) =>
+	new Promise<void>((done) => {
+		p.once('exit', () => done());
+		process.kill(-p.pid!, 'SIGKILL');
+	});
+
+test('the browser killed in the middle of counting: every row that was shown is there', async ({
+	baseURL
+}) => {
+	test.setTimeout(150_000);
+	const profile = mkdtempSync(join(tmpdir(), 'tomble-kill-'));
+	try {
+		const first = await start(profile);
+		await first.page.goto(`${baseURL}/`);
+		await first.page
+			.getByRole('button', { name: 'Look around a stall at the lantern fair' })
+			.click();
+		await first.page.getByRole('link', { name: /Lamp keeper/ }).click();
+		await expect(first.page.getByTestId('count')).toHaveText('46');
+		let shown = 46;
+		for (let round = 0; round < 3; round++) {
+			const { process: browser, page } = round === 0 ? first : await start(profile);
+			if (round > 0) {
+				await page.goto(`${baseURL}/project/project-keeper/knit`);
+				await expect(page.getByTestId('count')).toBeVisible();
+				const back = Number(await page.getByTestId('count').innerText());
+				expect(back).toBeGreaterThanOrEqual(shown);
+				shown = back;
+			}
+			// Keys keep coming while the count is read for the last time and the process is killed.
+			for (let i = 0; i < 7; i++) await page.keyboard.press('Space');
+			shown = Number(await page.getByTestId('count').innerText());
+			void page.keyboard.press('Space').catch(() => undefined);
+			await kill(browser);
+		}
+		const last = await start(profile);
+		await last.page.goto(`${baseURL}/project/project-keeper/knit`);
+		await expect(last.page.getByTestId('count')).toBeVisible();
+		const back = Number(await last.page.getByTestId('count').innerText());
+		expect(back).toBeGreaterThanOrEqual(shown);
+		// And nothing is doubled: at most the presses that were made.
+		expect(back).toBeLessThanOrEqual(46 + 3 * 8);
+		await kill(last.process);
+	} finally {
+		rmSync(profile, { recursive: true, force: true, maxRetries: 5 });
+	}
+});

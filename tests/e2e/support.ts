@@ -1,0 +1,55 @@
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
+
+/** Every test fails on an error in the page's console and on any request that leaves the machine. */
+export const test = base.extend<{ watched: void }>({
+	watched: [
+		async ({ page }, use) => {
+			const wrong: string[] = [];
+			page.on('pageerror', (e) => wrong.push(`page: ${e.message}`));
+			page.on('console', (m) => m.type() === 'error' && wrong.push(`console: ${m.text()}`));
+			page.on('request', (r) => {
+				const { hostname, protocol } = new URL(r.url());
+				if (protocol.startsWith('http') && hostname !== 'localhost')
+					wrong.push(`request: ${r.url()}`);
+			});
+			await use();
+			expect(wrong.filter((w) => !/ERR_INTERNET_DISCONNECTED|status of 4\d\d/.test(w))).toEqual([]);
+		},
+		{ auto: true }
+	]
+});
+export { expect };
+
+/** An empty store, as at the very first visit. */
+export async function openEmpty(page: Page): Promise<void> {
+	await page.goto('/');
+	await expect(
+		page.getByRole('heading', { name: 'Plan it, crank it, write it down' })
+	).toBeVisible();
+}
+
+/** The lantern fair's data, put in through the interface. */
+export async function openDemo(page: Page): Promise<void> {
+	await openEmpty(page);
+	await page.getByRole('button', { name: 'Look around a stall at the lantern fair' }).click();
+	await expect(page.getByRole('link', { name: /Foghorn/ })).toBeVisible();
+}
+
+/** Moves on with the Tab key until `target` has the focus. */
+export async function tabTo(page: Page, target: Locator, back = false): Promise<void> {
+	await expect(target).toBeVisible();
+	for (let i = 0; i < 120; i++) {
+		if (await target.evaluate((e) => e === document.activeElement)) return;
+		await page.keyboard.press(back ? 'Shift+Tab' : 'Tab');
+	}
+	throw new Error('the Tab key does not reach it');
+}
+
+/** Types over what a field holds, with keys alone. */
+export async function typeInto(page: Page, field: Locator, text: string): Promise<void> {
+	await tabTo(page, field);
+	await page.keyboard.press('Control+A');
+	await page.keyboard.type(text);
+}
+
+export const count = (page: Page): Locator => page.getByTestId('count');

@@ -1,0 +1,82 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, openDemo, test } from './support';
+
+const VIEWS = [
+	['shelf', '/'],
+	['bench', '/bench'],
+	['plan', '/project/project-keeper/plan'],
+	['before the crank', '/project/project-foghorn/knit'],
+	['crank', '/project/project-keeper/knit'],
+	['finish', '/project/project-buoy/finish'],
+	['log', '/project/project-first/log'],
+	['files', '/keep']
+] as const;
+
+for (const scheme of ['light', 'dark'] as const) {
+	test(`no serious accessibility findings on any main view, ${scheme}`, async ({ page }) => {
+		test.setTimeout(150_000);
+		await page.emulateMedia({ colorScheme: scheme });
+		await openDemo(page);
+		for (const [name, path] of VIEWS) {
+			await page.goto(path);
+			await expect(page.locator('h1').first()).toBeAttached();
+			await page.waitForTimeout(250);
+			const { violations } = await new AxeBuilder({ page }).analyze();
+			const serious = violations
+				.filter((v) => v.impact === 'serious' || v.impact === 'critical')
+				.map((v) => `${name}: ${v.id} at ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
+			expect(serious).toEqual([]);
+		}
+	});
+}
+
+test('nothing is cut off sideways at any main view, on the desk and on a phone', async ({
+	page
+}) => {
+	await openDemo(page);
+	for (const width of [1280, 390]) {
+		await page.setViewportSize({ width, height: 800 });
+		for (const [name, path] of VIEWS) {
+			await page.goto(path);
+			await expect(page.locator('h1').first()).toBeAttached();
+			await page.waitForTimeout(150);
+			const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+			expect(wide, `${name} at ${width}`).toBeLessThanOrEqual(width);
+		}
+	}
+});
+
+test('one unit setting shows inches throughout, and stores nothing else', async ({ page }) => {
+	await openDemo(page);
+	await page.getByRole('button', { name: /Lengths in centimetres/ }).click();
+	for (const [name, path] of VIEWS.slice(0, 3)) {
+		await page.goto(path);
+		await expect(page.locator('h1').first()).toBeAttached();
+		await page.waitForTimeout(250);
+		expect(await page.locator('main').innerText(), name).not.toMatch(/\d cm\b(?! to)/);
+	}
+	await page.goto('/project/project-keeper/plan');
+	await expect(page.getByRole('textbox', { name: 'Brim height, as worn' })).toHaveValue('1.97 in');
+});
+
+test('the plan prints without its controls', async ({ page }) => {
+	await openDemo(page);
+	await page.goto('/project/project-keeper/plan');
+	await expect(page.getByRole('heading', { name: 'Yarn', exact: true })).toBeVisible();
+	await page.emulateMedia({ media: 'print' });
+	await expect(page.getByRole('button', { name: 'Undo' })).toBeHidden();
+	await expect(page.getByRole('navigation')).toBeHidden();
+	await expect(page.getByText('Counter zeroed')).toBeVisible();
+	await expect(page.locator('p', { hasText: /^Lamp keeper$/ })).toBeVisible();
+});
+
+test('dark and light are chosen once and kept', async ({ page }) => {
+	await openDemo(page);
+	const theme = () => page.evaluate(() => document.documentElement.dataset.theme);
+	expect(await theme()).toBe('fog');
+	await page.getByRole('button', { name: 'as device' }).click();
+	await page.getByRole('button', { name: 'light', exact: true }).click();
+	await expect.poll(theme).toBe('night');
+	await page.reload();
+	await expect.poll(theme).toBe('night');
+});
