@@ -83,6 +83,7 @@ test('reloading and leaving in the middle of fast counting loses no row shown', 
 test('20 presses a second lose none', async ({ page }) => {
 	await openDemo(page);
 	await page.goto('/project/project-tideline/knit');
+	await expect(page.getByRole('checkbox')).toHaveCount(5);
 	for (const box of await page.getByRole('checkbox').all()) await box.check();
 	await page.getByRole('button', { name: 'It is cast on: start counting' }).click();
 	await expect(count(page)).toHaveText('0');

@@ -25,7 +25,7 @@ test('a bad body gets problem details with the path and what was expected', asyn
 	});
 	const text = await request.post('/api/plan', {
 		headers: { 'content-type': 'application/json' },
-		data: '{ half'
+		data: Buffer.from('{ half')
 	});
 	expect(text.status()).toBe(400);
 	const type = await request.post('/api/plan', {
@@ -65,6 +65,7 @@ test('it works offline after the first visit, at any address', async ({ page, co
 	await page.goto('/project/project-keeper/plan');
 	await expect(page.getByRole('img', { name: /The finished hat/ })).toBeVisible();
 	await page.goto('/project/project-keeper/knit');
+	await expect(page.getByTestId('count')).toHaveText('46');
 	await page.keyboard.press('Space');
 	await expect(page.getByTestId('count')).toHaveText('47');
 	await context.setOffline(false);

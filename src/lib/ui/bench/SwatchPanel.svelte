@@ -95,7 +95,7 @@
 			{/if}
 		</div>
 		<div class="min-w-0">
-			<dl class="mb-3 grid grid-cols-2 gap-x-5 gap-y-2">
+			<dl class="mb-3 grid gap-x-5 gap-y-2 sm:grid-cols-2">
 				{#each [{ label: 'Stitches', e: gauge.stitchesPerCm, kind: 'stitch-density' }, { label: 'Rows', e: gauge.rowsPerCm, kind: 'row-density' }, { label: 'Tube, flat width', e: width, kind: 'length' }, { label: '100 rows make', e: hundredRows, kind: 'length' }] as const as f (f.label)}
 					<div>
 						<dt class="hint">{f.label}</dt>

@@ -166,10 +166,10 @@
 					<span class="block">
 						<span class="quiet block text-base sm:text-xl">next, in</span>
 						<span
-							class="figure block text-6xl leading-none font-semibold sm:text-8xl"
+							class="figure block text-7xl leading-none font-semibold sm:text-8xl"
 							data-testid="next-in">{inRows(next)}</span
 						>
-						<span class="figure mt-2 block text-2xl leading-tight sm:text-4xl">{w.title}</span>
+						<span class="figure mt-2 block text-3xl leading-tight sm:text-4xl">{w.title}</span>
 					</span>
 				{/if}
 			{/each}
@@ -286,13 +286,13 @@
 	@media (max-width: 760px) {
 		.tap {
 			grid-template-columns: minmax(0, 1fr);
-			grid-template-rows: 1.2fr 1fr;
+			grid-template-rows: auto 1fr;
 		}
 		.ring-side {
 			display: none;
 		}
 		.count {
-			font-size: min(30vh, 46vw);
+			font-size: min(34vh, 50vw);
 		}
 	}
 </style>

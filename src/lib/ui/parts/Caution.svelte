@@ -13,5 +13,5 @@
 		/>
 		<path d="M10 8v4.5M10 14.4v1.4" class="stroke-warning" stroke-width="2" />
 	</svg>
-	<span><span class="font-semibold">Take care: </span>{text}</span>
+	<span><b class="mr-1 font-semibold">Take care:</b>{text}</span>
 </p>

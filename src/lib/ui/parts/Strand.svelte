@@ -18,7 +18,10 @@
 	} as const;
 </script>
 
-<nav aria-label="The way through the work" class="min-w-0 flex-1">
+<nav
+	aria-label="The way through the work"
+	class="min-w-0 flex-1 max-sm:order-last max-sm:basis-full"
+>
 	<ol class="flex">
 		{#each stations as s (s.id)}
 			{@const inner = s.state === 'here' ? 'font-bold' : s.href ? '' : 'quiet'}

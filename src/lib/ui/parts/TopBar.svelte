@@ -45,7 +45,7 @@
 			>
 		</a>
 		<Strand {stations} {colour} />
-		<div class="flex items-center gap-1">
+		<div class="ml-auto flex items-center gap-1">
 			<button
 				class="act act-small"
 				onclick={() => workbench.set({ units: workbench.units === 'cm' ? 'in' : 'cm' })}

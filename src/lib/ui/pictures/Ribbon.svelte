@@ -53,7 +53,7 @@
 	const id = $props.id();
 
 	let width = $state(0);
-	const EDGE = 26;
+	const EDGE = $derived(rulers ? 26 : 2);
 	const WASTE_PX = 20;
 	const top = $derived(rulers ? 40 : 4);
 	const height = $derived(top + band + (rulers ? 34 : 4));
@@ -68,7 +68,7 @@
 	});
 	const totalCm = $derived(runCm.at(-1)?.toCm ?? 1);
 	const left = $derived(EDGE + (piece.wasteRows > 0 ? WASTE_PX : 0));
-	const px = $derived(Math.max(0.01, (width - left - EDGE - WASTE_PX) / totalCm));
+	const px = $derived(Math.max(0.01, (width - left - EDGE - (rulers ? WASTE_PX : 2)) / totalCm));
 	const cmOf = (row: number): number => {
 		const run = runCm.find((r) => row <= r.to) ?? runCm.at(-1);
 		return run ? run.fromCm + (row - run.from) * rowCm[run.yarn]! : 0;

@@ -1,0 +1,53 @@
+import { chromium } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import { browserArgs } from '../tests/e2e/browser';
+
+/** One picture of each main view from the demo data. Phone pictures at 390 x 844, the rest at 1280 x 800. */
+const PORT = 4188;
+const BASE = `http://localhost:${PORT}`;
+const VIEWS: { file: string; path: string; phone?: boolean; dark?: boolean }[] = [
+	{ file: 'shelf', path: '/' },
+	{ file: 'bench', path: '/bench' },
+	{ file: 'plan', path: '/project/project-keeper/plan' },
+	{ file: 'plan-dark', path: '/project/project-tideline/plan', dark: true },
+	{ file: 'before-the-crank', path: '/project/project-foghorn/knit' },
+	{ file: 'crank', path: '/project/project-keeper/knit' },
+	{ file: 'crank-phone', path: '/project/project-keeper/knit', phone: true },
+	{ file: 'finish', path: '/project/project-buoy/finish' },
+	{ file: 'log', path: '/project/project-first/log' },
+	{ file: 'files', path: '/keep' }
+];
+
+const server = spawn('node', ['build'], {
+	env: { ...process.env, PORT: String(PORT), ORIGIN: BASE, TOMBLE_DEMO: '1' },
+	stdio: 'ignore'
+});
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: browserArgs });
+try {
+	for (let i = 0; i < 50; i++) {
+		if ((await fetch(`${BASE}/healthz`).catch(() => null))?.ok) break;
+		await new Promise((r) => setTimeout(r, 200));
+	}
+	for (const view of VIEWS) {
+		const context = await browser.newContext({
+			viewport: view.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+			colorScheme: view.dark ? 'dark' : 'light',
+			reducedMotion: 'reduce'
+		});
+		const page = await context.newPage();
+		await page.goto(BASE);
+		await page.getByRole('link', { name: /Foghorn/ }).waitFor();
+		await page.goto(BASE + view.path);
+		await page.locator('h1').first().waitFor({ state: 'attached' });
+		await page.evaluate(() => document.fonts.ready.then(() => undefined));
+		if (view.file === 'before-the-crank')
+			for (let i = 0; i < 19; i++) await page.keyboard.press('Space');
+		await page.waitForTimeout(700);
+		await page.screenshot({ path: `docs/screenshots/${view.file}.png` });
+		await context.close();
+		console.log(`docs/screenshots/${view.file}.png`);
+	}
+} finally {
+	await browser.close();
+	server.kill();
+}

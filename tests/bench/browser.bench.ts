@@ -1,0 +1,157 @@
+import { chromium, type Page } from '@playwright/test';
+import { spawn } from 'node:child_process';
+import { gzipSync } from 'node:zlib';
+import { browserArgs } from '../e2e/browser';
+import { quantile, report } from './figures';
+
+const PORT = 4189;
+const BASE = `http://localhost:${PORT}`;
+const server = spawn('node', ['build'], {
+	env: { ...process.env, PORT: String(PORT), ORIGIN: BASE, TOMBLE_DEMO: '1' },
+	stdio: 'ignore'
+});
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: browserArgs });
+
+/** JavaScript that the first route loads, each file gzipped. */
+async function firstRoute(): Promise<void> {
+	const page = await browser.newPage();
+	const bodies: Promise<Buffer>[] = [];
+	page.on('response', (r) => {
+		const url = new URL(r.url());
+		if (url.pathname.endsWith('.js') && !url.pathname.includes('service-worker'))
+			bodies.push(r.body());
+	});
+	// Without the service worker, whose precaching is not part of the first route.
+	await page.addInitScript(() =>
+		Object.defineProperty(navigator, 'serviceWorker', {
+			value: { register: () => Promise.reject(new Error('off')), addEventListener() {} }
+		})
+	);
+	await page.goto(BASE);
+	await page.getByRole('link', { name: /Foghorn/ }).waitFor();
+	const sizes = (await Promise.all(bodies)).map((b) => gzipSync(b).length);
+	report('first route, JavaScript gzipped', sizes.reduce((a, b) => a + b, 0) / 1000, 'kB', {
+		most: 130
+	});
+	await page.close();
+}
+
+/** From navigation to the shelf's first link, with the processor four times as slow; the store is already filled. */
+async function shelf(): Promise<void> {
+	const context = await browser.newContext();
+	const page = await context.newPage();
+	await page.goto(BASE);
+	await page.getByRole('link', { name: /Foghorn/ }).waitFor();
+	const cdp = await context.newCDPSession(page);
+	await cdp.send('Emulation.setCPUThrottlingRate', { rate: 4 });
+	const times: number[] = [];
+	for (let i = 0; i < 5; i++) {
+		await page.goto('about:blank');
+		await page.goto(BASE, { waitUntil: 'commit' });
+		await page.waitForFunction(
+			() => document.querySelector('main a[href*="/project/"] svg') !== null,
+			null,
+			{ polling: 'raf' }
+		);
+		times.push(await page.evaluate(() => performance.now()));
+	}
+	report('shelf usable at 4x CPU throttling, median', quantile(times, 0.5) / 1000, 's', {
+		most: 1.5
+	});
+	await context.close();
+}
+
+/** Watches the crank view from inside: each press, the frame that shows its mark, the change of the number. */
+async function watch(page: Page): Promise<void> {
+	await page.evaluate(() => {
+		const log = { pressed: [] as number[], painted: [] as number[], committed: [] as number[] };
+		(globalThis as unknown as { log: typeof log }).log = log;
+		addEventListener('keydown', (e) => e.key === ' ' && log.pressed.push(e.timeStamp), true);
+		const marks = document.querySelector('[data-testid=marks]')!;
+		const count = document.querySelector('[data-testid=count]')!;
+		let seen = 0;
+		new MutationObserver(() => {
+			// The mark is in the page; it is painted by the frame that follows.
+			if (log.pressed.length > seen) {
+				const upTo = log.pressed.length;
+				requestAnimationFrame(() =>
+					setTimeout(() => {
+						while (log.painted.length < upTo) log.painted.push(performance.now());
+					})
+				);
+				seen = upTo;
+			}
+		}).observe(marks, { attributes: true, childList: true, subtree: true });
+		let last = Number(count.textContent);
+		new MutationObserver(() => {
+			const now = Number(count.textContent);
+			for (; last < now; last++) log.committed.push(performance.now());
+		}).observe(count, { characterData: true, childList: true, subtree: true });
+	});
+}
+
+async function crank(): Promise<void> {
+	const page = await browser.newPage();
+	await page.goto(BASE);
+	await page.getByRole('link', { name: /Foghorn/ }).waitFor();
+	// A tube of its own length, so that 200 presses stay within one section.
+	await page.goto(`${BASE}/project/project-first/plan`);
+	await page.getByRole('textbox', { name: 'a row count' }).fill('590');
+	await page.goto(`${BASE}/project/project-first/knit`);
+	await page.getByTestId('count').waitFor();
+	await page.waitForTimeout(500);
+
+	await watch(page);
+	for (let i = 0; i < 60; i++) {
+		await page.keyboard.press('Space');
+		await page.waitForTimeout(150);
+	}
+	type Log = { pressed: number[]; painted: number[]; committed: number[] };
+	const log = await page.evaluate(() => (globalThis as unknown as { log: Log }).log);
+	const since = (list: number[]) => log.pressed.map((t, i) => (list[i] ?? Infinity) - t);
+	report('key press to painted mark, 95th percentile', quantile(since(log.painted), 0.95), 'ms', {
+		most: 50
+	});
+	report(
+		'key press to committed count, 95th percentile',
+		quantile(since(log.committed), 0.95),
+		'ms',
+		{ most: 100 }
+	);
+
+	const before = Number(await page.getByTestId('count').innerText());
+	// 20 a second for 10 s, sent by the page's own clock so that the sending does not wait for the answer.
+	await page.evaluate(
+		() =>
+			new Promise<void>((done) => {
+				let n = 0;
+				const timer = setInterval(() => {
+					document.body.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', bubbles: true }));
+					if (++n === 200) {
+						clearInterval(timer);
+						done();
+					}
+				}, 50);
+			})
+	);
+	await page.waitForTimeout(1500);
+	await page.reload();
+	await page.getByTestId('count').waitFor();
+	await page.waitForTimeout(500);
+	const kept = Number(await page.getByTestId('count').innerText()) - before;
+	report('20 presses a second for 10 s, kept of 200', kept, 'rows', { least: 200, most: 200 });
+	await page.close();
+}
+
+try {
+	for (let i = 0; i < 50; i++) {
+		if ((await fetch(`${BASE}/healthz`).catch(() => null))?.ok) break;
+		await new Promise((r) => setTimeout(r, 200));
+	}
+	await firstRoute();
+	await shelf();
+	await crank();
+} finally {
+	await browser.close();
+	server.kill();
+}

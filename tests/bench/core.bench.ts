@@ -1,0 +1,67 @@
+import { linearRegression } from 'simple-statistics';
+import { harbour } from '../../src/lib/demo/harbour';
+import { plan } from '../../src/lib/core/plan';
+import { tubeProgram } from '../../src/lib/core/program/program';
+import { simulate } from '../../src/lib/core/simulate/simulate';
+import { median, report, time } from './figures';
+
+const largest = harbour.projects
+	.map((p) => ({ p, made: plan(p, harbour.bench) }))
+	.sort(
+		(a, b) =>
+			(b.made.ok ? b.made.pieces[0]!.mainRows : 0) - (a.made.ok ? a.made.pieces[0]!.mainRows : 0)
+	)[0]!.p;
+report(
+	'plan of the largest demo hat, median',
+	median(time(300, () => plan(largest, harbour.bench))),
+	'ms',
+	{ most: 2 }
+);
+
+const PINS = 50;
+const programOf = (stitches: number) =>
+	tubeProgram({
+		sections: [
+			{ yarn: 0, rows: stitches / PINS - 10 },
+			{ yarn: 1, rows: 10 }
+		],
+		wasteStart: 0,
+		wasteEnd: 0
+	});
+
+/** Writes as many stitch records of the same size, and nothing else. */
+function bare(stitches: number): number {
+	const yarn = new Uint8Array(stitches);
+	const pin = new Uint8Array(stitches);
+	const face = new Uint8Array(stitches);
+	const state = new Uint8Array(stitches);
+	const through = new Int32Array(stitches);
+	for (let i = 0; i < stitches; i++) {
+		yarn[i] = 1;
+		pin[i] = i % PINS;
+		face[i] = 0;
+		state[i] = 1;
+		through[i] = i - PINS;
+	}
+	return yarn[stitches - 1]! + through[0]!;
+}
+const STITCHES = 500_000;
+const program = programOf(STITCHES);
+// Both in one run, turn about, so that what else the machine does falls on both.
+const ratios: number[] = [];
+for (let i = 0; i < 25; i++) {
+	const [a] = time(1, () => simulate(program, PINS));
+	const [b] = time(1, () => bare(STITCHES));
+	ratios.push(a! / b!);
+}
+report('simulate over a bare loop, median ratio', median(ratios), 'x', { most: 4 });
+
+const sizes = [5_000, 15_000, 50_000, 150_000, 500_000];
+const points = sizes.map((n) => {
+	const p = programOf(n);
+	return [Math.log(n), Math.log(median(time(n > 100_000 ? 25 : 120, () => simulate(p, PINS))))];
+});
+report('simulate, exponent of time over stitches', linearRegression(points).m, '', {
+	least: 0.9,
+	most: 1.1
+});
