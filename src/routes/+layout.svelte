@@ -2,11 +2,10 @@
 	import '../app.css';
 	import { onMount, type Snippet } from 'svelte';
 	import { page } from '$app/state';
-	import { Toaster } from 'svelte-sonner';
 	import { TombleDb } from '$lib/store/db';
 	import { welcome } from '$lib/ui/state/welcome';
 	import { provideWorkbench, Workbench } from '$lib/ui/state/workbench.svelte';
-	import KeysHelp from '$lib/ui/parts/KeysHelp.svelte';
+	import { teller } from '$lib/ui/state/tell.svelte';
 	import TopBar from '$lib/ui/parts/TopBar.svelte';
 
 	let { children }: { children: Snippet } = $props();
@@ -60,5 +59,15 @@
 		<p class="quiet py-8">Opening your bench…</p>
 	{/if}
 </main>
-<KeysHelp bind:open={keys} />
-<Toaster position="bottom-right" theme="system" />
+<!-- Neither is needed at first sight, so neither is fetched with the first page. -->
+{#if keys}
+	{#await import('$lib/ui/parts/KeysHelp.svelte') then { default: KeysHelp }}<KeysHelp
+			bind:open={keys}
+		/>{/await}
+{/if}
+{#if teller.wanted}
+	{#await import('svelte-sonner') then { Toaster }}<Toaster
+			position="bottom-right"
+			theme="system"
+		/>{/await}
+{/if}

@@ -12,28 +12,24 @@ const server = spawn('node', ['build'], {
 });
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: browserArgs });
 
-/** JavaScript that the first route loads, each file gzipped. */
+/** JavaScript that the shelf loads, each file gzipped; the demo data is already in, its reader is not part of it. */
 async function firstRoute(): Promise<void> {
-	const page = await browser.newPage();
+	const context = await browser.newContext({ serviceWorkers: 'block' });
+	const filling = await context.newPage();
+	await filling.goto(BASE);
+	await filling.getByRole('link', { name: /Foghorn/ }).waitFor();
+	const page = await context.newPage();
 	const bodies: Promise<Buffer>[] = [];
 	page.on('response', (r) => {
-		const url = new URL(r.url());
-		if (url.pathname.endsWith('.js') && !url.pathname.includes('service-worker'))
-			bodies.push(r.body());
+		if (new URL(r.url()).pathname.endsWith('.js')) bodies.push(r.body());
 	});
-	// Without the service worker, whose precaching is not part of the first route.
-	await page.addInitScript(() =>
-		Object.defineProperty(navigator, 'serviceWorker', {
-			value: { register: () => Promise.reject(new Error('off')), addEventListener() {} }
-		})
-	);
 	await page.goto(BASE);
 	await page.getByRole('link', { name: /Foghorn/ }).waitFor();
+	await page.waitForTimeout(500);
 	const sizes = (await Promise.all(bodies)).map((b) => gzipSync(b).length);
-	report('first route, JavaScript gzipped', sizes.reduce((a, b) => a + b, 0) / 1000, 'kB', {
-		most: 130
-	});
-	await page.close();
+	const total = sizes.reduce((a, b) => a + b, 0);
+	report('first route, JavaScript gzipped', total / 1000, 'kB', { least: 20, most: 130 });
+	await context.close();
 }
 
 /** From navigation to the shelf's first link, with the processor four times as slow; the store is already filled. */

@@ -38,6 +38,7 @@ test('a key held down is one row', async ({ page }) => {
 test('a jump asks first, and a wrong row is refused in words', async ({ page }) => {
 	await openDemo(page);
 	await page.goto(KNIT);
+	await expect(count(page)).toHaveText('46');
 	await page.keyboard.press('j');
 	const dialog = page.getByRole('dialog');
 	await dialog.getByRole('textbox').fill('400');

@@ -29,7 +29,7 @@ test('a bad body gets problem details with the path and what was expected', asyn
 	});
 	expect(text.status()).toBe(400);
 	const type = await request.post('/api/plan', {
-		headers: { 'content-type': 'text/plain' },
+		headers: { 'content-type': 'application/xml' },
 		data: 'x'
 	});
 	expect(type.status()).toBe(415);

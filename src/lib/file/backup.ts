@@ -1,5 +1,5 @@
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
-import { z } from 'zod';
+import * as z from 'zod';
 import {
 	bench,
 	type Bench,

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { bench, project, result, runEvent } from '../core/model/project';
 
 /** The one current version of the project file; see docs/file-format.md. */

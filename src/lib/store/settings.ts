@@ -1,15 +1,13 @@
-import { z } from 'zod';
-
-export const settings = z.object({
-	units: z.enum(['cm', 'in']),
-	theme: z.enum(['auto', 'light', 'dark']),
+/** The maker's own settings, kept with the data. */
+export interface Settings {
+	readonly units: 'cm' | 'in';
+	readonly theme: 'auto' | 'light' | 'dark';
 	/** Which counter reading is the large one at the crank. */
-	counter: z.enum(['running', 'zeroed']),
-	currentProject: z.string().nullable(),
+	readonly counter: 'running' | 'zeroed';
+	readonly currentProject: string | null;
 	/** Whether the store was ever filled or refused demo data. */
-	greeted: z.boolean()
-});
-export type Settings = z.infer<typeof settings>;
+	readonly greeted: boolean;
+}
 
 export const DEFAULT_SETTINGS: Settings = {
 	units: 'cm',
@@ -18,3 +16,17 @@ export const DEFAULT_SETTINGS: Settings = {
 	currentProject: null,
 	greeted: false
 };
+
+const ALLOWED: { [K in keyof Settings]: (v: unknown) => boolean } = {
+	units: (v) => v === 'cm' || v === 'in',
+	theme: (v) => v === 'auto' || v === 'light' || v === 'dark',
+	counter: (v) => v === 'running' || v === 'zeroed',
+	currentProject: (v) => v === null || typeof v === 'string',
+	greeted: (v) => typeof v === 'boolean'
+};
+
+/** What of a stored value can be used; anything else falls back to its default. */
+export function soundSettings(stored: Record<string, unknown>): Settings {
+	const sound = Object.entries(ALLOWED).filter(([key, ok]) => ok(stored[key]));
+	return { ...DEFAULT_SETTINGS, ...Object.fromEntries(sound.map(([key]) => [key, stored[key]])) };
+}

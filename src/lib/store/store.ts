@@ -5,7 +5,7 @@ import type { Bench, Evidence, MeasuredResult, Project, RunEvent } from '../core
 import { recipeFor } from '../core/recipe/registry';
 import { sameYarnOtherColour } from '../core/yarn/tex';
 import type { TombleDb } from './db';
-import { DEFAULT_SETTINGS, settings as settingsSchema, type Settings } from './settings';
+import { soundSettings, type Settings } from './settings';
 
 /** All the maker has, without what follows from it. */
 export interface Records {
@@ -40,8 +40,7 @@ export async function readRecords(db: TombleDb): Promise<Records> {
 }
 
 export async function readSettings(db: TombleDb): Promise<Settings> {
-	const parsed = settingsSchema.partial().safeParse((await db.settings.get('settings')) ?? {});
-	return { ...DEFAULT_SETTINGS, ...(parsed.success ? parsed.data : {}) };
+	return soundSettings({ ...(await db.settings.get('settings')) });
 }
 
 export async function writeSettings(db: TombleDb, change: Partial<Settings>): Promise<void> {

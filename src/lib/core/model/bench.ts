@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 const id = <B extends string>() => z.string().min(1).max(64).brand<B>();
 export const machineId = id<'MachineId'>();

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { machine, machineId, name, note, swatch, yarn } from './bench';
 import { wish } from './wish';
 

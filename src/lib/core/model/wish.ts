@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { yarnId } from './bench';
 
 /** Head sizes by name; circumferences are in `size/head.ts`. */

@@ -1,26 +1,21 @@
-import { z } from 'zod';
-
 /**
  * Yarn as a piece names it: an index into the piece's yarn list, so that a program is plain numbers.
  * WASTE stands for the waste yarn, which belongs to no colour of the project.
  */
 export const WASTE = 255;
-const feed = z.int().min(0).max(255);
 
 /** What a machine is told, in order. Rows are whole turns of the ring in tube mode. */
-export const op = z.discriminatedUnion('op', [
+export type Op =
 	/** Weave in front and behind over every pin, with the yarn named. The cast-on is not a row. */
-	z.object({ op: z.literal('cast-on'), method: z.literal('weave'), yarn: feed }),
+	| { readonly op: 'cast-on'; readonly method: 'weave'; readonly yarn: number }
 	/** Change yarn at the marker pin: the old one is cut, the new one goes into the feeder. */
-	z.object({ op: z.literal('join'), yarn: feed }),
+	| { readonly op: 'join'; readonly yarn: number }
 	/** Whole rows with the yarn in the feeder. */
-	z.object({ op: z.literal('rows'), count: z.int().min(1).max(100_000) }),
+	| { readonly op: 'rows'; readonly count: number }
 	/** Cut the yarn, leaving a tail. */
-	z.object({ op: z.literal('cut') }),
+	| { readonly op: 'cut' }
 	/** Every loop onto a needle with the tail, or cranked off on waste rows. */
-	z.object({ op: z.literal('take-off'), method: z.enum(['needle', 'crank']) })
-]);
-export type Op = z.infer<typeof op>;
+	| { readonly op: 'take-off'; readonly method: 'needle' | 'crank' };
 export type Program = readonly Op[];
 
 /** A part of the fabric with one yarn: rows `from` (included) to `to` (not included), counted from 0. */

@@ -1,6 +1,6 @@
 import { widthStrain, wornFactor } from '../assemble/wear';
 import type { YarnId } from '../model/bench';
-import { linedHatWish, type ColourScheme, type LinedHatWish } from '../model/wish';
+import type { ColourScheme, LinedHatWish } from '../model/wish';
 import { tubeProgram } from '../program/program';
 import { nearestWithParity } from '../quantity/whole';
 import { own, worked, type Working } from '../quantity/working';
@@ -177,7 +177,6 @@ function solveRows(wish: LinedHatWish, context: DesignContext): { rows: number; 
 export const linedHat: Recipe<LinedHatWish> = {
 	id: 'lined-hat',
 	name: 'Lined hat',
-	schema: linedHatWish,
 	defaults: (bench) => {
 		const yarn = bench.yarns[0];
 		return (

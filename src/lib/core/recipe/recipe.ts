@@ -1,4 +1,3 @@
-import type { z } from 'zod';
 import type { Assembly } from '../assemble/assembly';
 import type { Gauge } from '../gauge/gauge';
 import type { Bench } from '../model/project';
@@ -32,11 +31,10 @@ export interface DesignContext {
 	readonly gauge: (yarn: YarnId) => Gauge;
 }
 
-/** A thing that can be made: parameters, defaults for a bench, and the design. No sums, wording or drawing. */
+/** A thing that can be made; its parameters are its schema in `model/wish.ts`. Defaults for a bench, and the design. No sums, wording or drawing. */
 export interface Recipe<W extends Wish = Wish> {
 	readonly id: W['recipe'];
 	readonly name: string;
-	readonly schema: z.ZodType<W>;
 	/** Undefined where the bench has no yarn to start with. */
 	readonly defaults: (bench: Bench) => W | undefined;
 	/** Yarns the wish names, main one first, each once. */

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { toast } from 'svelte-sonner';
+	import { teller } from '$lib/ui/state/tell.svelte';
 	import { markerPin } from '$lib/core/machine/ring';
 	import { MACHINE_PRESETS } from '$lib/core/machine/presets';
 	import type { Machine, Yarn } from '$lib/core/model/bench';
@@ -63,15 +63,17 @@
 	async function removeMachine(m: Machine) {
 		editing = null;
 		await workbench.db.machines.delete(m.id);
-		toast(`${m.name} taken off the bench`, {
-			action: { label: 'Put it back', onClick: () => void workbench.putMachine(m) }
+		void teller.say(`${m.name} taken off the bench`, {
+			label: 'Put it back',
+			onClick: () => void workbench.putMachine(m)
 		});
 	}
 	async function removeYarn(y: Yarn) {
 		editing = null;
 		await workbench.db.yarns.delete(y.id);
-		toast(`${y.name}, ${y.colourName} taken off the bench`, {
-			action: { label: 'Put it back', onClick: () => void workbench.putYarn(y) }
+		void teller.say(`${y.name}, ${y.colourName} taken off the bench`, {
+			label: 'Put it back',
+			onClick: () => void workbench.putYarn(y)
 		});
 	}
 	async function startHat() {

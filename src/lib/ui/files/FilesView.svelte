@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { toast } from 'svelte-sonner';
+	import { teller } from '$lib/ui/state/tell.svelte';
 	import { readAny, snapshot, writeBackup, type Everything } from '$lib/file/backup';
 	import { previewImport, type Preview } from '$lib/file/merge';
 	import { MAX_FILE_BYTES, writeProject, type Refusal } from '$lib/file/project-file';
@@ -71,10 +71,10 @@
 		busy = true;
 		try {
 			await writeImport(workbench.db, opened.file, mode === 'replace');
-			toast(`Taken in from ${opened.name}`);
+			void teller.say(`Taken in from ${opened.name}`);
 			opened = null;
 		} catch (e) {
-			toast.error(`Nothing was changed: ${e instanceof Error ? e.message : String(e)}`);
+			void teller.warn(`Nothing was changed: ${e instanceof Error ? e.message : String(e)}`);
 		}
 		busy = false;
 	}
@@ -82,7 +82,7 @@
 		busy = true;
 		const bytes = (await isEmpty(workbench.db)) ? await fetchDemo(true) : null;
 		if (!bytes || !(await fillWithDemo(workbench.db, bytes)))
-			toast.error(
+			void teller.warn(
 				'The example goes into an empty store only; yours has data, and it was left alone.'
 			);
 		busy = false;

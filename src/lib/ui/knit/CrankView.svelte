@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { toast } from 'svelte-sonner';
+	import { teller } from '$lib/ui/state/tell.svelte';
 	import { markerPin } from '$lib/core/machine/ring';
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
@@ -49,7 +49,7 @@
 
 	function press() {
 		if (total >= sheet.totalRows) {
-			toast('The plan ends here. To knit on, give it more rows in the plan.');
+			void teller.say('The plan ends here. To knit on, give it more rows in the plan.');
 			return;
 		}
 		run.add({ type: 'row', piece: piece.id });

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { onMount, untrack } from 'svelte';
-	import { toast } from 'svelte-sonner';
+	import { teller } from '$lib/ui/state/tell.svelte';
 	import { lesson } from '$lib/core/learn/lesson';
 	import type { MeasuredResult, Project } from '$lib/core/model/project';
 	import { printWithSpread } from '$lib/core/quantity/print';
@@ -42,12 +42,13 @@
 
 	async function add(result: MeasuredResult) {
 		await workbench.db.results.add(result);
-		toast('Logged. The next plan on this machine with this yarn uses it.');
+		void teller.say('Logged. The next plan on this machine with this yarn uses it.');
 	}
 	async function remove(result: MeasuredResult) {
 		await workbench.db.results.delete(result.id);
-		toast('Taken out of the log', {
-			action: { label: 'Put it back', onClick: () => void workbench.db.results.put(result) }
+		void teller.say('Taken out of the log', {
+			label: 'Put it back',
+			onClick: () => void workbench.db.results.put(result)
 		});
 	}
 	async function another() {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { fetchDemo, fillWithDemo } from '../state/welcome';
-	import { toast } from 'svelte-sonner';
+	import { teller } from '$lib/ui/state/tell.svelte';
 	import Ring from '../pictures/Ring.svelte';
 
 	let { onstart }: { onstart: () => void } = $props();
@@ -16,7 +16,7 @@
 		const bytes = await fetchDemo(true);
 		const filled = bytes !== null && (await fillWithDemo(workbench.db, bytes));
 		if (!filled)
-			toast.error(
+			void teller.warn(
 				'The example could not be put in: it goes into an empty store only, and needs the server.'
 			);
 		busy = false;
