@@ -62,7 +62,7 @@ export function wordEvent(e: RunSheetEvent, c: EventContext): EventWords {
 			return e.method === 'needle'
 				? {
 						title: 'Cut and take off',
-						how: `Leave a tail of ${s.length(e.tailCm)}. One empty round stopped just short of the start, then every loop onto the needle from inside out, a few at a time.`
+						how: `Leave a tail of ${s.length(Math.round(e.tailCm))}. One empty round stopped just short of the start, then every loop onto the needle from inside out, a few at a time.`
 					}
 				: {
 						title: 'Crank off',

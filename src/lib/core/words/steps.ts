@@ -29,7 +29,7 @@ export function wordStep(step: FinishStep, units: Units): StepWords {
 		case 'pick-up':
 			return {
 				title: `Thread the tail through the ${step.loops} loops of the ${EDGE[step.edge]} row`,
-				how: `Use the tail of ${s.length(step.tailCm)} on a blunt needle, every loop in turn, none twice and none missed: count ${step.loops}.${step.waste ? ' Tie the main yarn’s tail before the waste comes off.' : ''}`
+				how: `Use the tail of ${s.length(Math.round(step.tailCm))} on a blunt needle, every loop in turn, none twice and none missed: count ${step.loops}.${step.waste ? ' Tie the main yarn’s tail before the waste comes off.' : ''}`
 			};
 		case 'waste-off':
 			return {
@@ -54,7 +54,7 @@ export function wordStep(step: FinishStep, units: Units): StepWords {
 		case 'zip':
 			return {
 				title: `Zip both ends together, ${step.loops} loops with ${step.loops}`,
-				how: `With the tail of ${s.length(step.tailCm)}: sew loop by loop, one end’s first loop to the other end’s first loop. One running yarn goes round once, the other twice. Draw up turn by turn; the blunt needle must not pierce the running yarn.`
+				how: `With the tail of ${s.length(Math.round(step.tailCm))}: sew loop by loop, one end’s first loop to the other end’s first loop. One running yarn goes round once, the other twice. Draw up turn by turn; the blunt needle must not pierce the running yarn.`
 			};
 		case 'turn-up':
 			return {

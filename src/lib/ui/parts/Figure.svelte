@@ -29,7 +29,10 @@
 			{#if mark}<span class="bg-accent text-accent-content rounded-sm px-1">{mark}</span>{/if}
 		</span>
 		<span
-			class={['figure block sm:whitespace-nowrap', large ? 'text-[1.35rem] leading-8 sm:text-[1.65rem]' : 'text-xl']}
+			class={[
+				'figure block sm:whitespace-nowrap',
+				large ? 'text-[1.35rem] leading-8 sm:text-[1.65rem]' : 'text-xl'
+			]}
 		>
 			<span class="font-semibold">{shown.value}</span><span class="ml-[0.25em] text-[0.62em]"
 				>{shown.unit}</span

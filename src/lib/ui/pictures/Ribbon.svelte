@@ -95,7 +95,14 @@
 
 <div bind:clientWidth={width} class="w-full">
 	{#if width > 0}
-		<svg {width} {height} role="img" aria-label={`${label}: ${piece.mainRows} rows`} class="block">
+		<svg
+			{width}
+			{height}
+			viewBox={`0 0 ${width} ${height}`}
+			role="img"
+			aria-label={`${label}: ${piece.mainRows} rows`}
+			class="block"
+		>
 			<defs>
 				<FabricPatterns
 					prefix={id}
@@ -120,7 +127,7 @@
 					<text stroke="none" x={EDGE - 22} y={top - 8} class="hint fill-base-content">rows</text>
 					{#each ticks(piece.mainRows, rowStep) as r (r)}
 						<path d={`M${x(r)} ${top - 1}v-6`} stroke-width="1" />
-						{#if r > 0 && !placed.some((p) => Math.abs(p.at - x(r)) < 13)}<text
+						{#if r > 0 && !placed.some((p) => Math.abs(p.at - x(r)) < (p.line === 1 && p.fits ? p.label.length * 3.4 + 10 : 13))}<text
 								stroke="none"
 								x={x(r)}
 								y={top - 10}
@@ -233,7 +240,14 @@
 						stroke="currentColor"
 						stroke-width="1.5"
 					/>
-					<circle cx={p.at} cy={top + band * 0.3} r="3" fill="currentColor" />
+					<circle
+						cx={p.at}
+						cy={top + band * 0.3}
+						r="3.5"
+						fill="currentColor"
+						stroke="white"
+						stroke-width="1"
+					/>
 					{#if p.fits}
 						<text
 							x={p.at}
