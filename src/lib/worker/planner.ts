@@ -13,15 +13,19 @@ export class Planner {
 	#slow = 0;
 	#worker: Comlink.Remote<PlanWorker> | null = null;
 
+	constructor(private readonly clock: () => number = () => performance.now()) {}
+
 	/** True once plans go to the worker. */
 	get away(): boolean {
 		return this.#slow >= SLOW_IN_A_ROW;
 	}
 
-	now(project: Project, bench: Bench): Plan | NoPlan {
-		const start = performance.now();
+	/** `done` is called when the plan is made, before the clock is read again. */
+	now(project: Project, bench: Bench, done?: () => void): Plan | NoPlan {
+		const start = this.clock();
 		const result = plan(project, bench);
-		this.#slow = performance.now() - start > FRAME_MS ? this.#slow + 1 : 0;
+		done?.();
+		this.#slow = this.clock() - start > FRAME_MS ? this.#slow + 1 : 0;
 		return result;
 	}
 

@@ -7,7 +7,7 @@ export function wordRefusal(r: Refusal): string {
 		case 'empty':
 			return 'The file is empty.';
 		case 'not-json':
-			return `It is no Tomble file: it does not read as JSON.${where}`;
+			return `It is no Tomble file: it does not read as JSON${where ? `.${where}` : ''}.`;
 		case 'foreign':
 			return `It is no Tomble file:${where || ' it'} lacks ${r.expected}.`;
 		case 'newer':

@@ -195,15 +195,18 @@
 
 	<footer class="px-3 pb-3 sm:px-5">
 		<p class="mb-1 flex flex-wrap justify-between gap-x-6 text-base sm:text-lg">
-			<span
-				>left running <b class="figure" data-testid="running"
-					>{waste ? position.inLeg : position.main}</b
-				></span
-			>
-			<span
-				>zeroed each section <b class="figure" data-testid="zeroed">{position.inLeg}</b> of {position
-					.leg.rows}</span
-			>
+			{#each [{ id: 'running', label: 'left running', now: waste ? position.inLeg : position.main, of: '', on: running }, { id: 'zeroed', label: 'zeroed each section', now: position.inLeg, of: ` of ${position.leg.rows}`, on: !running }] as const as c (c.id)}
+				<button
+					data-control
+					class={['cursor-pointer', c.on && 'underline decoration-2 underline-offset-4']}
+					aria-pressed={c.on}
+					title="Show this reading large"
+					onclick={() => workbench.set({ counter: c.id })}
+				>
+					{c.label}
+					<b class="figure" data-testid={c.id}>{c.now}</b>{c.of}
+				</button>
+			{/each}
 			<span class="quiet max-sm:hidden"
 				>{plan.machine.counter === 'none'
 					? 'this machine counts nothing itself'

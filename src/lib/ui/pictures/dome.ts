@@ -34,12 +34,10 @@ export function domeProfile(lengthCm: number, radius: number): DomeProfile {
 	const side = Math.max(0, lengthCm - arc);
 	const start = Math.max(0, arc - lengthCm);
 	const onArc = (s: number) => {
-		const i = Math.max(
-			1,
-			curve.findIndex((p) => p.s >= s)
-		);
+		const found = curve.findIndex((p) => p.s >= s);
+		const i = found < 0 ? curve.length - 1 : Math.max(1, found);
 		const a = curve[i - 1]!;
-		const b = curve[i] ?? curve.at(-1)!;
+		const b = curve[i]!;
 		const t = b.s === a.s ? 0 : Math.min(1, Math.max(0, (s - a.s) / (b.s - a.s)));
 		return { half: a.x + t * (b.x - a.x), up: a.y + t * (b.y - a.y) };
 	};
@@ -48,7 +46,7 @@ export function domeProfile(lengthCm: number, radius: number): DomeProfile {
 		lengthCm,
 		heightCm: side + radius * CROWN - from.up,
 		at: (s) => {
-			if (s <= side) return { half: radius, up: s };
+			if (s < side) return { half: radius, up: s };
 			const p = onArc(start + s - side);
 			return { half: p.half, up: side + p.up - from.up };
 		},

@@ -9,6 +9,8 @@
 	import TextField from '../parts/TextField.svelte';
 	import Ribbon from '../pictures/Ribbon.svelte';
 	import Choices from './Choices.svelte';
+	import Ends from './Ends.svelte';
+	import { teller } from '../state/tell.svelte';
 	import Findings from './Findings.svelte';
 	import Schedule from './Schedule.svelte';
 	import SchemeBar from './SchemeBar.svelte';
@@ -46,6 +48,15 @@
 				if (wish.scheme.kind === 'outer-lining')
 					editor.wish('lining', { scheme: { ...wish.scheme, liningExtraRows: fix.rows } });
 		}
+	}
+
+	async function remove() {
+		const putBack = await workbench.removeProject(project);
+		void teller.say(`${project.name} taken off the shelf`, {
+			label: 'Put it back',
+			onClick: () => void putBack()
+		});
+		await goto('/');
 	}
 
 	function onkeydown(e: KeyboardEvent) {
@@ -143,7 +154,10 @@
 		</div>
 	</div>
 	<div class="rule-line mt-5 grid gap-x-8 gap-y-5 border-t pt-3 lg:grid-cols-2">
-		<Schedule {plan} />
+		<div>
+			<Schedule {plan} />
+			<Ends {project} {editor} />
+		</div>
 		<YarnNeeds {plan} />
 	</div>
 	{#if stops > 0}<p class="no-print text-error mt-4 text-sm">
@@ -157,6 +171,10 @@
 {:else}
 	<p class="quiet py-8">Working it out…</p>
 {/if}
+
+<p class="no-print mt-8">
+	<button class="act act-small" onclick={remove}>Take this project off the shelf</button>
+</p>
 
 <style>
 	.plan-grid {

@@ -5,8 +5,10 @@ import type { Machine, Swatch, Yarn } from '$lib/core/model/bench';
 import type { TombleDb } from '$lib/store/db';
 import { DEFAULT_SETTINGS, type Settings } from '$lib/store/settings';
 import {
+	appendEvents,
 	benchOf,
 	deleteProject,
+	eventsOf,
 	readRecords,
 	readSettings,
 	writeSettings,
@@ -81,10 +83,18 @@ export class Workbench {
 		await this.set({ currentProject: project.id });
 	}
 
-	async removeProject(id: string): Promise<void> {
-		this.#editors.delete(id);
-		await deleteProject(this.db, id);
-		if (this.settings.currentProject === id) await this.set({ currentProject: null });
+	/** Removes a project with its run and results; what it returns puts all of it back. */
+	async removeProject(project: Project): Promise<() => Promise<void>> {
+		const events = await eventsOf(this.db, project.id);
+		const results = this.records.results.filter((r) => r.projectId === project.id);
+		this.#editors.delete(project.id);
+		await deleteProject(this.db, project.id);
+		if (this.settings.currentProject === project.id) await this.set({ currentProject: null });
+		return async () => {
+			await this.db.projects.put(project);
+			await this.db.results.bulkPut(results);
+			await appendEvents(this.db, events);
+		};
 	}
 
 	putMachine = (m: Machine) => this.db.machines.put(m);
