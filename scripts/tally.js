@@ -11,7 +11,8 @@ const read = (path) => {
 const [unitPath, browserPath] = process.argv.slice(2);
 const unit = read(unitPath);
 const browser = read(browserPath);
-const passed = (unit?.numPassedTests ?? 0) + (browser?.stats.expected ?? 0);
+const passed =
+	(unit?.numPassedTests ?? 0) + (browser?.stats.expected ?? 0) + (browser?.stats.flaky ?? 0);
 const failed =
 	(unit ? unit.numFailedTests + (unit.success || unit.numFailedTests ? 0 : 1) : 1) +
 	(browser ? browser.stats.unexpected + browser.errors.length : 1);

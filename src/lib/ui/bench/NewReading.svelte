@@ -25,7 +25,7 @@
 	let swatchState = $state<SwatchState>(untrack(() => last?.state ?? 'rested'));
 	let typed = $state<Record<Side, string>>({ stitches: '', rows: '' });
 	let tried = $state(false);
-	let first = $state<HTMLInputElement>();
+	const inputs = $state<Partial<Record<Side, HTMLInputElement>>>({});
 
 	const read = (side: Side) =>
 		parseReadingSide(typed[side], {
@@ -73,7 +73,7 @@
 		});
 		typed = { stitches: '', rows: '' };
 		tried = false;
-		first?.focus();
+		inputs.stitches?.focus();
 	}
 </script>
 
@@ -109,30 +109,17 @@
 			{@const wrong = !f.r.ok && (typed[f.side].trim() !== '' || tried)}
 			<div>
 				<label class="hint mb-0.5 block" for={`${id}-${f.side}`}>{LABELS[f.side]}</label>
-				{#if f.side === 'stitches'}
-					<input
-						id={`${id}-${f.side}`}
-						bind:this={first}
-						class="field"
-						bind:value={typed[f.side]}
-						oninput={show}
-						placeholder={notationExample(notation, f.side)}
-						autocomplete="off"
-						aria-invalid={wrong}
-						aria-describedby={`${id}-${f.side}-p`}
-					/>
-				{:else}
-					<input
-						id={`${id}-${f.side}`}
-						class="field"
-						bind:value={typed[f.side]}
-						oninput={show}
-						placeholder={notationExample(notation, f.side)}
-						autocomplete="off"
-						aria-invalid={wrong}
-						aria-describedby={`${id}-${f.side}-p`}
-					/>
-				{/if}
+				<input
+					id={`${id}-${f.side}`}
+					bind:this={inputs[f.side]}
+					class="field"
+					bind:value={typed[f.side]}
+					oninput={show}
+					placeholder={notationExample(notation, f.side)}
+					autocomplete="off"
+					aria-invalid={wrong}
+					aria-describedby={`${id}-${f.side}-p`}
+				/>
 				<p id={`${id}-${f.side}-p`} class="text-error text-sm" role="status">
 					{#if wrong && !f.r.ok}{wordProblem(f.r.problem)}{/if}
 				</p>

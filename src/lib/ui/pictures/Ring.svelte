@@ -47,6 +47,7 @@
 </script>
 
 <svg
+	class="h-auto max-w-full"
 	width={size}
 	height={size}
 	viewBox={`0 0 ${size} ${size}`}

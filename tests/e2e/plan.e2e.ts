@@ -1,0 +1,86 @@
+import { expect, openDemo, test } from './support';
+
+const KEEPER = '/project/project-keeper/plan';
+
+test('plans that take longer than a frame are made in a worker, and still follow every change', async ({
+	page
+}) => {
+	// A clock that moves 20 ms whenever it is read: every plan seems slow.
+	await page.addInitScript(() => {
+		let t = 0;
+		performance.now = () => (t += 20);
+	});
+	await openDemo(page);
+	await page.goto(KEEPER);
+	const rows = page.locator('summary', { hasText: /^\s*Rows/ });
+	await page.getByRole('textbox', { name: 'Brim height, as worn' }).fill('6 cm');
+	await page.getByRole('textbox', { name: 'Brim height, as worn' }).fill('7 cm');
+	await expect.poll(() => page.workers().length).toBe(1);
+	const before = await rows.innerText();
+	await page.getByRole('textbox', { name: 'Brim height, as worn' }).fill('3 cm');
+	await expect(rows).not.toHaveText(before);
+	await expect(page.getByRole('img', { name: /The finished hat/ })).toBeVisible();
+});
+
+test('each colour scheme draws its ribbon, its hat and its rows in both counter habits', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto(KEEPER);
+	const table = page.getByRole('table');
+	const runningOf = async () =>
+		(await table.locator('tbody tr td:last-child').allInnerTexts())
+			.filter((t) => /^\d+$/.test(t))
+			.map(Number);
+	for (const [scheme, sections] of [
+		['One', 1],
+		['False brim a b a', 3],
+		['Outer and lining', 2]
+	] as const) {
+		await page.getByText(scheme, { exact: true }).click();
+		await expect.poll(async () => (await runningOf()).length).toBe(sections);
+		const running = await runningOf();
+		expect(running).toEqual(running.toSorted((a, b) => a - b));
+		await expect(
+			page.getByRole('img', { name: new RegExp(`The whole tube.*: ${running.at(-1)} rows`) })
+		).toBeVisible();
+	}
+	await page.getByText('Stripes', { exact: true }).click();
+	await page.getByRole('button', { name: 'Add a colour' }).click();
+	await page.getByRole('textbox', { name: 'Rows in a stripe' }).fill('9');
+	await expect(table.locator('tbody tr')).not.toHaveCount(3);
+});
+
+test('a lip of lining is found, drawn and mended by one press', async ({ page }) => {
+	await openDemo(page);
+	await page.goto(KEEPER);
+	await page.getByText('not turned', { exact: true }).click();
+	const lip = page.getByRole('listitem').filter({ hasText: 'A lip of lining shows at the edge.' });
+	await expect(lip).toBeVisible();
+	await page.getByRole('button', { name: 'Turn the brim up' }).click();
+	await expect(lip).toBeHidden();
+	await page.getByRole('textbox', { name: 'Lining longer by' }).fill('0');
+	const onFold = page.getByRole('listitem').filter({ hasText: 'The colour changes on the fold' });
+	await expect(onFold).toBeVisible();
+	await page.getByRole('button', { name: 'Make the lining 6 rows longer' }).click();
+	await expect(onFold).toBeHidden();
+});
+
+test('the schools of waste, joins and closing change the run and the steps', async ({ page }) => {
+	await openDemo(page);
+	await page.goto(KEEPER);
+	await page.getByRole('group', { name: 'At the end' }).getByText('5 rows').click();
+	await expect(page.getByText('Waste yarn, crank off')).toBeVisible();
+	await page.getByRole('group', { name: 'Closing' }).getByText('zip both').click();
+	await page.goto('/project/project-keeper/finish');
+	await expect(page.getByText('Zip both ends together, 48 loops with 48')).toBeVisible();
+});
+
+test('a project taken off the shelf can be put back with its run', async ({ page }) => {
+	await openDemo(page);
+	await page.goto(KEEPER);
+	await page.getByRole('button', { name: 'Take this project off the shelf' }).click();
+	await expect(page.getByRole('link', { name: /Lamp keeper/ })).toBeHidden();
+	await page.getByRole('button', { name: 'Put it back' }).click();
+	await expect(page.getByRole('link', { name: /Lamp keeper/ })).toContainText('46 of 106');
+});
