@@ -9,7 +9,7 @@ export function wordRefusal(r: Refusal): string {
 		case 'not-json':
 			return `It is no Tomble file: it does not read as JSON${where ? `.${where}` : ''}.`;
 		case 'foreign':
-			return `It is no Tomble file:${where || ' it'} lacks ${r.expected}.`;
+			return `It is no Tomble file${where ? `:${where.replace('At', 'at')}` : ':'} it lacks ${r.expected}.`;
 		case 'newer':
 			return `A newer Tomble wrote it:${where} expected ${r.expected}.`;
 		case 'too-large':

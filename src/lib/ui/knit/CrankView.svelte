@@ -290,6 +290,7 @@
 		.tap {
 			grid-template-columns: minmax(0, 1fr);
 			grid-template-rows: auto 1fr;
+			padding-top: 0.75rem;
 		}
 		.ring-side {
 			display: none;

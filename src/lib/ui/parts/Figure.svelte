@@ -22,7 +22,8 @@
 	const guessed = $derived(figure.value.basis === 'estimated' && figure.value.sd > 0);
 </script>
 
-<details class="group min-w-0">
+<!-- Opened, it takes the whole row, so that the arithmetic is one line. -->
+<details class="min-w-0 open:col-span-full">
 	<summary class="block cursor-pointer list-none" title="How this number came about">
 		<span class="hint block">
 			{label}
