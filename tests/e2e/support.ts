@@ -1,7 +1,7 @@
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
 
 /** Every test fails on an error in the page's console and on any request that leaves the machine. */
-export const test = base.extend<{ watched: void }>({
+export const test = base.extend<{ watched: undefined }>({
 	watched: [
 		async ({ page }, use) => {
 			const wrong: string[] = [];
@@ -12,7 +12,7 @@ export const test = base.extend<{ watched: void }>({
 				if (protocol.startsWith('http') && hostname !== 'localhost')
 					wrong.push(`request: ${r.url()}`);
 			});
-			await use();
+			await use(undefined);
 			expect(wrong.filter((w) => !/ERR_INTERNET_DISCONNECTED|status of 4\d\d/.test(w))).toEqual([]);
 		},
 		{ auto: true }
