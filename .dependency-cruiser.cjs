@@ -3,7 +3,7 @@ const core = '^src/lib/core';
 const layer = (name, from, to) => ({
 	name,
 	severity: 'error',
-	from: { path: from },
+	from: { path: from, pathNot: '\\.test\\.ts$' },
 	to: { path: to }
 });
 const within = (name, from, allowed) => ({
