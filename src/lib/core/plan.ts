@@ -35,6 +35,7 @@ export interface PlannedPiece {
 	/** Yarn in the waste rows, m. */
 	readonly wasteMetres: number;
 	readonly rowsWorking: Working;
+	readonly sectionsWorking: Working;
 	readonly sections: readonly SectionRow[];
 	readonly sheet: RunSheet;
 	readonly tails: readonly Tail[];
@@ -253,6 +254,7 @@ function derive(project: Project, bench: Bench, designed: Designed): Plan {
 				wasteRows: programRows(piece.program) - mainRows,
 				wasteMetres: scale(main.loopCm, wasteStitches / 100).mean,
 				rowsWorking: piece.rowsWorking,
+				sectionsWorking: piece.sectionsWorking,
 				sections: sectionRows(sheet),
 				sheet,
 				tails

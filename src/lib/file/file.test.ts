@@ -88,6 +88,18 @@ describe('a project file', () => {
 		expect(refused(text)).toMatchObject({ code: 'damaged', path: 'project.wish.head.cm' });
 		const cut = broken((f) => delete (f.bench as Record<string, unknown>).yarns);
 		expect(refused(cut)).toMatchObject({ path: 'bench.yarns' });
+		// A gauge no yarn has, such as 400 stitches in 10 cm, does not come in by a file either.
+		const absurd = broken((f) => {
+			(f.bench as typeof harbour.bench).swatches[0]!.readings[0]!.stitches = {
+				count: 400,
+				overCm: 10
+			};
+		});
+		expect(refused(absurd)).toMatchObject({
+			code: 'damaged',
+			path: 'bench.swatches[0].readings[0].stitches',
+			expected: 'a gauge from 2 to 80 in 10 cm'
+		});
 	});
 
 	it('never throws, whatever it is given', () => {

@@ -1,7 +1,7 @@
 import type { CountOver, Notation } from '../model/bench';
 import { NUMBER, parseLengthCm, readNumber, tidy } from '../quantity/parse';
 import { bad, good, type Result } from '../quantity/problem';
-import { CM_PER_INCH, cmToInches, type Units } from '../quantity/units';
+import { CM_PER_INCH, cmToInches, DENSITY_RANGE, type Units } from '../quantity/units';
 
 export type Side = 'stitches' | 'rows';
 
@@ -14,9 +14,6 @@ const SPAN_CM: Partial<Record<Notation, number>> = {
 
 /** The counts of the machine knitter's notation: centimetres to 40 stitches and to 20 rows. */
 export const TO_COUNT: Record<Side, number> = { stitches: 40, rows: 20 };
-
-/** Plausible density: from a jumbo yarn (1 in 5 cm) to a fine cord (8 to the cm). Wide on purpose. */
-export const DENSITY_RANGE = { minPerCm: 0.2, maxPerCm: 8 };
 
 export const density = (c: CountOver): number => c.count / c.overCm;
 

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { DENSITY_RANGE } from '../quantity/units';
 
 const id = <B extends string>() => z.string().min(1).max(64).brand<B>();
 export const machineId = id<'MachineId'>();
@@ -68,10 +69,17 @@ export const notation = z.enum(NOTATIONS);
 export type Notation = z.infer<typeof notation>;
 
 /** `count` stitches or rows lie over `overCm` centimetres. Every notation comes down to this. */
-export const countOver = z.object({
-	count: z.number().gt(0).max(2000),
-	overCm: z.number().gt(0).max(1000)
-});
+export const countOver = z
+	.object({
+		count: z.number().gt(0).max(2000),
+		overCm: z.number().gt(0).max(1000)
+	})
+	.refine(
+		({ count, overCm }) =>
+			count / overCm >= DENSITY_RANGE.minPerCm - 1e-9 &&
+			count / overCm <= DENSITY_RANGE.maxPerCm + 1e-9,
+		`a gauge from ${DENSITY_RANGE.minPerCm * 10} to ${DENSITY_RANGE.maxPerCm * 10} in 10 cm`
+	);
 export type CountOver = z.infer<typeof countOver>;
 
 export const STATES = ['fresh', 'rested', 'washed'] as const;

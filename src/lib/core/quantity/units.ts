@@ -30,3 +30,6 @@ export const yardsToMetres = (yards: number): number => yards * METRES_PER_YARD;
 export const metresToYards = (metres: number): number => metres / METRES_PER_YARD;
 export const ouncesToGrams = (ounces: number): number => ounces * GRAMS_PER_OUNCE;
 export const gramsToOunces = (grams: number): number => grams / GRAMS_PER_OUNCE;
+
+/** Plausible stitches or rows per cm: from a jumbo yarn (1 in 5 cm) to a fine cord (8 to the cm). Wide on purpose. */
+export const DENSITY_RANGE = { minPerCm: 0.2, maxPerCm: 8 };

@@ -52,6 +52,19 @@ describe('sections', () => {
 	});
 });
 
+it('the sections open to their arithmetic', () => {
+	const terms = (scheme: Parameters<typeof hatSections>[0], rows: number) =>
+		planned(projectOf({ scheme, length: { by: 'rows', rows } }))
+			.pieces[0]!.sectionsWorking.filter((t) => typeof t !== 'string')
+			.map((t) => t.value);
+	expect(terms(twoColour(5), 135)).toEqual([135, 5, 65, 70]);
+	expect(terms({ kind: 'false-brim', main: A.id, brim: B.id, brimRows: 30 }, 110)).toEqual([
+		110, 30, 40
+	]);
+	expect(terms({ kind: 'stripes', yarns: [A.id, B.id], stripeRows: 5 }, 100)).toEqual([100, 5, 20]);
+	expect(terms({ kind: 'one', yarn: A.id }, 100)).toEqual([]);
+});
+
 describe('any one figure set, the others follow', () => {
 	it('a length gives whole rows that give the length back within a row', () => {
 		fc.assert(

@@ -56,6 +56,44 @@ export function hatSections(scheme: ColourScheme, rows: number): Sections {
 	}
 }
 
+/** One line for how the sections came about, in their own counts. */
+function sectionsWorking(scheme: ColourScheme, rows: number): Working {
+	const counts = hatSections(scheme, rows).map((s) => s.rows);
+	const all = worked(rows, 'rows', 'in all');
+	switch (scheme.kind) {
+		case 'one':
+			return [];
+		case 'outer-lining':
+			return [
+				'(',
+				all,
+				'−',
+				own(scheme.liningExtraRows, 'rows', 'lining longer'),
+				') ÷ 2 =',
+				worked(counts[0]!, 'rows', 'outer'),
+				', the rest',
+				worked(counts[1]!, 'rows', 'lining')
+			];
+		case 'false-brim':
+			return [
+				'(',
+				all,
+				'−',
+				own(counts[1]!, 'rows', 'brim, half shows'),
+				') ÷ 2 =',
+				worked(counts[0]!, 'rows', 'on either side')
+			];
+		case 'stripes':
+			return [
+				all,
+				'÷',
+				own(scheme.stripeRows, 'rows', 'in a stripe'),
+				'=',
+				worked(rows / scheme.stripeRows, 'plain', 'stripes')
+			];
+	}
+}
+
 /** What the row count must be even or odd with, so that the sections come out whole on both faces. */
 function parity(scheme: ColourScheme): number {
 	if (scheme.kind === 'outer-lining') return Math.abs(scheme.liningExtraRows) % 2;
@@ -212,7 +250,8 @@ export const linedHat: Recipe<LinedHatWish> = {
 					mirrored: false,
 					yarns: yarnsOf(wish.scheme),
 					program,
-					rowsWorking: working
+					rowsWorking: working,
+					sectionsWorking: sectionsWorking(wish.scheme, rows)
 				}
 			],
 			assembly: [

@@ -17,6 +17,8 @@ export interface Piece {
 	readonly program: Program;
 	/** How the number of main rows came about. */
 	readonly rowsWorking: Working;
+	/** How its sections share those rows; empty where there is one. */
+	readonly sectionsWorking: Working;
 }
 
 export interface Design {

@@ -11,6 +11,7 @@
 	import { LivePlan } from '../state/live-plan.svelte';
 	import { Run } from '../state/run.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
+	import FaultDialog from '../knit/FaultDialog.svelte';
 	import ResultCard from './ResultCard.svelte';
 	import ResultForm from './ResultForm.svelte';
 
@@ -27,6 +28,7 @@
 	);
 	onMount(() => void run.load());
 
+	let noting = $state(false);
 	const results = $derived(workbench.records.results.filter((r) => r.projectId === project.id));
 	const knitted = $derived.by(() => {
 		if (!plan?.ok || run.state.done === 0) return null;
@@ -89,6 +91,9 @@
 			? `, ${run.state.faults.length === 1 ? 'one fault' : `${run.state.faults.length} faults`} noted`
 			: ''}.
 	</p>
+	<p class="no-print -mt-1 mb-4">
+		<button class="act act-small" onclick={() => (noting = true)}>Note a fault</button>
+	</p>
 	<div class="grid gap-x-10 gap-y-6 lg:grid-cols-2">
 		{#if run.ready}<ResultForm
 				projectId={project.id}
@@ -133,6 +138,14 @@
 			</ul>
 		</section>
 	</div>
+	{#if noting}
+		<FaultDialog
+			machine={plan.machine}
+			row={knitted ?? 0}
+			onclose={() => (noting = false)}
+			onfault={(f) => run.add({ type: 'fault', piece: plan.pieces[0]!.id, ...f })}
+		/>
+	{/if}
 {:else if plan}
 	<p class="py-6">
 		Its machine or a yarn is missing: <a class="underline" href={`/project/${project.id}/plan`}

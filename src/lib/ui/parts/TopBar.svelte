@@ -1,7 +1,10 @@
 <script lang="ts">
+	import { liveQuery } from 'dexie';
 	import { page } from '$app/state';
+	import { foldRun, type RunState } from '$lib/core/learn/count';
+	import { eventsOf } from '$lib/store/store';
 	import { useWorkbench } from '../state/workbench.svelte';
-	import { stationsFor } from '../state/stations';
+	import { doneOf, stationsFor } from '../state/stations';
 	import Strand from './Strand.svelte';
 
 	let { onkeys }: { onkeys: () => void } = $props();
@@ -22,11 +25,26 @@
 						: scheme.yarns[0]);
 		return workbench.records.yarns.find((y) => y.id === id)?.colour ?? '#6f8f9c';
 	});
+	let run = $state.raw<RunState | null>(null);
+	$effect(() => {
+		const id = project?.id;
+		run = null;
+		if (!id) return;
+		const following = liveQuery(async () => foldRun(await eventsOf(workbench.db, id))).subscribe(
+			(state) => (run = state)
+		);
+		return () => following.unsubscribe();
+	});
 	const stations = $derived(
-		stationsFor(page.url.pathname, project, {
-			measured: workbench.records.results.some((r) => r.projectId === project?.id),
-			bench: workbench.records.machines.length > 0 && workbench.records.yarns.length > 0
-		})
+		stationsFor(
+			page.url.pathname,
+			project,
+			doneOf(
+				run,
+				workbench.records.machines.length > 0 && workbench.records.yarns.length > 0,
+				workbench.records.results.some((r) => r.projectId === project?.id)
+			)
+		)
 	);
 	const themes = { auto: 'light', light: 'dark', dark: 'auto' } as const;
 </script>

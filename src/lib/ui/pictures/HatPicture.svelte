@@ -23,12 +23,12 @@
 	const radius = $derived(hat.headCm / (2 * Math.PI));
 	const profile = $derived(domeProfile(Math.max(1, hat.heightWorn.mean), radius + 0.35));
 	const headHeight = $derived(hat.headCm * 0.44);
-	const frameCm = $derived(Math.max(headHeight + 5, profile.heightCm + 4));
+	const frameCm = $derived(Math.max(profile.spareCm + headHeight + 5, profile.heightCm + 4));
 	const px = $derived(height / (frameCm + 3));
-	const width = $derived(px * (2 * radius + 15));
-	const cx = $derived(width / 2 - px * 2.5);
-	const topY = $derived(px * 1.6);
-	const crownY = $derived(topY + Math.max(0, profile.spareCm) * px);
+	// Room on the right for the height and its words, whatever the scale.
+	const width = $derived(px * (2 * radius + 5) + 96);
+	const cx = $derived(px * (radius + 2.5));
+	const crownY = $derived(px * 1.6);
 
 	const stretch = $derived(1 + Math.max(0, hat.stretch));
 	const stitchPx = $derived(((px * stretch) / gauge.stitchesPerCm.mean) * 0.72);
@@ -56,7 +56,12 @@
 	</defs>
 	<!-- The head, for scale. -->
 	<path
-		d={headPath({ cx, topY: crownY + px * 0.5, radiusPx: radius * px, heightPx: headHeight * px })}
+		d={headPath({
+			cx,
+			topY: crownY + (profile.spareCm + 0.5) * px,
+			radiusPx: radius * px,
+			heightPx: headHeight * px
+		})}
 		class="fill-base-200 stroke-base-content/45"
 		stroke-width="1.5"
 	/>

@@ -63,6 +63,12 @@
 			</tbody>
 		</table>
 	</div>
+	{#if piece.sectionsWorking.length > 0}
+		<details class="mt-2 text-sm">
+			<summary class="cursor-pointer">How the sections share the rows</summary>
+			<div class="my-1 ml-4"><Working working={piece.sectionsWorking} /></div>
+		</details>
+	{/if}
 	<h3 class="mt-3 mb-1 text-sm">Tails to leave</h3>
 	<ul class="text-sm">
 		{#each tails as t (t.id)}

@@ -1,7 +1,8 @@
 import 'fake-indexeddb/auto';
 import { describe, expect, it } from 'vitest';
 import { A, B, benchOf, M48, planned, projectOf, yarnOf } from '../../../../tests/support/bench';
-import type { Project } from '$lib/core/model/project';
+import { foldRun } from '$lib/core/learn/count';
+import type { Project, RunEvent } from '$lib/core/model/project';
 import { TombleDb } from '$lib/store/db';
 import { eventsOf } from '$lib/store/store';
 import { Planner } from '$lib/worker/planner';
@@ -11,7 +12,7 @@ import { makeAnother, newHat } from './projects';
 import { lengthBetween } from './ranges';
 import { eventPins, findingMarks, hiddenRows } from './ribbon-pins';
 import { Run } from './run.svelte';
-import { stationsFor } from './stations';
+import { doneOf, stationsFor } from './stations';
 
 describe('undo and redo', () => {
 	const editorOf = () => {
@@ -140,20 +141,24 @@ describe('projects', () => {
 });
 
 describe('the strand', () => {
-	const known = { measured: false, bench: true };
-	it('loops where you are, is knitted behind and loose ahead', () => {
-		const states = (path: string) => stationsFor(path, projectOf(), known).map((s) => s.state);
-		expect(states('/project/p/knit')).toEqual(['done', 'done', 'here', 'ahead', 'ahead']);
-		expect(states('/bench')).toEqual(['here', 'ahead', 'ahead', 'ahead', 'ahead']);
+	const event = (e: object) =>
+		({ id: 'e', projectId: 'p', at: 0, piece: 'tube', ...e }) as RunEvent;
+	const states = (path: string, events: RunEvent[], measured = false) =>
+		stationsFor(path, projectOf(), doneOf(foldRun(events), true, measured)).map((s) => s.state);
+
+	it('is knitted where work is done, looped where you are, loose elsewhere', () => {
+		expect(states('/project/p/plan', [])).toEqual(['done', 'here', 'ahead', 'ahead', 'ahead']);
+		// A look at the log finishes nothing that is still on the machine.
+		const started = [event({ type: 'start' }), event({ type: 'row' })];
+		expect(states('/project/p/log', started)).toEqual(['done', 'done', 'ahead', 'ahead', 'here']);
+		const off = [...started, event({ type: 'off' })];
+		expect(states('/project/p/finish', off)).toEqual(['done', 'done', 'done', 'here', 'ahead']);
+		const all = [...off, event({ type: 'step', step: 'measure', done: true })];
+		expect(states('/', all, true)).toEqual(['done', 'done', 'done', 'done', 'done']);
 	});
 	it('without a project only the bench is open', () => {
-		expect(stationsFor('/', undefined, known).map((s) => s.href !== null)).toEqual([
-			true,
-			false,
-			false,
-			false,
-			false
-		]);
+		const open = stationsFor('/', undefined, doneOf(null, true, false));
+		expect(open.map((s) => s.href !== null)).toEqual([true, false, false, false, false]);
 	});
 });
 

@@ -1,3 +1,4 @@
+import type { RunState } from '$lib/core/learn/count';
 import type { Project } from '$lib/core/model/project';
 import type { Station } from '../parts/Strand.svelte';
 
@@ -10,16 +11,30 @@ const LABELS = {
 	log: 'Log'
 } as const;
 
+/** What is behind the maker, station by station. */
+export type Done = Readonly<Record<(typeof WAY)[number], boolean>>;
+
+/** What the records and the run say is done: planned once it is cranked, knitted once it is off the machine. */
+export function doneOf(run: RunState | null, bench: boolean, measured: boolean): Done {
+	return {
+		bench,
+		plan: measured || (run !== null && (run.started || run.done > 0)),
+		knit: measured || run?.off === true,
+		finish: run?.steps.has('measure') === true,
+		log: measured
+	};
+}
+
 /** The five stations of the work for where the maker is now. Without a project only the bench is open. */
-export function stationsFor(
-	path: string,
-	project: Project | undefined,
-	known: { readonly measured: boolean; readonly bench: boolean }
-): Station[] {
-	const here = WAY.findIndex((w) => path === `/${w}` || path.endsWith(`/${w}`));
-	return WAY.map((id, i): Station => {
+export function stationsFor(path: string, project: Project | undefined, done: Done): Station[] {
+	const here = WAY.find((w) => path === `/${w}` || path.endsWith(`/${w}`));
+	return WAY.map((id): Station => {
 		const href = id === 'bench' ? '/bench' : project ? `/project/${project.id}/${id}` : null;
-		const past = id === 'bench' ? known.bench && i !== here : here > i || (known.measured && i < 5);
-		return { id, label: LABELS[id], href, state: i === here ? 'here' : past ? 'done' : 'ahead' };
+		return {
+			id,
+			label: LABELS[id],
+			href,
+			state: id === here ? 'here' : done[id] ? 'done' : 'ahead'
+		};
 	});
 }
