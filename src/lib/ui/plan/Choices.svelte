@@ -37,7 +37,7 @@
 	}
 </script>
 
-<div class="w-36">
+<div class="w-44">
 	<Select
 		label="On"
 		value={project.machineId}

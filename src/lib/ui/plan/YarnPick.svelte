@@ -13,7 +13,7 @@
 	const sorted = $derived([...yarns].sort((a, b) => a.colourName.localeCompare(b.colourName)));
 </script>
 
-<div class="w-44">
+<div class="w-56">
 	<label for={id} class="hint mb-0.5 block">{label}</label>
 	<span class="relative block">
 		<span
