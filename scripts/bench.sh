@@ -4,5 +4,7 @@ source "$(dirname "$0")/bootstrap.sh"
 need_modules
 need_chromium
 need_build
-npx tsx tests/bench/core.bench.ts
-npx tsx tests/bench/browser.bench.ts
+failed=0
+npx tsx tests/bench/core.bench.ts || failed=1
+npx tsx tests/bench/browser.bench.ts || failed=1
+exit $failed
