@@ -1,7 +1,7 @@
-import { gatherTailMetres } from '../core/amounts/tails';
 import { evidenceFrom } from '../core/learn/evidence';
 import type { Machine, Swatch, Yarn } from '../core/model/bench';
 import type { Bench, Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
+import { plan } from '../core/plan';
 import { recipeFor } from '../core/recipe/registry';
 import { sameYarnOtherColour } from '../core/yarn/tex';
 import type { TombleDb } from './db';
@@ -50,6 +50,18 @@ export async function writeSettings(db: TombleDb, change: Partial<Settings>): Pr
 	});
 }
 
+/** Yarn in every tail the piece left, joins and zip included, m: it is weighed, and makes no stitches. */
+function tailsOfPlan(project: Project, { machines, yarns, swatches }: Records): number {
+	const made = plan(project, {
+		machines: [...machines],
+		yarns: [...yarns],
+		swatches: [...swatches],
+		evidence: []
+	});
+	if (!made.ok) return 0;
+	return made.pieces.flatMap((p) => p.tails).reduce((t, tail) => t + tail.lengthCm / 100, 0);
+}
+
 /** What the log's results teach, for the bench: derived afresh; only what files carried in is stored. */
 export function evidenceOf(records: Records): Evidence[] {
 	const here = new Set(records.results.map((r) => r.id));
@@ -62,7 +74,7 @@ export function evidenceOf(records: Records): Evidence[] {
 		const yarn = yarns[0];
 		if (results.length === 0 || !machine || !yarn) return [];
 		const oneYarn = yarns.length === ids.length && yarns.every((y) => sameYarnOtherColour(y, yarn));
-		const tailMetres = gatherTailMetres(machine.ringCm);
+		const tailMetres = tailsOfPlan(project, records);
 		return evidenceFrom({ project, results, machine, yarn, oneYarn, tailMetres });
 	});
 	return [...carried, ...own];

@@ -7,9 +7,6 @@ const ROUNDS_TO_GATHER = 1.75;
 /** A tail at a join: 6 to 10 in (common practice). */
 export const JOIN_TAIL_CM = 20;
 
-/** Yarn in the two tails that gather a tube's ends, m, for a ring of `ringCm` round. */
-export const gatherTailMetres = (ringCm: number): number => (2 * ROUNDS_TO_GATHER * ringCm) / 100;
-
 export interface Tail {
 	readonly id: 'cast-on' | 'cast-off' | 'join';
 	readonly yarn: number;
