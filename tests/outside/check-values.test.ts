@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { USUAL_SHORTENING } from '../../src/lib/core/gauge/pulled';
 import { density } from '../../src/lib/core/gauge/notation';
 import { machine as machineSchema, yarn as yarnSchema } from '../../src/lib/core/model/bench';
 import { MACHINE_PRESETS } from '../../src/lib/core/machine/presets';
@@ -98,14 +99,20 @@ describe('the loop', () => {
 });
 
 describe('wear', () => {
+	const worn = (round: number) =>
+		asWorn(exact(30), {
+			circumference: exact(round),
+			bodyCm: 56,
+			shortening: USUAL_SHORTENING
+		});
 	// Common practice: length strain is -0.3 x width strain.
 	it('a tube stretched by 40 % gets 12 % shorter', () => {
-		expect(wornFactor(0.4)).toBeCloseTo(0.88, 12);
-		expect(asWorn(exact(30), exact(40), 56).mean).toBeCloseTo(26.4, 10);
+		expect(wornFactor(0.4, USUAL_SHORTENING.mean)).toBeCloseTo(0.88, 12);
+		expect(worn(40).mean).toBeCloseTo(26.4, 10);
 	});
 
 	it('a loose tube keeps its length and its basis', () => {
-		expect(asWorn(exact(30), exact(60), 56)).toEqual({ mean: 30, sd: 0, basis: 'measured' });
+		expect(worn(60)).toEqual({ mean: 30, sd: 0, basis: 'measured' });
 	});
 });
 

@@ -111,7 +111,7 @@ export const benchArb: fc.Arbitrary<Bench> = fc
 					)
 				]
 			: [];
-		return { machines: [machine], yarns, swatches, evidence: [] };
+		return { machines: [machine], yarns, swatches, tests: [], evidence: [] };
 	});
 
 export const projectArb = fc

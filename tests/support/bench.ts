@@ -27,6 +27,13 @@ export const yarnOf = (key: string, patch: Partial<Yarn> = {}): Yarn => ({
 	ballGrams: 100,
 	strands: 1,
 	strength: 'strong',
+	surface: 'smooth',
+	stretch: 'stretchy',
+	wrapsPerInch: null,
+	wash: 'unknown',
+	dry: 'unknown',
+	phases: [],
+	heldTogether: [],
 	...patch
 });
 
@@ -55,6 +62,7 @@ export const swatchOf = (
 	strands: yarn.strands,
 	slot: 2,
 	readings,
+	loops: [],
 	note: '',
 	...patch
 });
@@ -68,6 +76,7 @@ export const benchOf = (patch: Partial<Bench> = {}): Bench => ({
 	machines: [M48],
 	yarns: [A, B],
 	swatches: [swatchOf(M48, A, [readingOf(12, 20)])],
+	tests: [],
 	evidence: [],
 	...patch
 });
@@ -97,6 +106,8 @@ export const projectOf = (
 	wish: wishOf(wish),
 	accepted: [],
 	useFresh: false,
+	holdsYarn: true,
+	used: null,
 	note: '',
 	...patch
 });

@@ -124,10 +124,10 @@ it('says where the gauge comes from', () => {
 	const source = (bench = benchOf()) =>
 		wordSource(planned(projectOf(), bench).gauges[0]!.rowSource);
 	expect(source()).toBe('1 reading, rested');
-	expect(source(benchOf({ swatches: [] }))).toMatch(/^guessed/);
+	expect(source(benchOf({ swatches: [] }))).toMatch(/^predicted/);
 	expect(source(benchOf({ evidence: [evidenceOf()] }))).toBe('learned from Earlier hat (rested)');
 	expect(source(benchOf({ swatches: [swatchOf(M48, A, [readingOf(12, 20, 'fresh')])] }))).toMatch(
 		/consent/
 	);
-	expect(wordLoopSource(planned(projectOf()).gauges[0]!)).toMatch(/15 %/);
+	expect(wordLoopSource(planned(projectOf()).gauges[0]!.loopSource)).toMatch(/estimated/);
 });

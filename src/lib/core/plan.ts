@@ -8,6 +8,7 @@ import type { Facts } from './findings/facts';
 import type { Finding } from './findings/finding';
 import { findingsFor, toFinding } from './findings/findings';
 import { finishSteps, type FinishStep } from './finish/steps';
+import { gaugeBook } from './gauge/book';
 import { gaugeFor, type Gauge } from './gauge/gauge';
 import { hatFigures, type HatFigures } from './plan/figures';
 import type { Machine, Yarn, YarnId } from './model/bench';
@@ -93,24 +94,6 @@ function lengthOf(runs: readonly YarnRun[], gauges: readonly Gauge[]): Estimate 
 	);
 }
 
-function gaugesFor(
-	project: Project,
-	bench: Bench,
-	machine: Machine,
-	yarns: readonly Yarn[]
-): Gauge[] {
-	return yarns.map((yarn) =>
-		gaugeFor({
-			machine,
-			yarn,
-			swatches: bench.swatches,
-			yarns: bench.yarns,
-			evidence: bench.evidence,
-			useFresh: project.useFresh
-		})
-	);
-}
-
 function amountsOf(
 	machine: Machine,
 	yarns: readonly Yarn[],
@@ -163,7 +146,9 @@ export function plan(project: Project, bench: Bench, asKnitted?: AsKnitted): Pla
 		);
 	}
 	const yarns = ids.map((id) => bench.yarns.find((y) => y.id === id)!);
-	const gauges = gaugesFor(project, bench, machine, yarns);
+	const book = gaugeBook(bench);
+	const { useFresh } = project;
+	const gauges = yarns.map((yarn) => gaugeFor({ machine, yarn, book, useFresh }));
 	const design = recipe.design(wish, {
 		machine,
 		gauge: (id) => gauges[ids.indexOf(id)]!
@@ -206,6 +191,7 @@ function derive(project: Project, bench: Bench, designed: Designed): Plan {
 		rowsPerCm: gauges.map((g) => g.rowsPerCm.mean),
 		tubeFlat: lengthOf(runs, gauges),
 		circumference: quotient(exact(machine.pins), main.stitchesPerCm),
+		shortening: main.wear.shortening,
 		headCm: head,
 		brimCm: brim?.do === 'turn-up' ? brim.heightCm : 0
 	});

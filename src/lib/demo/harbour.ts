@@ -41,7 +41,14 @@ const worsted = ([id, name, colourName, colour, gramsOnHand]: YarnRow): Yarn => 
 	gramsOnHand,
 	ballGrams: 100,
 	strands: 1,
-	strength: 'strong'
+	strength: 'strong',
+	surface: 'smooth',
+	stretch: 'stretchy',
+	wrapsPerInch: null,
+	wash: 'machine-30',
+	dry: 'flat',
+	phases: [],
+	heldTogether: []
 });
 const light = (row: YarnRow): Yarn => ({
 	...worsted(row),
@@ -138,6 +145,7 @@ function swatch(
 		strands: yarn.strands,
 		slot,
 		readings,
+		loops: [],
 		note
 	};
 }
@@ -231,6 +239,8 @@ function project(
 		wish: { ...hat, ...wish },
 		accepted: [],
 		useFresh: false,
+		holdsYarn: true,
+		used: null,
 		note: '',
 		...extra
 	};
@@ -325,7 +335,7 @@ const results: MeasuredResult[] = [
 ];
 
 export const harbour: Everything = {
-	bench: { machines: [small, big], yarns, swatches, evidence: [] },
+	bench: { machines: [small, big], yarns, swatches, tests: [], evidence: [] },
 	projects,
 	events: [
 		...run('first', 0, 129, true),

@@ -9,11 +9,13 @@ import {
 } from '../core/model/project';
 import { density } from '../core/gauge/notation';
 import { writeCsv } from './csv';
+import { benchFrom1 } from './upgrade';
 import {
 	firstIssue,
 	MAX_FILE_BYTES,
 	readProject,
 	refuse,
+	VERSION,
 	writeProject,
 	type Opened,
 	type ProjectFile
@@ -28,7 +30,12 @@ export interface Everything {
 }
 
 const BENCH_FORMAT = 'tomble-bench';
-const benchFile = z.object({ format: z.literal(BENCH_FORMAT), version: z.literal(1), bench });
+const benchFile = z.object({ format: z.literal(BENCH_FORMAT), version: z.literal(VERSION), bench });
+/** Any known version of the bench in a backup, made into the present one. */
+const benchOfAnyVersion = z.preprocess((file) => {
+	const old = z.looseObject({ version: z.literal(1) }).safeParse(file);
+	return old.success ? { ...old.data, version: VERSION, bench: benchFrom1(old.data.bench) } : file;
+}, benchFile);
 const MAX_UNPACKED = 100_000_000;
 const MAX_ENTRIES = 20_000;
 
@@ -40,7 +47,7 @@ export function snapshot(
 ): ProjectFile {
 	return {
 		format: 'tomble-project',
-		version: 1,
+		version: VERSION,
 		project,
 		bench: {
 			machines: all.bench.machines.filter((m) => m.id === project.machineId),
@@ -48,6 +55,7 @@ export function snapshot(
 			swatches: all.bench.swatches.filter(
 				(s) => s.machineId === project.machineId && uses.has(s.yarnId)
 			),
+			tests: all.bench.tests.filter((t) => t.machineId === project.machineId && uses.has(t.yarnId)),
 			evidence: all.bench.evidence.filter(
 				(e) => e.machineId === project.machineId && uses.has(e.yarnId)
 			)
@@ -137,7 +145,7 @@ export function writeBackup(
 	usesOf: (p: Project) => ReadonlySet<string>
 ): Uint8Array {
 	const files: Record<string, string> = {
-		'bench.json': `${JSON.stringify({ format: BENCH_FORMAT, version: 1, bench: all.bench }, null, '\t')}\n`,
+		'bench.json': `${JSON.stringify({ format: BENCH_FORMAT, version: VERSION, bench: all.bench }, null, '\t')}\n`,
 		...tables(all)
 	};
 	for (const [i, p] of all.projects.entries()) {
@@ -188,7 +196,7 @@ function readBackup(bytes: Uint8Array): Opened<Everything> {
 	} catch {
 		return refuse('not-json', 'bench.json', 'JSON text');
 	}
-	const parsed = benchFile.safeParse(body);
+	const parsed = benchOfAnyVersion.safeParse(body);
 	if (!parsed.success) {
 		const { path, expected } = firstIssue(parsed.error);
 		return refuse('damaged', `bench.json: ${path}`, expected);

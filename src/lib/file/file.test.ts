@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { readFileSync } from 'node:fs';
 import { strToU8, zipSync } from 'fflate';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
@@ -20,6 +21,7 @@ import {
 	openProject,
 	projectFileSchema,
 	readProject,
+	VERSION,
 	writeProject,
 	type ProjectFile
 } from './project-file';
@@ -35,7 +37,7 @@ describe('a project file', () => {
 			fc.property(projectArb, ({ project, bench }) => {
 				const file: ProjectFile = {
 					format: 'tomble-project',
-					version: 1,
+					version: VERSION,
 					project,
 					bench,
 					events: [],
@@ -155,7 +157,7 @@ describe('a backup of everything', () => {
 
 describe('preview', () => {
 	const empty: Everything = {
-		bench: { machines: [], yarns: [], swatches: [], evidence: [] },
+		bench: { machines: [], yarns: [], swatches: [], tests: [], evidence: [] },
 		projects: [],
 		events: [],
 		results: []
@@ -237,5 +239,40 @@ describe('the lantern fair', () => {
 	});
 	it('every project plans', () => {
 		for (const p of harbour.projects) expect(plan(p, harbour.bench).ok).toBe(true);
+	});
+});
+
+describe('files of version 1', () => {
+	const old = (name: string) => readFileSync(`tests/fixtures/${name}`);
+
+	it('a project file opens, with what version 1 did not know at its usual', () => {
+		const opened = readProject(old('project-v1.json').toString());
+		if (!opened.ok) throw new Error(opened.refusal.path);
+		const { project, bench } = opened.value;
+		expect(opened.value.version).toBe(VERSION);
+		// It was measured, so it is made and holds no yarn back.
+		expect(project).toMatchObject({ name: 'Harbour master', holdsYarn: false, used: null });
+		expect(bench.yarns[0]).toMatchObject({ surface: 'smooth', stretch: 'stretchy', phases: [] });
+		expect(bench.swatches[0]!.loops).toEqual([]);
+		expect(bench.tests).toEqual([]);
+		expect(plan(project, bench).ok).toBe(true);
+	});
+
+	it('a backup opens, bench and projects', () => {
+		const opened = readAny(new Uint8Array(old('backup-v1.zip')));
+		if (!opened.ok) throw new Error(opened.refusal.path);
+		const { bench, projects } = opened.value;
+		const yarn = (id: string) => bench.yarns.find((y) => y.id === id);
+		expect(yarn('gd-fog')).toMatchObject({ surface: 'fuzzy', strength: 'weak' });
+		expect(yarn('qc-rope')).toMatchObject({ stretch: 'little' });
+		expect(projects.map((p) => p.holdsYarn)).toEqual([false, true]);
+	});
+
+	it('a damaged one is refused with its path, not by a broken migration', () => {
+		const file = JSON.parse(old('project-v1.json').toString()) as Record<string, unknown>;
+		for (const broken of [{ bench: 7 }, { bench: { yarns: 'x' } }, { project: null }]) {
+			const opened = openProject({ ...file, ...broken });
+			expect(opened.ok ? '' : opened.refusal.code).toBe('damaged');
+		}
 	});
 });

@@ -1,6 +1,6 @@
 import type { Everything } from './backup';
 
-type Kind = 'machines' | 'yarns' | 'swatches' | 'projects' | 'results';
+type Kind = 'machines' | 'yarns' | 'swatches' | 'tests' | 'projects' | 'results';
 
 /** What an import would do to one record. */
 export interface Change {
@@ -37,10 +37,11 @@ const nameOf = (kind: Kind, item: Named, all: Everything): string => {
 		const y = all.bench.yarns.find((x) => x.id === item.id);
 		return y ? `${y.name}, ${y.colourName}` : item.id;
 	}
-	if (kind === 'swatches') {
-		const s = all.bench.swatches.find((x) => x.id === item.id);
+	if (kind === 'swatches' || kind === 'tests') {
+		const s = all.bench[kind].find((x) => x.id === item.id);
 		const y = all.bench.yarns.find((x) => x.id === s?.yarnId);
-		return `Swatch of ${y ? `${y.name}, ${y.colourName}` : 'a yarn'}`;
+		const what = kind === 'swatches' ? 'Swatch' : 'Test';
+		return `${what} of ${y ? `${y.name}, ${y.colourName}` : 'a yarn'}`;
 	}
 	if (kind === 'results') {
 		const r = all.results.find((x) => x.id === item.id);
@@ -54,6 +55,7 @@ const lists = (all: Everything): Record<Kind, readonly Named[]> => ({
 	machines: all.bench.machines,
 	yarns: all.bench.yarns,
 	swatches: all.bench.swatches,
+	tests: all.bench.tests,
 	projects: all.projects,
 	results: all.results
 });

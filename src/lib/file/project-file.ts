@@ -1,9 +1,10 @@
 import * as z from 'zod';
+import { benchFrom1, projectFrom1 } from './upgrade';
 import { bench, project, result, runEvent } from '../core/model/project';
 
 /** The one current version of the project file; see docs/file-format.md. */
 export const FORMAT = 'tomble-project';
-export const VERSION = 1;
+export const VERSION = 2;
 
 /** A project with a snapshot of all it uses, so that it means the same elsewhere. */
 export const projectFile = z.object({
@@ -33,7 +34,20 @@ export const MAX_FILE_BYTES = 20_000_000;
 type Migration = (file: Record<string, unknown>) => Record<string, unknown>;
 
 /** From version n to n + 1, by n. Every earlier version stays here, tested. */
-const MIGRATIONS: Record<number, Migration> = {};
+const MIGRATIONS: Record<number, Migration> = {
+	1: (file) => ({
+		...file,
+		version: 2,
+		bench: benchFrom1(file.bench),
+		project:
+			typeof file.project === 'object' && file.project !== null
+				? projectFrom1(
+						file.project as Record<string, unknown>,
+						Array.isArray(file.results) && file.results.length > 0
+					)
+				: file.project
+	})
+};
 
 export const refuse = (code: Refusal['code'], path: string, expected: string) =>
 	({ ok: false, refusal: { code, path, expected } }) as const;

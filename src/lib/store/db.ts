@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable } from 'dexie';
-import type { Machine, Swatch, Yarn } from '../core/model/bench';
+import type { Machine, Swatch, Yarn, YarnTest } from '../core/model/bench';
 import type { Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
+import { projectFrom1, swatchFrom1, yarnFrom1 } from '../file/upgrade';
 import type { Settings } from './settings';
 
 /** An event with its place in the order of writing. */
@@ -14,6 +15,7 @@ export class TombleDb extends Dexie {
 	machines!: EntityTable<Machine, 'id'>;
 	yarns!: EntityTable<Yarn, 'id'>;
 	swatches!: EntityTable<Swatch, 'id'>;
+	tests!: EntityTable<YarnTest, 'id'>;
 	projects!: EntityTable<Project, 'id'>;
 	events!: EntityTable<StoredEvent, 'seq'>;
 	results!: EntityTable<MeasuredResult, 'id'>;
@@ -32,5 +34,22 @@ export class TombleDb extends Dexie {
 			carried: 'resultId',
 			settings: 'key'
 		});
+		this.version(2)
+			.stores({ tests: 'id, yarnId, machineId' })
+			.upgrade(async (tx) => {
+				const made = new Set(
+					(await tx.table<MeasuredResult>('results').toArray()).map((r) => r.projectId as string)
+				);
+				const each = async (
+					table: string,
+					upgrade: (r: Record<string, unknown>) => Record<string, unknown>
+				) => {
+					const records = await tx.table<Record<string, unknown>>(table).toArray();
+					await tx.table(table).bulkPut(records.map(upgrade));
+				};
+				await each('yarns', yarnFrom1);
+				await each('swatches', swatchFrom1);
+				await each('projects', (p) => projectFrom1(p, made.has(String(p.id))));
+			});
 	}
 }

@@ -1,8 +1,14 @@
 import 'fake-indexeddb/auto';
+import { readFileSync } from 'node:fs';
 import Dexie from 'dexie';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { harbour } from '../demo/harbour';
-import type { Project, RunEvent } from '../core/model/project';
+import {
+	bench as benchSchema,
+	project as projectSchema,
+	type Project,
+	type RunEvent
+} from '../core/model/project';
 import { TombleDb } from './db';
 import {
 	appendEvents,
@@ -155,11 +161,27 @@ it('a store of the oldest version opens with all it held', async () => {
 		carried: 'resultId',
 		settings: 'key'
 	});
-	await old.table('projects').put(harbour.projects[0]!);
+	const file = JSON.parse(readFileSync('tests/fixtures/project-v1.json', 'utf8')) as {
+		project: { id: string; createdAt: number };
+		bench: Record<'machines' | 'yarns' | 'swatches', object[]>;
+		results: object[];
+	};
+	const unmade = { ...file.project, id: 'project-unmade', createdAt: 1 };
+	await old.table('projects').bulkPut([file.project, unmade]);
+	for (const t of ['machines', 'yarns', 'swatches'] as const)
+		await old.table(t).bulkPut(file.bench[t]);
+	await old.table('results').bulkPut(file.results);
 	await old.table('events').bulkAdd([row('a', 'project-first'), row('b', 'project-first')]);
 	old.close();
 	const now = new TombleDb(name);
-	expect((await now.projects.toArray())[0]).toEqual(harbour.projects[0]);
+	const all = await readEverything(now);
+	expect(all.projects.map((p) => [p.id, p.holdsYarn, p.used])).toEqual([
+		['project-unmade', true, null],
+		['project-first', false, null]
+	]);
+	expect(benchSchema.parse(all.bench)).toEqual(all.bench);
+	expect(all.projects.map((p) => projectSchema.parse(p))).toEqual(all.projects);
+	expect(all.bench.tests).toEqual([]);
 	expect(await eventsOf(now, 'project-first')).toHaveLength(2);
 	await now.delete();
 });

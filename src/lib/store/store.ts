@@ -1,5 +1,5 @@
 import { evidenceFrom } from '../core/learn/evidence';
-import type { Machine, Swatch, Yarn } from '../core/model/bench';
+import type { Machine, Swatch, Yarn, YarnTest } from '../core/model/bench';
 import type { Bench, Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
 import { plan } from '../core/plan';
 import { recipeFor } from '../core/recipe/registry';
@@ -12,6 +12,7 @@ export interface Records {
 	readonly machines: readonly Machine[];
 	readonly yarns: readonly Yarn[];
 	readonly swatches: readonly Swatch[];
+	readonly tests: readonly YarnTest[];
 	readonly projects: readonly Project[];
 	readonly results: readonly MeasuredResult[];
 	/** Evidence that came in files, from results that are not here. */
@@ -21,10 +22,11 @@ export interface Records {
 export const newId = (): string => crypto.randomUUID();
 
 export async function readRecords(db: TombleDb): Promise<Records> {
-	const [machines, yarns, swatches, projects, results, carried] = await Promise.all([
+	const [machines, yarns, swatches, tests, projects, results, carried] = await Promise.all([
 		db.machines.toArray(),
 		db.yarns.toArray(),
 		db.swatches.toArray(),
+		db.tests.toArray(),
 		db.projects.orderBy('createdAt').toArray(),
 		db.results.toArray(),
 		db.carried.toArray()
@@ -33,6 +35,7 @@ export async function readRecords(db: TombleDb): Promise<Records> {
 		machines,
 		yarns,
 		swatches,
+		tests,
 		projects,
 		results: results.sort((a, b) => a.at - b.at),
 		carried
@@ -56,6 +59,7 @@ function tailsOfPlan(project: Project, { machines, yarns, swatches }: Records): 
 		machines: [...machines],
 		yarns: [...yarns],
 		swatches: [...swatches],
+		tests: [],
 		evidence: []
 	});
 	if (!made.ok) return 0;
@@ -84,6 +88,7 @@ export const benchOf = (records: Records): Bench => ({
 	machines: [...records.machines],
 	yarns: [...records.yarns],
 	swatches: [...records.swatches],
+	tests: [...records.tests],
 	evidence: evidenceOf(records)
 });
 

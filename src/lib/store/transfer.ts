@@ -23,6 +23,7 @@ export async function writeImport(db: TombleDb, file: Everything, replace: boole
 		db.machines,
 		db.yarns,
 		db.swatches,
+		db.tests,
 		db.projects,
 		db.results,
 		db.events,
@@ -33,6 +34,7 @@ export async function writeImport(db: TombleDb, file: Everything, replace: boole
 			[db.machines, file.bench.machines],
 			[db.yarns, file.bench.yarns],
 			[db.swatches, file.bench.swatches],
+			[db.tests, file.bench.tests],
 			[db.projects, file.projects],
 			[db.results, file.results]
 		] as const;
@@ -53,6 +55,7 @@ export async function seedIfEmpty(db: TombleDb, demo: Everything): Promise<boole
 		db.machines,
 		db.yarns,
 		db.swatches,
+		db.tests,
 		db.projects,
 		db.results,
 		db.events,

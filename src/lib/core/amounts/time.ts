@@ -1,4 +1,4 @@
-import { latestOfEachProject } from '../gauge/gauge';
+import { latestOfEachProject } from '../gauge/loop';
 import type { Evidence } from '../model/project';
 import { combine, estimate, scale } from '../quantity/estimate';
 import { figure, own, worked, type Figure } from '../quantity/working';

@@ -61,7 +61,10 @@ export function yarnAmount(use: YarnUse): YarnAmount {
 		metres: figure('Length', 'yarn', metres, [
 			worked(use.stitches, 'stitches', 'stitches'),
 			'×',
-			{ ...worked(gauge.loopCm.mean, 'loop', 'yarn in one'), own: gauge.loopSource === 'weighed' },
+			{
+				...worked(gauge.loopCm.mean, 'loop', 'yarn in one'),
+				own: gauge.loopCm.basis !== 'estimated'
+			},
 			'+',
 			worked(tailMetres, 'yarn', 'tails')
 		]),

@@ -36,6 +36,7 @@ export interface FinishInput {
 	readonly rowsPerCm: readonly number[];
 	readonly tubeFlat: Estimate;
 	readonly circumference: Estimate;
+	readonly shortening: Estimate;
 	readonly headCm: number;
 	/** 0 where the brim is not turned up. */
 	readonly brimCm: number;
@@ -62,11 +63,11 @@ const clip = (band: SeenBand, lo: number, hi: number): SeenBand[] => {
 
 /** Lays the folded tube out on the head. A brim turned up by b hides 2b of the outer face behind itself. */
 export function finishHat(input: FinishInput): FinishedHat {
-	const { tucked, rowsPerCm, tubeFlat, circumference, headCm } = input;
+	const { tucked, rowsPerCm, tubeFlat, circumference, shortening, headCm } = input;
 	const layerFlat = scale(tubeFlat, 0.5);
-	const layerWorn = asWorn(layerFlat, circumference, headCm);
+	const layerWorn = asWorn(layerFlat, { circumference, bodyCm: headCm, shortening });
 	const stretch = headCm / circumference.mean - 1;
-	const factor = wornFactor(widthStrain(circumference.mean, headCm));
+	const factor = wornFactor(widthStrain(circumference.mean, headCm), shortening.mean);
 	const brimCm = Math.min(input.brimCm, layerWorn.mean / 2);
 	const outer = lay(tucked.outer, rowsPerCm, factor);
 	const lining = lay(tucked.lining, rowsPerCm, factor);

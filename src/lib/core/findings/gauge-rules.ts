@@ -1,6 +1,8 @@
 import { median } from 'simple-statistics';
-import { PRIOR_RELATIVE_SD, READING_RELATIVE_SD, type Gauge } from '../gauge/gauge';
-import { density } from '../gauge/notation';
+import type { Gauge } from '../gauge/gauge';
+import { settledMeans } from '../gauge/readings';
+import { READING_RELATIVE_SD } from '../gauge/spread';
+import { relative } from '../quantity/estimate';
 import type { Rule } from './facts';
 
 /** Readings whose spread is this much more than their own say something is amiss. */
@@ -18,7 +20,7 @@ export const noSwatch: Rule = ({ gauges, hat }) => {
 		body: {
 			code: 'no-swatch',
 			tubeCm: hat.tubeFlat.mean,
-			sdCm: hat.tubeFlat.mean * PRIOR_RELATIVE_SD,
+			sdCm: hat.tubeFlat.mean * relative(gauges[bare]!.rowsPerCm),
 			sdWithSwatchCm: (hat.tubeFlat.mean * READING_RELATIVE_SD) / Math.sqrt(2),
 			otherYarn: bare > 0
 		},
@@ -87,9 +89,9 @@ export const oddGauge: Rule = ({ gauges, swatches, machine }) => {
 	if (main?.rowSource.kind !== 'swatch') return null;
 	const ratios = swatches
 		.filter((s) => s.machineId === machine.id)
-		.map((s) => {
-			const r = s.readings.map((x) => density(x.rows) / density(x.stitches));
-			return r.reduce((a, b) => a + b, 0) / r.length;
+		.flatMap((s) => {
+			const mean = settledMeans(s.readings);
+			return mean ? [mean.rowsPerCm / mean.stitchesPerCm] : [];
 		});
 	if (ratios.length < ENOUGH_SWATCHES) return null;
 	const usual = median(ratios);

@@ -1,30 +1,19 @@
 import type { Machine, Swatch, SwatchState, Yarn } from '../model/bench';
 import type { Evidence } from '../model/project';
-import { combine, estimate, scale, type Combined, type Estimate } from '../quantity/estimate';
-import { MUNDEN_KS, mundenLoopCm } from '../yarn/loop';
-import { effectiveTex, sameYarnOtherColour } from '../yarn/tex';
+import { STATES_BEST_FIRST } from '../model/states';
+import { combine, scale, type Combined, type Estimate } from '../quantity/estimate';
+import { gaugeBook, type GaugeBook, type Measured } from './book';
+import { loopOpinions, type LoopOpinion, type LoopSource } from './loop';
 import { density } from './notation';
-
-/** One reading alone predicts a piece to 3 % (one sd), from memory. */
-export const READING_RELATIVE_SD = 0.03;
-/** A whole finished piece is a longer sample than a swatch: 2 % (one sd), from memory. */
-export const PIECE_RELATIVE_SD = 0.02;
-/** A machine and yarn with no swatch: a flagged 15 % (one sd). */
-export const PRIOR_RELATIVE_SD = 0.15;
-
-/**
- * Where there is no swatch: stitches and rows per cm of a 500 tex yarn (medium, 200 m / 100 g) on these machines,
- * scaled by the square root of tex since loops grow with the yarn's diameter (Peirce 1947, from memory).
- * Stitches: the middle of the medium class by hand (18 in 4 in) times 0.73, a common machine factor (common practice).
- * Rows: 2 per cm, as in 110 rows to 55 cm of tube (common practice).
- */
-export const PRIOR = { tex: 500, stitchesPerCm: (18 / 10.16) * 0.73, rowsPerCm: 2 };
+import type { Predicted } from './prior';
+import { USUAL_WEAR, wearFrom, type Wear } from './pulled';
+import { PIECE_RELATIVE_SD, READING_RELATIVE_SD } from './spread';
 
 export type GaugeSource =
 	| { kind: 'learned'; pieces: number; state: SwatchState; projects: string[]; discord: number }
 	| { kind: 'swatch'; readings: number; state: SwatchState; otherColour: boolean; discord: number }
-	| { kind: 'fresh-unused'; readings: number }
-	| { kind: 'prior' };
+	| { kind: 'fresh-unused'; readings: number; onMachine: number; ofYarn: number }
+	| { kind: 'prior'; onMachine: number; ofYarn: number };
 
 export interface Gauge {
 	readonly stitchesPerCm: Estimate;
@@ -33,17 +22,16 @@ export interface Gauge {
 	/** Where the rows and the stitches come from; they may differ (a log may hold a length and no width). */
 	readonly rowSource: GaugeSource;
 	readonly stitchSource: GaugeSource;
-	readonly loopSource: 'weighed' | 'gauge';
-	readonly loopPieces: number;
+	readonly loopSource: LoopSource;
+	/** Every opinion on the loop length, the one used first. */
+	readonly loopOpinions: readonly LoopOpinion[];
+	readonly wear: Wear;
 }
 
 export interface GaugeInput {
 	readonly machine: Machine;
 	readonly yarn: Yarn;
-	readonly swatches: readonly Swatch[];
-	/** Every yarn of the bench, to find the same yarn in another colour. */
-	readonly yarns: readonly Yarn[];
-	readonly evidence: readonly Evidence[];
+	readonly book: GaugeBook;
 	readonly useFresh: boolean;
 }
 
@@ -57,8 +45,8 @@ function bestState<T extends { state: SwatchState }>(
 	items: readonly T[],
 	useFresh: boolean
 ): { state: SwatchState; items: T[] } | undefined {
-	const order: SwatchState[] = useFresh ? ['washed', 'rested', 'fresh'] : ['washed', 'rested'];
-	for (const state of order) {
+	for (const state of STATES_BEST_FIRST) {
+		if (state === 'fresh' && !useFresh) continue;
 		const found = items.filter((i) => i.state === state);
 		if (found.length) return { state, items: found };
 	}
@@ -81,59 +69,50 @@ function pool<T extends { state: SwatchState }>(
 	return { estimate: combine(values, sd, basis), state: best.state, items: best.items };
 }
 
-/** Mean and spread of the readings of one swatch in one state, as shown while they are typed. */
-export function swatchGauge(readings: Swatch['readings'], state?: SwatchState) {
-	const chosen = state ? readings.filter((r) => r.state === state) : readings;
-	if (chosen.length === 0) return undefined;
-	return {
-		stitchesPerCm: combine(
-			chosen.map((r) => density(r.stitches)),
-			READING_RELATIVE_SD,
-			'measured'
-		),
-		rowsPerCm: combine(
-			chosen.map((r) => density(r.rows)),
-			READING_RELATIVE_SD,
-			'measured'
-		)
-	};
-}
+type Settled = Swatch['readings'][number] & { state: SwatchState };
+const settledOnly = (readings: Swatch['readings']): Settled[] =>
+	readings.filter((r): r is Settled => r.state !== 'pulled');
 
-function matching(input: GaugeInput) {
-	const sameTwist = (yarnId: string, strands: number): boolean => {
-		if (strands !== input.yarn.strands) return false;
-		if (yarnId === input.yarn.id) return true;
-		const other = input.yarns.find((y) => y.id === yarnId);
-		return other !== undefined && sameYarnOtherColour(other, input.yarn);
+/** A swatch of this very colour speaks first, unless all it has is fresh readings. */
+function readingsFor(swatches: readonly Swatch[], yarn: Yarn, useFresh: boolean) {
+	const exact = swatches.filter((s) => s.yarnId === yarn.id);
+	const speaks = (s: Swatch) =>
+		settledOnly(s.readings).some((r) => r.state !== 'fresh' || useFresh);
+	const use = exact.some(speaks) ? exact : swatches;
+	return {
+		readings: use.flatMap((s) => settledOnly(s.readings)),
+		otherColour: use.every((s) => s.yarnId !== yarn.id),
+		// How it pulls and shrinks is the yarn's, whatever its colour.
+		wear: firstWear(use) ?? firstWear(swatches) ?? USUAL_WEAR
 	};
-	const onMachine = input.swatches.filter(
-		(s) => s.machineId === input.machine.id && sameTwist(s.yarnId, s.strands)
-	);
-	const exact = onMachine.filter((s) => s.yarnId === input.yarn.id);
-	const evidence = input.evidence.filter(
-		(e) => e.machineId === input.machine.id && sameTwist(e.yarnId, e.strands)
-	);
-	// A swatch of this very colour speaks first, unless all it has is fresh readings.
-	const settled = (s: Swatch) => s.readings.some((r) => r.state !== 'fresh' || input.useFresh);
-	const use = exact.some(settled) ? exact : onMachine;
-	return { readings: use.flatMap((s) => s.readings), otherColour: use !== exact, evidence };
 }
+const firstWear = (swatches: readonly Swatch[]): Wear | undefined => {
+	for (const s of swatches) {
+		const wear = wearFrom(s.readings);
+		if (wear) return wear;
+	}
+	return undefined;
+};
 
 /**
  * The gauge of one machine with one yarn, from the best there is: finished pieces first, then swatches
- * (washed before rested, fresh only with consent), then a flagged prior of 15 %.
+ * (washed before rested, fresh only with consent), then a prediction from the yarn's tex and all else that was measured,
+ * flagged as an estimate and never better than what the bench supports (15 % where it has nothing).
  * Densities per cm of relaxed fabric; loop length in cm.
  */
 export function gaugeFor(input: GaugeInput): Gauge {
-	const { readings, otherColour, evidence } = matching(input);
+	const { machine, yarn, book } = input;
+	const here = book.swatches(machine.id, yarn);
+	const evidence = book.evidence(machine.id, yarn);
+	const { readings, otherColour, wear } = readingsFor(here, yarn, input.useFresh);
 	const freshCount = readings.filter((r) => r.state === 'fresh').length;
-	const scaleByTex = Math.sqrt(PRIOR.tex / effectiveTex(input.yarn));
+	let predicted: Predicted | undefined;
 
 	const side = (
 		fromPiece: (e: Evidence) => number | null,
 		fromReading: (r: Swatch['readings'][number]) => number,
-		prior: number
-	): { value: Estimate; source: GaugeSource; state: keyof typeof MUNDEN_KS } => {
+		guess: (p: Predicted) => Estimate
+	): { value: Estimate; source: GaugeSource; state: SwatchState } => {
 		const learned = pool(evidence, fromPiece, PIECE_RELATIVE_SD, false, 'learned');
 		if (learned) {
 			const projects = [...new Set(learned.items.map((e) => e.projectName))];
@@ -159,10 +138,13 @@ export function gaugeFor(input: GaugeInput): Gauge {
 			};
 			return { value: measured.estimate, source, state: measured.state };
 		}
-		const mean = prior * scaleByTex;
+		predicted ??= book.predict(machine.id, yarn);
+		const leans = { onMachine: predicted.onMachine, ofYarn: predicted.ofYarn };
 		return {
-			value: estimate(mean, mean * PRIOR_RELATIVE_SD, 'estimated'),
-			source: freshCount ? { kind: 'fresh-unused', readings: freshCount } : { kind: 'prior' },
+			value: guess(predicted),
+			source: freshCount
+				? { kind: 'fresh-unused', readings: freshCount, ...leans }
+				: { kind: 'prior', ...leans },
 			state: 'rested'
 		};
 	};
@@ -170,38 +152,40 @@ export function gaugeFor(input: GaugeInput): Gauge {
 	const stitches = side(
 		(e) => (e.flatWidthCm ? e.pins / 2 / e.flatWidthCm : null),
 		(r) => density(r.stitches),
-		PRIOR.stitchesPerCm
+		(p) => p.stitchesPerCm
 	);
 	const rows = side(
 		(e) => (e.tubeCm ? e.rows / e.tubeCm : null),
 		(r) => density(r.rows),
-		PRIOR.rowsPerCm
+		(p) => p.rowsPerCm
 	);
-	const weighed = latestOfEachProject(evidence, (e) => e.loopCm);
+	const opinions = loopOpinions({
+		yarn,
+		here,
+		elsewhere: book.elsewhere(yarn).filter((s) => s.machineId !== machine.id),
+		evidence,
+		stitchesPerCm: stitches.value.mean,
+		rowsPerCm: rows.value.mean,
+		state: rows.state
+	});
 	return {
 		stitchesPerCm: plain(stitches.value),
 		rowsPerCm: plain(rows.value),
-		loopCm: weighed.length
-			? plain(combine(weighed, READING_RELATIVE_SD, 'learned'))
-			: mundenLoopCm(stitches.value.mean, rows.value.mean, rows.state),
+		loopCm: opinions[0].loopCm,
 		rowSource: rows.source,
 		stitchSource: stitches.source,
-		loopSource: weighed.length ? 'weighed' : 'gauge',
-		loopPieces: weighed.length
+		loopSource: opinions[0].source,
+		loopOpinions: opinions,
+		wear
 	};
 }
 
-/** One value a project: several looks at one finished thing weigh and time it once. */
-export function latestOfEachProject(
-	evidence: readonly Evidence[],
-	value: (e: Evidence) => number | null
-): number[] {
-	const byProject = new Map<string, number>();
-	for (const e of evidence) {
-		const v = value(e);
-		if (v !== null) byProject.set(e.projectId, v);
-	}
-	return [...byProject.values()];
-}
+/** The gauge of one pair, where only one is asked of a bench. */
+export const gaugeOf = (
+	machine: Machine,
+	yarn: Yarn,
+	measured: Measured,
+	useFresh = false
+): Gauge => gaugeFor({ machine, yarn, book: gaugeBook(measured), useFresh });
 
 const plain = (e: Estimate): Estimate => scale(e, 1);

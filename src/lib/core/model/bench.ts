@@ -6,11 +6,17 @@ export const machineId = id<'MachineId'>();
 export const yarnId = id<'YarnId'>();
 export const swatchId = id<'SwatchId'>();
 export type MachineId = z.infer<typeof machineId>;
+export const testId = id<'TestId'>();
 export type YarnId = z.infer<typeof yarnId>;
 export type SwatchId = z.infer<typeof swatchId>;
+export type TestId = z.infer<typeof testId>;
 
 export const name = z.string().trim().min(1).max(80);
 export const note = z.string().max(2000);
+export const when = z.int().min(0).max(8.64e15).describe('milliseconds since 1970, UTC');
+const colour = z.string().regex(/^#[0-9a-f]{6}$/i);
+const strands = z.int().min(1).max(4).describe('held together');
+const slot = z.int().min(0).max(6).describe('tension slot, 1 the smallest; 0 for none or fingers');
 
 /** A machine, called by its pin count. Lengths in cm. */
 export const machine = z.object({
@@ -45,12 +51,25 @@ export const FIBRES = [
 export const fibre = z.enum(FIBRES);
 export type Fibre = z.infer<typeof fibre>;
 
+export const WASHES = ['unknown', 'hand', 'machine-30', 'machine-40'] as const;
+export const DRIES = ['unknown', 'flat', 'line', 'tumble'] as const;
+export type Wash = (typeof WASHES)[number];
+export type Dry = (typeof DRIES)[number];
+
+/** One colour of a long-phase yarn and how far it lasts. */
+export const phase = z.object({
+	colour,
+	colourName: name,
+	metres: z.number().min(0.1).max(2000).describe('of the yarn as it is wound, m')
+});
+export type Phase = z.infer<typeof phase>;
+
 /** A yarn in one colour, as the maker uses it. */
 export const yarn = z.object({
 	id: yarnId,
 	name,
 	colourName: name,
-	colour: z.string().regex(/^#[0-9a-f]{6}$/i),
+	colour,
 	weightClass: z.int().min(0).max(7),
 	metresPer100g: z.number().min(10).max(2000).describe('of one strand'),
 	fibres: z
@@ -59,8 +78,21 @@ export const yarn = z.object({
 		.max(6),
 	gramsOnHand: z.number().min(0).max(100_000),
 	ballGrams: z.number().min(5).max(2000),
-	strands: z.int().min(1).max(4).describe('held together'),
-	strength: z.enum(['strong', 'weak']).describe('weak: breaks when pulled as a drawstring')
+	strands,
+	strength: z.enum(['strong', 'weak']).describe('weak: breaks when pulled as a drawstring'),
+	surface: z.enum(['smooth', 'fuzzy']).describe('fuzzy clings: slow to crank, hard to ladder'),
+	stretch: z.enum(['stretchy', 'little']).describe('of the yarn itself; cotton has little'),
+	wrapsPerInch: z
+		.number()
+		.min(3)
+		.max(100)
+		.nullable()
+		.describe('of one strand round a ruler; null where it was not measured'),
+	wash: z.enum(WASHES).describe('the warmest wash its label allows'),
+	dry: z.enum(DRIES),
+	phases: z.array(phase).max(24).describe('in the order they come; empty for a yarn of one colour'),
+	/** Yarns held together make a yarn of their own; what is on hand of it follows from its parts. */
+	heldTogether: z.array(z.object({ yarnId, strands })).max(4)
 });
 export type Yarn = z.infer<typeof yarn>;
 
@@ -86,22 +118,76 @@ export const STATES = ['fresh', 'rested', 'washed'] as const;
 export const swatchState = z.enum(STATES);
 export type SwatchState = z.infer<typeof swatchState>;
 
+/** A pulled reading is of the swatch stretched as in wear: it sets stretch and shortening, never a size. */
+export const READING_STATES = [...STATES, 'pulled'] as const;
+export type ReadingState = (typeof READING_STATES)[number];
+
 export const reading = z.object({
 	id: z.string().min(1).max(64),
-	state: swatchState,
+	state: z.enum(READING_STATES),
 	notation,
 	stitches: countOver,
 	rows: countOver
 });
 export type Reading = z.infer<typeof reading>;
 
-export const swatch = z.object({
-	id: swatchId,
+const loopId = z.string().min(1).max(64);
+/** Yarn in the stitches of a swatch, measured. */
+export const loopReading = z.discriminatedUnion('by', [
+	z.object({
+		id: loopId,
+		by: z.literal('unravelled'),
+		rows: z.int().min(1).max(200).describe('whole rows unravelled'),
+		stitches: z.int().min(2).max(200).describe('stitches in a row'),
+		metres: z.number().min(0.01).max(2000).describe('of yarn they gave, pulled straight')
+	}),
+	z.object({
+		id: loopId,
+		by: z.literal('weighed'),
+		stitches: z.int().min(20).max(100_000).describe('stitches counted, all rows together'),
+		grams: z.number().min(0.1).max(5000)
+	})
+]);
+export type LoopReading = z.infer<typeof loopReading>;
+
+export const swatch = z
+	.object({
+		id: swatchId,
+		machineId,
+		yarnId,
+		strands,
+		slot,
+		readings: z.array(reading).max(60),
+		loops: z.array(loopReading).max(60),
+		note: note.default('')
+	})
+	.refine((s) => s.readings.length + s.loops.length > 0, 'at least one reading');
+export type Swatch = z.infer<typeof swatch>;
+
+export const FAULTS = ['dropped', 'tuck', 'split', 'unseated'] as const;
+export type FaultKind = (typeof FAULTS)[number];
+export const HANDS = ['none', 'light', 'crossed'] as const;
+export const VERDICTS = ['runs', 'care', 'fails'] as const;
+export type Verdict = (typeof VERDICTS)[number];
+const faultCount = z.int().min(0).max(999);
+
+/** What happened when a yarn was tried on a machine. */
+export const yarnTest = z.object({
+	id: testId,
 	machineId,
 	yarnId,
-	strands: z.int().min(1).max(4),
-	slot: z.int().min(0).max(6).describe('tension slot, 1 the smallest; 0 for none or fingers'),
-	readings: z.array(reading).min(1).max(60),
+	strands,
+	slot,
+	hand: z.enum(HANDS).describe('tension through the fingers: none, lightly, crossed over a finger'),
+	rows: z.int().min(1).max(2000).describe('rows tried'),
+	faults: z.object({
+		dropped: faultCount,
+		tuck: faultCount,
+		split: faultCount,
+		unseated: faultCount
+	}),
+	verdict: z.enum(VERDICTS).describe('runs well, runs with care, does not run'),
+	at: when,
 	note: note.default('')
 });
-export type Swatch = z.infer<typeof swatch>;
+export type YarnTest = z.infer<typeof yarnTest>;

@@ -1,11 +1,17 @@
 import * as z from 'zod';
-import { machine, machineId, name, note, swatch, yarn } from './bench';
+import { FAULTS, machine, machineId, name, note, swatch, when, yarn, yarnTest } from './bench';
 import { wish } from './wish';
 
 export const projectId = z.string().min(1).max(64).brand<'ProjectId'>();
 export type ProjectId = z.infer<typeof projectId>;
 
-const when = z.int().min(0).max(8.64e15).describe('milliseconds since 1970, UTC');
+/** Yarn really used: weighed before and after, or by the plan's sum. */
+export const usedYarn = z.object({
+	yarnId: yarn.shape.id,
+	grams: z.number().min(0).max(100_000),
+	how: z.enum(['weighed', 'sum'])
+});
+export type UsedYarn = z.infer<typeof usedYarn>;
 
 /** What the maker chose, nothing computed. */
 export const project = z.object({
@@ -18,14 +24,16 @@ export const project = z.object({
 	accepted: z.array(z.string().max(120)).max(200),
 	/** Consent to plan from readings taken fresh off the machine. */
 	useFresh: z.boolean(),
+	/** Whether what it needs is held back from other projects until it is made. */
+	holdsYarn: z.boolean(),
+	/** Yarn taken off the stock for it; null until it is made and taken off. */
+	used: z.array(usedYarn).max(40).nullable(),
 	note: note.default('')
 });
 export type Project = z.infer<typeof project>;
 
 const base = { id: z.string().min(1).max(64), projectId, at: when };
 const pieceKey = z.string().min(1).max(40);
-
-export const FAULTS = ['dropped', 'tuck', 'split', 'unseated'] as const;
 
 /**
  * One thing that happened at the crank or the finishing table. The list is only ever appended to;
@@ -88,6 +96,7 @@ export const bench = z.object({
 	machines: z.array(machine).max(200),
 	yarns: z.array(yarn).max(5000),
 	swatches: z.array(swatch).max(5000),
+	tests: z.array(yarnTest).max(5000),
 	evidence: z.array(evidence).max(5000)
 });
 export type Bench = z.infer<typeof bench>;

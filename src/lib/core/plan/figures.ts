@@ -1,5 +1,4 @@
 import type { FinishedHat } from '../assemble/finished';
-import { SHORTENING } from '../assemble/wear';
 import type { Gauge } from '../gauge/gauge';
 import type { Machine } from '../model/bench';
 import { estimate, scale } from '../quantity/estimate';
@@ -26,6 +25,7 @@ interface Input {
 /** Every size of a hat with the line of arithmetic behind it, in the maker's own values. */
 export function hatFigures({ hat, machine, gauges, mainRows, head }: Input): HatFigures {
 	const main = gauges[0]!;
+	const { wear } = main;
 	const measured = (g: Gauge['rowsPerCm']) => g.basis !== 'estimated';
 	const rowDensity: Term = {
 		value: mainRows / hat.tubeFlat.mean,
@@ -56,7 +56,7 @@ export function hatFigures({ hat, machine, gauges, mainRows, head }: Input): Hat
 		layerWorn: figure('One layer, worn', 'length', hat.layerWorn, [
 			worked(hat.layerFlat.mean, 'length', 'flat'),
 			'× ( 1 −',
-			worked(SHORTENING.mean, 'plain', 'shorter per wider'),
+			{ ...worked(wear.shortening.mean, 'plain', 'shorter per wider'), own: wear.readings > 0 },
 			'×',
 			worked(strain, 'percent', 'stretch'),
 			')'

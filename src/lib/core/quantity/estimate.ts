@@ -68,18 +68,33 @@ export interface Combined extends Estimate {
 	readonly discord: number;
 }
 
+/** One reading with its own spread, in the same unit. */
+export interface Spread {
+	readonly value: number;
+	readonly sd: number;
+}
+
 /**
- * Inverse-variance mean of readings that share one relative spread, at least one of them, all above 0.
- * Agreeing readings narrow the spread as 1/sqrt(n); discordant ones widen it by the Birge ratio
+ * Inverse-variance mean of readings with known spreads, at least one, every sd above 0.
+ * Agreeing readings narrow the spread to 1/sqrt(sum of weights); discordant ones widen it by the Birge ratio
  * sqrt(chi2 / (n - 1)), never below 1. Source: weighted mean with external error,
  * Birge, "The calculation of errors by the method of least squares", Physical Review 40 (1932) 207-227 (memory).
  */
-export function combine(values: readonly number[], relativeSd: number, basis: Basis): Combined {
-	const n = values.length;
-	if (n === 0) throw new RangeError('combine: no readings');
-	const mean = values.reduce((t, v) => t + v, 0) / n;
-	const one = mean * relativeSd;
-	const chi2 = values.reduce((t, v) => t + ((v - mean) / one) ** 2, 0);
+export function weightedMean(readings: readonly Spread[], basis: Basis): Combined {
+	const n = readings.length;
+	if (n === 0) throw new RangeError('weightedMean: no readings');
+	const weight = readings.reduce((t, r) => t + 1 / r.sd ** 2, 0);
+	const mean = readings.reduce((t, r) => t + r.value / r.sd ** 2, 0) / weight;
+	const chi2 = readings.reduce((t, r) => t + ((r.value - mean) / r.sd) ** 2, 0);
 	const discord = n > 1 ? Math.max(1, Math.sqrt(chi2 / (n - 1))) : 1;
-	return { mean, sd: (one / Math.sqrt(n)) * discord, basis, n, discord };
+	return { mean, sd: discord / Math.sqrt(weight), basis, n, discord };
+}
+
+/** Readings that share one relative spread, taken of their plain mean: all weigh alike. All above 0, at least one. */
+export function combine(values: readonly number[], relativeSd: number, basis: Basis): Combined {
+	const sd = (relativeSd * values.reduce((t, v) => t + v, 0)) / values.length;
+	return weightedMean(
+		values.map((value) => ({ value, sd })),
+		basis
+	);
 }

@@ -111,9 +111,13 @@ interface Target {
 }
 
 /** The flat length of tube that the wish asks for, and how it comes about; none where rows are set. */
-function targetTube(wish: LinedHatWish, circumferenceCm: number): Target | undefined {
+function targetTube(
+	wish: LinedHatWish,
+	circumferenceCm: number,
+	shortening: number
+): Target | undefined {
 	const head = headCm(wish.head);
-	const factor = wornFactor(widthStrain(circumferenceCm, head));
+	const factor = wornFactor(widthStrain(circumferenceCm, head), shortening);
 	const { length } = wish;
 	const perWorn = worked(factor, 'plain', 'worn for each cm flat');
 	switch (length.by) {
@@ -175,7 +179,7 @@ function solveRows(wish: LinedHatWish, context: DesignContext): { rows: number; 
 	const gauges = yarns.map(context.gauge);
 	const main = gauges[0]!;
 	const circumference = context.machine.pins / main.stitchesPerCm.mean;
-	const target = targetTube(wish, circumference);
+	const target = targetTube(wish, circumference, main.wear.shortening.mean);
 	if (!target) {
 		const rows = wish.length.by === 'rows' ? wish.length.rows : 0;
 		return { rows, working: [own(rows, 'rows', 'rows, as you set them')] };

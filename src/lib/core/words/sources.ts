@@ -1,4 +1,5 @@
-import type { Gauge, GaugeSource } from '../gauge/gauge';
+import type { GaugeSource } from '../gauge/gauge';
+import type { LoopSource } from '../gauge/loop';
 
 const STATE = { fresh: 'fresh off the machine', rested: 'rested', washed: 'washed' } as const;
 
@@ -14,13 +15,39 @@ export function wordSource(source: GaugeSource): string {
 			return `${n}, ${STATE[source.state]}${source.otherColour ? ', from another colour of this yarn' : ''}`;
 		}
 		case 'fresh-unused':
-			return 'guessed; the fresh readings wait for your consent';
+			return `${predictedFrom(source)}; the fresh readings wait for your consent`;
 		case 'prior':
-			return 'guessed from the yarn’s thickness, no swatch yet';
+			return `${predictedFrom(source)}; no swatch of it yet`;
 	}
 }
 
-export const wordLoopSource = (g: Gauge): string =>
-	g.loopSource === 'weighed'
-		? `from ${g.loopPieces === 1 ? 'one piece' : `${g.loopPieces} pieces`} you weighed`
-		: 'estimated from the gauge, 15 %';
+const swatches = (n: number) => (n === 1 ? '1 swatch' : `${n} swatches`);
+
+/** What a prediction leans on: the yarn's thickness, and what else was measured. */
+export function predictedFrom(leans: { onMachine: number; ofYarn: number }): string {
+	const others = [
+		...(leans.onMachine ? [`${swatches(leans.onMachine)} on this machine`] : []),
+		...(leans.ofYarn ? [`${swatches(leans.ofYarn)} of it on another`] : [])
+	];
+	return `predicted from the yarn’s thickness${others.length ? `, ${others.join(' and ')}` : ''}`;
+}
+
+/** Where a loop length comes from, in one short phrase. */
+export function wordLoopSource(source: LoopSource): string {
+	switch (source.kind) {
+		case 'unravelled':
+			return source.rows === 1 ? 'from one unravelled row' : `from ${source.rows} unravelled rows`;
+		case 'pieces':
+			return `from ${source.pieces === 1 ? 'one piece' : `${source.pieces} pieces`} you weighed`;
+		case 'weighed':
+			return source.readings === 1
+				? 'from a counted swatch you weighed'
+				: `from ${source.readings} counted swatches you weighed`;
+		case 'elsewhere':
+			return `carried over from ${swatches(source.swatches)} on another machine`;
+		case 'munden':
+			return 'estimated from the gauge (Munden)';
+		case 'peirce':
+			return 'estimated from the yarn’s thickness (Peirce)';
+	}
+}

@@ -1,4 +1,5 @@
 import { estimate, type Estimate } from '../quantity/estimate';
+import { CM_PER_INCH } from '../quantity/units';
 
 /**
  * Munden's stitch-density constants ks = stitches per cm2 x l2 for plain knitting.
@@ -23,4 +24,30 @@ export function mundenLoopCm(
 ): Estimate {
 	const l = Math.sqrt(MUNDEN_KS[state] / (stitchesPerCm * rowsPerCm));
 	return estimate(l, l * MUNDEN_RELATIVE_SD, 'estimated');
+}
+
+/** Peirce's second opinion holds to 20 % (one sd), given the wide range of bulk densities. */
+export const PEIRCE_RELATIVE_SD = 0.2;
+/** Bulk density of knitting yarn, g/cm3: the middle of 0.2 to 0.5 (from memory). */
+export const BULK_DENSITY = 0.35;
+
+/** Yarn diameter in cm: from wraps per inch of one strand where measured, else from tex and the bulk density. */
+export function yarnDiameterCm(tex: number, wrapsPerInch: number | null, strands: number): number {
+	if (wrapsPerInch !== null) return (CM_PER_INCH / wrapsPerInch) * Math.sqrt(strands);
+	const gramsPerCm = tex / 100_000;
+	return Math.sqrt((4 * gramsPerCm) / (Math.PI * BULK_DENSITY));
+}
+
+/**
+ * Loop length in cm by Peirce: l = 2c + w + 5.94 d, with c the course and w the wale spacing and d the yarn's diameter.
+ * Peirce, "Geometrical principles applicable to the design of functional fabrics",
+ * Textile Research Journal 17 (1947) 123-147 (from memory).
+ */
+export function peirceLoopCm(
+	stitchesPerCm: number,
+	rowsPerCm: number,
+	diameterCm: number
+): Estimate {
+	const l = 2 / rowsPerCm + 1 / stitchesPerCm + 5.94 * diameterCm;
+	return estimate(l, l * PEIRCE_RELATIVE_SD, 'estimated');
 }

@@ -11,11 +11,8 @@ export const effectiveTex = (y: Pick<Yarn, 'metresPer100g' | 'strands'>): number
 export const metresPerGram = (y: Pick<Yarn, 'metresPer100g' | 'strands'>): number =>
 	y.metresPer100g / 100 / y.strands;
 
-/** Whether two yarns are the same in everything but colour, so that one's swatch speaks for the other. */
-export function sameYarnOtherColour(a: Yarn, b: Yarn): boolean {
-	return (
-		a.name.trim().toLowerCase() === b.name.trim().toLowerCase() &&
-		a.metresPer100g === b.metresPer100g &&
-		a.weightClass === b.weightClass
-	);
-}
+/** Equal for yarns that are the same in everything but colour, so that one's swatch speaks for the other. */
+export const twistKey = (y: Yarn): string =>
+	`${y.name.trim().toLowerCase()}|${y.metresPer100g}|${y.weightClass}`;
+
+export const sameYarnOtherColour = (a: Yarn, b: Yarn): boolean => twistKey(a) === twistKey(b);

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { notationExample, parseReadingSide, type Side } from '$lib/core/gauge/notation';
-	import type { Machine, Notation, Reading, SwatchState } from '$lib/core/model/bench';
+	import type { Machine, Notation, Reading, ReadingState } from '$lib/core/model/bench';
 	import { newId } from '$lib/store/store';
 	import { wordProblem } from '$lib/core/words/problems';
 	import Choice from '../parts/Choice.svelte';
@@ -22,7 +22,7 @@
 	let notation = $state<Notation>(
 		untrack(() => last?.notation ?? (workbench.units === 'cm' ? 'per-10cm' : 'per-4in'))
 	);
-	let swatchState = $state<SwatchState>(untrack(() => last?.state ?? 'rested'));
+	let swatchState = $state<ReadingState>(untrack(() => last?.state ?? 'rested'));
 	let typed = $state<Record<Side, string>>({ stitches: '', rows: '' });
 	let tried = $state(false);
 	const inputs = $state<Partial<Record<Side, HTMLInputElement>>>({});

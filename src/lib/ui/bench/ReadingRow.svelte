@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { parseReadingSide, printReadingSide, type Side } from '$lib/core/gauge/notation';
-	import type { Machine, Notation, Reading, SwatchState } from '$lib/core/model/bench';
+	import type { Machine, Notation, Reading, ReadingState } from '$lib/core/model/bench';
 	import QuantityField from '../parts/QuantityField.svelte';
 	import Select from '../parts/Select.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
@@ -58,7 +58,7 @@
 		hideLabel
 		value={reading.state}
 		options={STATE_OPTIONS}
-		onvalue={(v) => onchange({ ...reading, state: v as SwatchState })}
+		onvalue={(v) => onchange({ ...reading, state: v as ReadingState })}
 	/>
 	<button class="act act-small mt-1" onclick={onremove} aria-label="Remove this reading">×</button>
 	{#if reading.state === 'fresh'}

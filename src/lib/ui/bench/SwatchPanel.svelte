@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { gaugeFor, swatchGauge } from '$lib/core/gauge/gauge';
+	import { gaugeOf } from '$lib/core/gauge/gauge';
+	import { stateGauge as swatchGauge } from '$lib/core/gauge/readings';
 	import type { Machine, Reading, Swatch, Yarn } from '$lib/core/model/bench';
 	import { quotient, exact, scale } from '$lib/core/quantity/estimate';
 	import { printWithSpread } from '$lib/core/quantity/print';
@@ -26,16 +27,12 @@
 	);
 	// The readings as they would be with the one being typed.
 	const gauge = $derived(
-		gaugeFor({
-			machine,
-			yarn,
-			yarns: workbench.bench.yarns,
-			evidence: workbench.bench.evidence,
+		gaugeOf(machine, yarn, {
+			...workbench.bench,
 			swatches: [
 				...workbench.bench.swatches.filter((s) => s.id !== swatch?.id),
 				...(readings.length ? [{ ...blank(), readings }] : [])
-			],
-			useFresh: false
+			]
 		})
 	);
 	const width = $derived(scale(quotient(exact(machine.pins), gauge.stitchesPerCm), 0.5));
@@ -51,6 +48,7 @@
 				strands: yarn.strands,
 				slot: Math.min(2, machine.slots),
 				readings: [],
+				loops: [],
 				note: ''
 			}
 		);
@@ -107,7 +105,7 @@
 			</dl>
 			<p class={['mb-1 text-sm', guessed && 'text-warning font-semibold']}>
 				{guessed ? 'A guess, ± 15 %: ' : 'What a plan uses: '}{wordSource(gauge.rowSource)}. Yarn in
-				a stitch {printWithSpread(gauge.loopCm, 'loop', units)}, {wordLoopSource(gauge)}.
+				a stitch {printWithSpread(gauge.loopCm, 'loop', units)}, {wordLoopSource(gauge.loopSource)}.
 			</p>
 			{#if states.length > 1 || (states.length === 1 && readings.length > 1)}
 				<ul class="mb-2 text-sm">

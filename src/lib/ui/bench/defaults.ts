@@ -16,6 +16,13 @@ export function firstYarn(id: Yarn['id'], howMany: number): Yarn {
 		gramsOnHand: 100,
 		ballGrams: 100,
 		strands: 1,
-		strength: 'strong'
+		strength: 'strong',
+		surface: 'smooth',
+		stretch: 'stretchy',
+		wrapsPerInch: null,
+		wash: 'unknown',
+		dry: 'unknown',
+		phases: [],
+		heldTogether: []
 	};
 }

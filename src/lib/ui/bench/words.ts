@@ -10,5 +10,6 @@ export const NOTATION_OPTIONS = [
 export const STATE_OPTIONS = [
 	{ value: 'fresh', label: 'fresh off' },
 	{ value: 'rested', label: 'rested' },
-	{ value: 'washed', label: 'washed' }
+	{ value: 'washed', label: 'washed' },
+	{ value: 'pulled', label: 'pulled' }
 ] as const;

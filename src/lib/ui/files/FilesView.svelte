@@ -91,6 +91,7 @@
 		machines: 'machine',
 		yarns: 'yarn',
 		swatches: 'swatch',
+		tests: 'yarn test',
 		projects: 'project',
 		results: 'result'
 	} as const;

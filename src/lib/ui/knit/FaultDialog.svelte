@@ -1,6 +1,5 @@
 <script lang="ts">
-	import type { Machine } from '$lib/core/model/bench';
-	import { FAULTS } from '$lib/core/model/project';
+	import { FAULTS, type Machine } from '$lib/core/model/bench';
 	import { inRange, parseCount } from '$lib/core/quantity/parse';
 	import { good, type Result } from '$lib/core/quantity/problem';
 	import Choice from '../parts/Choice.svelte';

@@ -145,7 +145,7 @@
 			</div>
 			<p class="hint mt-2">
 				Gauge: {wordSource(plan.gauges[0]!.rowSource)}. Yarn in a stitch: {wordLoopSource(
-					plan.gauges[0]!
+					plan.gauges[0]!.loopSource
 				)}.
 			</p>
 		</div>

@@ -24,6 +24,8 @@ function fresh(name: string, machineId: Project['machineId'], wish: Wish): Proje
 		wish,
 		accepted: [],
 		useFresh: false,
+		holdsYarn: true,
+		used: null,
 		note: ''
 	};
 }

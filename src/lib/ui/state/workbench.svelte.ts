@@ -1,7 +1,7 @@
 import { liveQuery, type Subscription } from 'dexie';
 import { createContext } from 'svelte';
 import type { Bench, Project } from '$lib/core/model/project';
-import type { Machine, Swatch, Yarn } from '$lib/core/model/bench';
+import type { Machine, Swatch, Yarn, YarnTest } from '$lib/core/model/bench';
 import type { TombleDb } from '$lib/store/db';
 import { DEFAULT_SETTINGS, type Settings } from '$lib/store/settings';
 import {
@@ -20,6 +20,7 @@ const NOTHING: Records = {
 	machines: [],
 	yarns: [],
 	swatches: [],
+	tests: [],
 	projects: [],
 	results: [],
 	carried: []
@@ -99,6 +100,7 @@ export class Workbench {
 
 	putMachine = (m: Machine) => this.db.machines.put(m);
 	putYarn = (y: Yarn) => this.db.yarns.put(y);
+	putTest = (t: YarnTest) => this.db.tests.put(t);
 	putSwatch = (s: Swatch) => this.db.swatches.put(s);
 }
 
