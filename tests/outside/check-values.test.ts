@@ -1,3 +1,5 @@
+import fc from 'fast-check';
+import * as statistics from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
 import { USUAL_SHORTENING } from '../../src/lib/core/gauge/pulled';
 import { density } from '../../src/lib/core/gauge/notation';
@@ -6,9 +8,16 @@ import { MACHINE_PRESETS } from '../../src/lib/core/machine/presets';
 import { markerPin, weave } from '../../src/lib/core/machine/ring';
 import * as units from '../../src/lib/core/quantity/units';
 import { asWorn, wornFactor } from '../../src/lib/core/assemble/wear';
-import { exact } from '../../src/lib/core/quantity/estimate';
+import { estimate, exact, quotient, weightedMean } from '../../src/lib/core/quantity/estimate';
 import { HEAD_CM, headCm, isBaby } from '../../src/lib/core/size/head';
-import { MUNDEN_KC, MUNDEN_KS, MUNDEN_KW, mundenLoopCm } from '../../src/lib/core/yarn/loop';
+import {
+	MUNDEN_KC,
+	MUNDEN_KS,
+	MUNDEN_KW,
+	mundenLoopCm,
+	peirceLoopCm,
+	yarnDiameterCm
+} from '../../src/lib/core/yarn/loop';
 import { effectiveTex, metresPerGram, texFrom } from '../../src/lib/core/yarn/tex';
 import { USUAL_METRES_PER_100G, WEIGHT_CLASSES } from '../../src/lib/core/yarn/weight-class';
 import { planned, projectOf, yarnOf } from '../support/bench';
@@ -95,6 +104,89 @@ describe('the loop', () => {
 	it('the estimate carries 15 %', () => {
 		const l = mundenLoopCm(1.2, 2, 'rested');
 		expect(l.sd / l.mean).toBeCloseTo(0.15, 12);
+	});
+});
+
+describe('a second opinion on the loop (Peirce 1947, from memory)', () => {
+	it('l = 2c + w + 5.94 d, by hand', () => {
+		// 2 rows and 1.25 stitches to the cm, a yarn of 10 wraps per inch: 2 x 0.5 + 0.8 + 5.94 x 0.254.
+		const d = yarnDiameterCm(500, 10, 1);
+		expect(d).toBeCloseTo(0.254, 12);
+		expect(peirceLoopCm(1.25, 2, d).mean).toBeCloseTo(3.30876, 10);
+		expect(peirceLoopCm(1.25, 2, d).sd / 3.30876).toBeCloseTo(0.2, 12);
+	});
+
+	it('the diameter from tex lies between those of bulk densities 0.2 and 0.5 g/cm3', () => {
+		const at = (density: number) => Math.sqrt((4 * 500e-5) / (Math.PI * density));
+		const d = yarnDiameterCm(500, null, 1);
+		expect(d).toBeLessThan(at(0.2));
+		expect(d).toBeGreaterThan(at(0.5));
+	});
+
+	it('two strands are root two as thick', () => {
+		expect(yarnDiameterCm(500, 10, 2)).toBeCloseTo(0.254 * Math.SQRT2, 12);
+	});
+});
+
+describe('readings with spread, against a statistics library', () => {
+	it('a weighted mean with weights in whole numbers is that of two samples combined', () => {
+		// Weights 4 and 9: sd 1/2 and 1/3.
+		const m = weightedMean(
+			[
+				{ value: 2.1, sd: 1 / 2 },
+				{ value: 1.8, sd: 1 / 3 }
+			],
+			'measured'
+		);
+		expect(m.mean).toBeCloseTo(statistics.combineMeans(2.1, 4, 1.8, 9), 12);
+		expect(m.sd).toBeCloseTo(1 / Math.sqrt(13), 12);
+	});
+
+	it('Birge’s ratio is the root of chi squared over n - 1', () => {
+		const values = [10, 12, 14];
+		const m = weightedMean(
+			values.map((value) => ({ value, sd: 1 })),
+			'measured'
+		);
+		expect(m.discord ** 2).toBeCloseTo(statistics.sampleVariance(values), 12);
+		expect(m.sd).toBeCloseTo(statistics.sampleStandardDeviation(values) / Math.sqrt(3), 12);
+	});
+
+	it('readings of fixed variance that agree never widen the spread; discordant ones do', () => {
+		fc.assert(
+			fc.property(
+				fc.double({ min: 0.5, max: 5, noNaN: true }),
+				fc.integer({ min: 2, max: 20 }),
+				(value, n) => {
+					const of = (k: number) =>
+						weightedMean(
+							Array.from({ length: k }, () => ({ value, sd: 0.03 * value })),
+							'measured'
+						).sd;
+					expect(of(n)).toBeLessThan(of(n - 1));
+				}
+			),
+			{ seed: 13 }
+		);
+		const one = weightedMean([{ value: 2, sd: 0.06 }], 'measured').sd;
+		const two = weightedMean(
+			[
+				{ value: 2, sd: 0.06 },
+				{ value: 2.5, sd: 0.06 }
+			],
+			'measured'
+		).sd;
+		expect(two).toBeGreaterThan(one);
+	});
+
+	it('a quotient’s spread is that of many drawn quotients (first order)', () => {
+		let x = 12345;
+		const uniform = () => (x = (x * 48271) % 2147483647) / 2147483647;
+		const normal = () => statistics.probit(Math.min(0.999999, Math.max(1e-6, uniform())));
+		const drawn = Array.from({ length: 40_000 }, () => 128 / (2 * (1 + 0.03 * normal())));
+		const q = quotient(exact(128), estimate(2, 0.06, 'measured'));
+		expect(q.sd / statistics.standardDeviation(drawn)).toBeCloseTo(1, 1);
+		expect(q.mean / statistics.mean(drawn)).toBeCloseTo(1, 2);
 	});
 });
 

@@ -8,7 +8,7 @@ import type { Facts } from './findings/facts';
 import type { Finding } from './findings/finding';
 import { findingsFor, toFinding } from './findings/findings';
 import { finishSteps, type FinishStep } from './finish/steps';
-import { gaugeBook } from './gauge/book';
+import { gaugeBook, type GaugeBook } from './gauge/book';
 import { gaugeFor, type Gauge } from './gauge/gauge';
 import { hatFigures, type HatFigures } from './plan/figures';
 import type { Machine, Yarn, YarnId } from './model/bench';
@@ -21,6 +21,7 @@ import { recipeFor } from './recipe/registry';
 import { runSheet, sectionRows, type RunSheet, type SectionRow } from './runsheet/runsheet';
 import { stitchesByYarn, yarnRuns, type YarnRun } from './simulate/fabric';
 import { simulate } from './simulate/simulate';
+import { gramsOnHand, type Lookup } from './yarn/held-together';
 import { headCm, isBaby, VISIBLE_SHARE } from './size/head';
 
 export interface PlannedPiece {
@@ -126,9 +127,15 @@ function amountsOf(
 
 /**
  * The front door: from what the maker chose and what the bench knows to everything that follows.
+ * `book` may be given where many plans are made of one bench; it must be of that bench.
  * Pure and deterministic. Where it cannot plan it says why in findings; it never throws on valid data.
  */
-export function plan(project: Project, bench: Bench, asKnitted?: AsKnitted): Plan | NoPlan {
+export function plan(
+	project: Project,
+	bench: Bench,
+	asKnitted?: AsKnitted,
+	book: GaugeBook = gaugeBook(bench)
+): Plan | NoPlan {
 	const machine = bench.machines.find((m) => m.id === project.machineId);
 	if (!machine) {
 		const body = { code: 'machine-missing' } as const;
@@ -145,8 +152,11 @@ export function plan(project: Project, bench: Bench, asKnitted?: AsKnitted): Pla
 			lost.map((id) => toFinding({ body: body(id), severity: 'stop', where: { at: 'bench' } }, []))
 		);
 	}
-	const yarns = ids.map((id) => bench.yarns.find((y) => y.id === id)!);
-	const book = gaugeBook(bench);
+	const lookup: Lookup = (id) => bench.yarns.find((y) => y.id === id);
+	const yarns = ids.map((id) => {
+		const yarn = lookup(id)!;
+		return { ...yarn, gramsOnHand: gramsOnHand(yarn, lookup) };
+	});
 	const { useFresh } = project;
 	const gauges = yarns.map((yarn) => gaugeFor({ machine, yarn, book, useFresh }));
 	const design = recipe.design(wish, {
@@ -213,6 +223,8 @@ function derive(project: Project, bench: Bench, designed: Designed): Plan {
 		yarns,
 		gauges,
 		swatches: bench.swatches,
+		tests: bench.tests,
+		bench: bench.yarns,
 		runs,
 		mainRows,
 		faults,

@@ -2,7 +2,7 @@ import type { FinishedHat } from '../assemble/finished';
 import type { TuckedTube } from '../assemble/tucked-tube';
 import type { YarnAmount } from '../amounts/yarn';
 import type { Gauge } from '../gauge/gauge';
-import type { Machine, Swatch, Yarn } from '../model/bench';
+import type { Machine, Swatch, Yarn, YarnTest } from '../model/bench';
 import type { Project } from '../model/project';
 import type { Fault, YarnRun } from '../simulate/fabric';
 import type { FindingBody, Fix, Severity, Where } from './finding';
@@ -14,6 +14,9 @@ export interface Facts {
 	readonly yarns: readonly Yarn[];
 	readonly gauges: readonly Gauge[];
 	readonly swatches: readonly Swatch[];
+	readonly tests: readonly YarnTest[];
+	/** Every yarn of the bench, the project's among them. */
+	readonly bench: readonly Yarn[];
 	readonly runs: readonly YarnRun[];
 	readonly mainRows: number;
 	readonly faults: readonly Fault[];

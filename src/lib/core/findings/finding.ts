@@ -34,6 +34,7 @@ export type FindingBody =
 	| { code: 'odd-gauge'; ratio: number; usual: number; swatches: number }
 	| { code: 'too-tight'; stretch: number; headCm: number; circumferenceCm: number }
 	| { code: 'tight'; stretch: number; headCm: number; circumferenceCm: number }
+	| { code: 'past-pulled'; stretch: number; pulledTo: number }
 	| { code: 'loose'; stretch: number; headCm: number; circumferenceCm: number }
 	| { code: 'short'; heightCm: number; wantedCm: number; rows: number }
 	| { code: 'long'; heightCm: number; wantedCm: number; rows: number }
@@ -53,6 +54,8 @@ export type FindingBody =
 	| { code: 'yarn-close'; yarn: number; needGrams: number; haveGrams: number; chance: number }
 	| { code: 'thick-yarn'; yarn: number; weightClass: number }
 	| { code: 'weak-yarn'; yarn: number }
+	| { code: 'test-failed'; yarn: number; rows: number; faults: number; disputed: boolean }
+	| { code: 'test-care'; yarn: number; rows: number; faults: number; disputed: boolean }
 	| { code: 'cotton'; yarn: number; percent: number }
 	| { code: 'gauges-differ'; yarn: number; share: number }
 	| { code: 'light-lining'; contrast: number }

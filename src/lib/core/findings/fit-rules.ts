@@ -43,6 +43,17 @@ export const stretchOnHead: Rule = ({ hat }) => {
 	return null;
 };
 
+/** A pulled reading shows how far this fabric went in wear; past that by more than its own spread nobody has seen it. */
+export const pastPulled: Rule = ({ hat, gauges }) => {
+	const pulled = gauges[0]?.wear.pulledTo;
+	if (!hat || !pulled || hat.stretch <= pulled.mean + pulled.sd) return null;
+	return {
+		body: { code: 'past-pulled', stretch: hat.stretch, pulledTo: pulled.mean },
+		severity: 'warn',
+		where: { at: 'size' }
+	};
+};
+
 export const height: Rule = ({ hat, usualHeightCm, mainRows, project }) => {
 	if (!hat || project.wish.length.by === 'fit') return null;
 	const heightCm = hat.heightWorn.mean;

@@ -1,4 +1,6 @@
 import { cumulativeStdNormalProbability } from 'simple-statistics';
+import { workingClass } from '../yarn/held-together';
+import { testsOf, verdicts } from '../yarn/trials';
 import type { Judgement, Rule } from './facts';
 
 /** Chance that `have` does not cover an estimate; a spread of 0 is taken as certain. */
@@ -37,17 +39,42 @@ export const yarnEnough: Rule = ({ amounts }) =>
 const JAMS_FROM_CLASS = 5;
 
 export const thickYarn: Rule = ({ yarns }) =>
-	yarns.flatMap((y, yarn) =>
-		y.weightClass >= JAMS_FROM_CLASS
+	yarns.flatMap((y, yarn) => {
+		const weightClass = workingClass(y);
+		return weightClass >= JAMS_FROM_CLASS
 			? [
 					{
-						body: { code: 'thick-yarn' as const, yarn, weightClass: y.weightClass },
+						body: { code: 'thick-yarn' as const, yarn, weightClass },
 						severity: 'warn' as const,
 						where: { at: 'yarn' as const, yarn }
 					}
 				]
-			: []
-	);
+			: [];
+	});
+
+/** The maker's own newest test of a yarn on this machine, where it did not simply run. */
+export const tested: Rule = ({ yarns, bench, tests, machine }) =>
+	yarns.flatMap((y, yarn) => {
+		const newest = testsOf(y, tests, bench).find(
+			(t) => t.machineId === machine.id && t.strands === y.strands
+		);
+		if (!newest || newest.verdict === 'runs') return [];
+		const of = testsOf(y, tests, bench).filter((t) => t.machineId === machine.id);
+		const failed = newest.verdict === 'fails';
+		return [
+			{
+				body: {
+					code: failed ? ('test-failed' as const) : ('test-care' as const),
+					yarn,
+					rows: newest.rows,
+					faults: Object.values(newest.faults).reduce((a, b) => a + b, 0),
+					disputed: verdicts(of).some((v) => v.strands === y.strands && v.disputed)
+				},
+				severity: failed ? ('warn' as const) : ('tip' as const),
+				where: { at: 'yarn' as const, yarn }
+			}
+		];
+	});
 
 export const weakYarn: Rule = ({ yarns, runs }) => {
 	const ends = [runs.at(0)?.yarn, runs.at(-1)?.yarn];

@@ -1,6 +1,6 @@
 import type { Machine, Swatch, SwatchState, Yarn } from '../model/bench';
 import type { Evidence } from '../model/project';
-import { STATES_BEST_FIRST } from '../model/states';
+import { STATES_BEST_FIRST } from '../model/kinds';
 import { combine, scale, type Combined, type Estimate } from '../quantity/estimate';
 import { gaugeBook, type GaugeBook, type Measured } from './book';
 import { loopOpinions, type LoopOpinion, type LoopSource } from './loop';

@@ -1,4 +1,4 @@
-import { CholeskyDecomposition, Matrix } from 'ml-matrix';
+import { inverse, Matrix } from 'ml-matrix';
 import type { Swatch, Yarn } from '../model/bench';
 import { estimate, type Estimate } from '../quantity/estimate';
 import { effectiveTex, texFrom, twistKey } from '../yarn/tex';
@@ -23,9 +23,6 @@ export const PRIOR_RELATIVE_SD = 0.15;
 const SHARES = { maker: 0.16, machine: 0.22, yarn: 0.46, together: 0.16 };
 const VARIANCE = PRIOR_RELATIVE_SD ** 2;
 
-/** More swatches than this make the prediction no better; the newest are taken. */
-const MOST_SWATCHES = 240;
-
 export interface Predicted {
 	readonly stitchesPerCm: Estimate;
 	readonly rowsPerCm: Estimate;
@@ -47,7 +44,7 @@ interface Observed {
 const thickness = (tex: number) => Math.sqrt(PRIOR.tex / tex);
 
 function observe(swatches: readonly Swatch[], yarns: ReadonlyMap<string, Yarn>): Observed[] {
-	return swatches.slice(-MOST_SWATCHES).flatMap((s) => {
+	return swatches.flatMap((s) => {
 		const yarn = yarns.get(s.yarnId);
 		const means = settledMeans(s.readings);
 		if (!yarn || !means) return [];
@@ -64,80 +61,120 @@ function observe(swatches: readonly Swatch[], yarns: ReadonlyMap<string, Yarn>):
 	});
 }
 
-function shared(a: { machineId: string; twist: string }, b: { machineId: string; twist: string }) {
-	const machine = a.machineId === b.machineId;
-	const yarn = a.twist === b.twist;
-	return (
-		VARIANCE *
-		(SHARES.maker +
-			(machine ? SHARES.machine : 0) +
-			(yarn ? SHARES.yarn : 0) +
-			(machine && yarn ? SHARES.together : 0))
+/** Variance of what a yarn has of its own on one machine, and what of that it has on another. */
+const OWN = VARIANCE * (SHARES.yarn + SHARES.together);
+const CARRIED = VARIANCE * SHARES.yarn;
+
+/** Swatches of one yarn: they vary together, and apart from all others but for the maker and the machines. */
+interface Group {
+	readonly seen: readonly Observed[];
+	/** Which effects each swatch shares: the maker's, and its machine's. */
+	readonly effects: Matrix;
+	readonly inverse: Matrix;
+	readonly departures: Matrix;
+}
+
+function groupsOf(seen: readonly Observed[], machines: readonly string[]): Map<string, Group> {
+	const byTwist = new Map<string, Observed[]>();
+	for (const o of seen) byTwist.set(o.twist, [...(byTwist.get(o.twist) ?? []), o]);
+	return new Map(
+		[...byTwist].map(([twist, group]) => [
+			twist,
+			{
+				seen: group,
+				effects: new Matrix(
+					group.map((o) => [1, ...machines.map((m) => (m === o.machineId ? 1 : 0))])
+				),
+				inverse: inverse(
+					new Matrix(
+						group.map((a, i) =>
+							group.map(
+								(b, j) => (a.machineId === b.machineId ? OWN : CARRIED) + (i === j ? a.variance : 0)
+							)
+						)
+					)
+				),
+				departures: new Matrix(group.map((o) => [o.stitches, o.rows]))
+			}
+		])
 	);
 }
 
+/** The maker's and the machines' effects: their mean for stitches and rows, and their covariance. */
+function effectsOf(groups: Iterable<Group>, machines: readonly string[]) {
+	const precision = Matrix.diag([
+		1 / (VARIANCE * SHARES.maker),
+		...machines.map(() => 1 / (VARIANCE * SHARES.machine))
+	]);
+	const weighed = Matrix.zeros(machines.length + 1, 2);
+	for (const g of groups) {
+		const t = g.effects.transpose().mmul(g.inverse);
+		precision.add(t.mmul(g.effects));
+		weighed.add(t.mmul(g.departures));
+	}
+	const covariance = inverse(precision);
+	return { covariance, mean: covariance.mmul(weighed) };
+}
+
 /**
- * Predicts the gauge of a yarn on a machine from its tex and from all the maker has measured: the best linear
- * unbiased prediction with the variances above, in logarithms, by Cholesky factor.
- * Henderson, "Best linear unbiased estimation and prediction under a selection model", Biometrics 31 (1975) 423-447;
- * the form of Rasmussen and Williams, "Gaussian Processes for Machine Learning" (2006), eq. 2.25, 2.26 (both from memory).
- * Densities per cm, relaxed; always of basis `estimated`; with nothing measured the prior and its 15 %.
+ * Predicts the gauge of a yarn on a machine from its tex and from all the maker has measured: the best linear unbiased
+ * prediction with the variances above, in logarithms. The yarns' effects are solved within each yarn and the maker's and
+ * machines' over all, so that it costs no more than a pass over the swatches.
+ * Henderson, "Best linear unbiased estimation and prediction under a selection model", Biometrics 31 (1975) 423-447
+ * (from memory). Densities per cm, relaxed; always of basis `estimated`; with nothing measured the prior and its 15 %.
  */
 export function predictor(swatches: readonly Swatch[], yarns: ReadonlyMap<string, Yarn>): Predict {
 	const seen = observe(swatches, yarns);
-	const n = seen.length;
-	const known = new Set(seen.map((o) => o.twist));
-	const factor =
-		n > 0
-			? new CholeskyDecomposition(
-					new Matrix(
-						seen.map((a, i) => seen.map((b, j) => shared(a, b) + (i === j ? a.variance : 0)))
-					)
-				)
-			: undefined;
-	const departures = factor?.solve(new Matrix(seen.map((o) => [o.stitches, o.rows])));
+	const machines = [...new Set(seen.map((o) => o.machineId))];
+	const groups = groupsOf(seen, machines);
+	const { covariance, mean } = effectsOf(groups.values(), machines);
+	const onMachine = new Map(
+		machines.map((m) => [m, seen.filter((o) => o.machineId === m).length] as const)
+	);
 
-	interface Leaning {
-		stitches: number;
-		rows: number;
-		sd: number;
-		onMachine: number;
-		ofYarn: number;
-	}
-	const lean = (machineId: string, twist: string): Leaning => {
-		const onMachine = seen.filter((o) => o.machineId === machineId).length;
-		const ofYarn = seen.filter((o) => o.twist === twist && o.machineId !== machineId).length;
-		if (!factor || !departures)
-			return { stitches: 0, rows: 0, sd: PRIOR_RELATIVE_SD, onMachine, ofYarn };
-		const k = seen.map((o) => shared(o, { machineId, twist }));
-		const explained = factor.solve(Matrix.columnVector(k));
-		const dot = (column: (i: number) => number) => k.reduce((t, v, i) => t + v * column(i), 0);
+	const lean = (machineId: string, twist: string) => {
+		const at = machines.indexOf(machineId);
+		const u = Matrix.columnVector([1, ...machines.map((_, i) => (i === at ? 1 : 0))]);
+		// A machine nobody knitted a swatch on has only its prior.
+		let variance = OWN + (at < 0 ? VARIANCE * SHARES.machine : 0);
+		const log = u.transpose().mmul(mean);
+		const group = groups.get(twist);
+		if (group) {
+			const c = Matrix.columnVector(
+				group.seen.map((o) => (o.machineId === machineId ? OWN : CARRIED))
+			);
+			const weights = c.transpose().mmul(group.inverse);
+			log.add(weights.mmul(Matrix.sub(group.departures, group.effects.mmul(mean))));
+			u.sub(weights.mmul(group.effects).transpose());
+			variance -= weights.mmul(c).get(0, 0);
+		}
+		variance += u.transpose().mmul(covariance).mmul(u).get(0, 0);
 		return {
-			stitches: dot((i) => departures.get(i, 0)),
-			rows: dot((i) => departures.get(i, 1)),
-			sd: Math.sqrt(Math.max(0, VARIANCE - dot((i) => explained.get(i, 0)))),
-			onMachine,
-			ofYarn
+			stitches: log.get(0, 0),
+			rows: log.get(0, 1),
+			sd: Math.sqrt(Math.max(0, variance)),
+			ofYarn: group?.seen.filter((o) => o.machineId !== machineId).length ?? 0
 		};
 	};
 	// All yarns never measured lean alike, so a whole stash costs one solution a machine.
-	const cache = new Map<string, Leaning>();
+	const cache = new Map<string, ReturnType<typeof lean>>();
 	return (machineId, yarn) => {
 		const own = twistKey(yarn);
-		const twist = known.has(own) ? own : '';
+		const twist = groups.has(own) ? own : '';
 		const key = `${machineId}|${twist}`;
 		let leaning = cache.get(key);
 		if (!leaning) cache.set(key, (leaning = lean(machineId, twist)));
+		const { stitches, rows, sd, ofYarn } = leaning;
 		const scale = thickness(effectiveTex(yarn));
 		const of = (prior: number, log: number) => {
 			const mean = prior * scale * Math.exp(log);
-			return estimate(mean, mean * leaning.sd, 'estimated');
+			return estimate(mean, mean * sd, 'estimated');
 		};
 		return {
-			stitchesPerCm: of(PRIOR.stitchesPerCm, leaning.stitches),
-			rowsPerCm: of(PRIOR.rowsPerCm, leaning.rows),
-			onMachine: leaning.onMachine,
-			ofYarn: leaning.ofYarn
+			stitchesPerCm: of(PRIOR.stitchesPerCm, stitches),
+			rowsPerCm: of(PRIOR.rowsPerCm, rows),
+			onMachine: onMachine.get(machineId) ?? 0,
+			ofYarn
 		};
 	};
 }

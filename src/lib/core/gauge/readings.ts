@@ -1,4 +1,4 @@
-import { STATES_BEST_FIRST } from '../model/states';
+import { STATES_BEST_FIRST } from '../model/kinds';
 import type { Reading, SwatchState } from '../model/bench';
 import { combine, estimate, type Combined, type Estimate } from '../quantity/estimate';
 import { density, type Side } from './notation';

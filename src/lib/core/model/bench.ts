@@ -1,5 +1,8 @@
 import * as z from 'zod';
 import { DENSITY_RANGE } from '../quantity/units';
+import { DRIES, FIBRES, HANDS, NOTATIONS, READING_STATES, VERDICTS, WASHES } from './kinds';
+
+export * from './kinds';
 
 const id = <B extends string>() => z.string().min(1).max(64).brand<B>();
 export const machineId = id<'MachineId'>();
@@ -37,24 +40,7 @@ export const machine = z.object({
 });
 export type Machine = z.infer<typeof machine>;
 
-export const FIBRES = [
-	'wool',
-	'acrylic',
-	'cotton',
-	'alpaca',
-	'linen',
-	'nylon',
-	'silk',
-	'mohair',
-	'other'
-] as const;
 export const fibre = z.enum(FIBRES);
-export type Fibre = z.infer<typeof fibre>;
-
-export const WASHES = ['unknown', 'hand', 'machine-30', 'machine-40'] as const;
-export const DRIES = ['unknown', 'flat', 'line', 'tumble'] as const;
-export type Wash = (typeof WASHES)[number];
-export type Dry = (typeof DRIES)[number];
 
 /** One colour of a long-phase yarn and how far it lasts. */
 export const phase = z.object({
@@ -96,9 +82,7 @@ export const yarn = z.object({
 });
 export type Yarn = z.infer<typeof yarn>;
 
-export const NOTATIONS = ['per-10cm', 'per-4in', 'per-1in', 'cm-to-40', 'tube'] as const;
 export const notation = z.enum(NOTATIONS);
-export type Notation = z.infer<typeof notation>;
 
 /** `count` stitches or rows lie over `overCm` centimetres. Every notation comes down to this. */
 export const countOver = z
@@ -113,14 +97,6 @@ export const countOver = z
 		`a gauge from ${DENSITY_RANGE.minPerCm * 10} to ${DENSITY_RANGE.maxPerCm * 10} in 10 cm`
 	);
 export type CountOver = z.infer<typeof countOver>;
-
-export const STATES = ['fresh', 'rested', 'washed'] as const;
-export const swatchState = z.enum(STATES);
-export type SwatchState = z.infer<typeof swatchState>;
-
-/** A pulled reading is of the swatch stretched as in wear: it sets stretch and shortening, never a size. */
-export const READING_STATES = [...STATES, 'pulled'] as const;
-export type ReadingState = (typeof READING_STATES)[number];
 
 export const reading = z.object({
 	id: z.string().min(1).max(64),
@@ -164,11 +140,6 @@ export const swatch = z
 	.refine((s) => s.readings.length + s.loops.length > 0, 'at least one reading');
 export type Swatch = z.infer<typeof swatch>;
 
-export const FAULTS = ['dropped', 'tuck', 'split', 'unseated'] as const;
-export type FaultKind = (typeof FAULTS)[number];
-export const HANDS = ['none', 'light', 'crossed'] as const;
-export const VERDICTS = ['runs', 'care', 'fails'] as const;
-export type Verdict = (typeof VERDICTS)[number];
 const faultCount = z.int().min(0).max(999);
 
 /** What happened when a yarn was tried on a machine. */

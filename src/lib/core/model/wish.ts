@@ -1,8 +1,8 @@
 import * as z from 'zod';
 import { yarnId } from './bench';
+import { HEAD_SIZES } from './kinds';
 
-/** Head sizes by name; circumferences are in `size/head.ts`. */
-export const HEAD_SIZES = ['preemie', 'baby', 'toddler', 'child', 'woman', 'man'] as const;
+export { HEAD_SIZES };
 
 export const headFor = z.discriminatedUnion('kind', [
 	z.object({ kind: z.literal('table'), size: z.enum(HEAD_SIZES) }),

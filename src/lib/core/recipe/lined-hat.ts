@@ -22,6 +22,20 @@ const yarnsOf = (scheme: ColourScheme): YarnId[] => {
 	}
 };
 
+function schemeWith(scheme: ColourScheme, from: YarnId, to: YarnId): ColourScheme {
+	const swap = (id: YarnId) => (id === from ? to : id);
+	switch (scheme.kind) {
+		case 'one':
+			return { ...scheme, yarn: swap(scheme.yarn) };
+		case 'outer-lining':
+			return { ...scheme, outer: swap(scheme.outer), lining: swap(scheme.lining) };
+		case 'false-brim':
+			return { ...scheme, main: swap(scheme.main), brim: swap(scheme.brim) };
+		case 'stripes':
+			return { ...scheme, yarns: scheme.yarns.map(swap) };
+	}
+}
+
 /** Shares `rows` main rows out over the scheme's sections, in knitting order. They always sum to `rows`. */
 export function hatSections(scheme: ColourScheme, rows: number): Sections {
 	const at = (id: YarnId) => yarnsOf(scheme).indexOf(id);
@@ -238,6 +252,7 @@ export const linedHat: Recipe<LinedHatWish> = {
 	},
 	yarns: (wish) => yarnsOf(wish.scheme),
 	withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
+	withYarn: (wish, from, to) => ({ ...wish, scheme: schemeWith(wish.scheme, from, to) }),
 	design: (wish, context) => {
 		const { rows, working } = solveRows(wish, context);
 		const program = tubeProgram({

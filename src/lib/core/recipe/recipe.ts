@@ -41,6 +41,8 @@ export interface Recipe<W extends Wish = Wish> {
 	readonly defaults: (bench: Bench) => W | undefined;
 	/** Yarns the wish names, main one first, each once. */
 	readonly yarns: (wish: W) => YarnId[];
+	/** The same wish with one yarn in the place of another, wherever it stands. */
+	readonly withYarn: (wish: W, from: YarnId, to: YarnId) => W;
 	readonly design: (wish: W, context: DesignContext) => Design;
 	/** The same wish with its length fixed to a number of main rows. */
 	readonly withRows: (wish: W, rows: number) => W;

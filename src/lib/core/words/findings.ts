@@ -35,6 +35,9 @@ const stretchWhy = (
 ): string =>
 	`A head of ${s.length(f.headCm)} in a tube of ${s.length(f.circumferenceCm)} round is ${s.percent(f.stretch)} of stretch`;
 
+const faultsWord = (n: number): string =>
+	n === 0 ? 'no faults' : n === 1 ? 'one fault' : `${n} faults`;
+
 const WRITERS: { [C in FindingCode]: Writer<C> } = {
 	'machine-missing': () => ({
 		what: 'This project’s machine is not on the bench any more.',
@@ -130,6 +133,18 @@ const WRITERS: { [C in FindingCode]: Writer<C> } = {
 	'thick-yarn': (f, _s, yarn) => ({
 		what: `${yarn(f.yarn)} may jam.`,
 		why: `It is class ${f.weightClass}; smooth yarn of class 3 to 4 works best, and class 5 and up mostly jams.`
+	}),
+	'test-failed': (f, _s, yarn) => ({
+		what: `${yarn(f.yarn)} did not run on this machine when you tried it.`,
+		why: `${rowsWord(f.rows)} tried, ${faultsWord(f.faults)}${f.disputed ? '; an older test of yours says it runs, so try the slot and hand of that one' : ''}. Choose another yarn, or test it again before you knit.`
+	}),
+	'test-care': (f, _s, yarn) => ({
+		what: `${yarn(f.yarn)} runs on this machine with care.`,
+		why: `Your test: ${rowsWord(f.rows)}, ${faultsWord(f.faults)}. Crank slowly and watch each turn.`
+	}),
+	'past-pulled': (f, s) => ({
+		what: `This head stretches the tube further than you pulled the swatch.`,
+		why: `It asks ${s.percent(f.stretch)}; the swatch was pulled ${s.percent(f.pulledTo)} wider. Pull it as far as the head asks and measure, or make the tube wider.`
 	}),
 	'weak-yarn': (f, _s, yarn) => ({
 		what: `Do not gather with ${yarn(f.yarn)}.`,

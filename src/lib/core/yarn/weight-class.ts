@@ -12,3 +12,17 @@ export const WEIGHT_CLASSES = [
 
 /** Usual metres per 100 g of one strand, by class; a sensible first value in a form (from memory). */
 export const USUAL_METRES_PER_100G = [800, 400, 320, 260, 200, 130, 80, 40] as const;
+
+/** Tex in the middle of a class, from its usual metres per 100 g. */
+export const texOfClass = (weightClass: number): number =>
+	100_000 / USUAL_METRES_PER_100G[weightClass]!;
+
+/** The class whose usual tex is nearest, in proportion. */
+export const classOfTex = (tex: number): number =>
+	USUAL_METRES_PER_100G.reduce<number>(
+		(best, _, c) =>
+			Math.abs(Math.log(tex / texOfClass(c))) < Math.abs(Math.log(tex / texOfClass(best)))
+				? c
+				: best,
+		0
+	);

@@ -1,0 +1,253 @@
+import { cumulativeStdNormalProbability } from 'simple-statistics';
+import { gaugeBook } from '../gauge/book';
+import { gaugeFor, type Gauge } from '../gauge/gauge';
+import type { Machine, Verdict, Yarn, YarnId } from '../model/bench';
+import type { Bench, Project } from '../model/project';
+import { plan, type Plan } from '../plan';
+import type { Estimate } from '../quantity/estimate';
+import { recipeFor } from '../recipe/registry';
+import { freeGrams, type Held } from '../stock/stock';
+import { holdTogether, pairsForTex } from '../yarn/held-together';
+import { effectiveTex, metresPerGram, twistKey } from '../yarn/tex';
+import { extremes, marksOf, scoreOf, type Criterion, type Marks } from './criteria';
+
+/** What is asked: a yarn of a project, and what might stand in for it. */
+export interface Question {
+	readonly project: Project;
+	readonly yarnId: YarnId;
+	readonly bench: Bench;
+	/** What planned projects hold back; the asking project's own share is free for it. */
+	readonly held: readonly Held[];
+	/** Yarns typed in, not on the bench: they would have to be bought. */
+	readonly typed: readonly Yarn[];
+	/** How many answers to work out in full. */
+	readonly most: number;
+}
+
+/** One yarn, or strands held together, in the place of another, with all that would follow. */
+export interface StandIn {
+	/** As it would be used; `heldTogether` names its parts where it is not a yarn of the bench as it is. */
+	readonly yarn: Yarn;
+	readonly from: 'bench' | 'together' | 'typed';
+	readonly score: number;
+	readonly marks: Marks;
+	readonly best: Criterion;
+	readonly worst: Criterion | null;
+	readonly gauge: Gauge;
+	/** False where its gauge is predicted and not measured. */
+	readonly measured: boolean;
+	readonly rows: number;
+	readonly tube: Estimate;
+	readonly width: Estimate;
+	readonly heightWorn: Estimate;
+	readonly grams: Estimate;
+	/** Null for one to be bought. */
+	readonly freeGrams: number | null;
+	/** Chance that what is free is enough. */
+	readonly enough: number;
+}
+
+export interface Answer {
+	/** The project as planned. */
+	readonly now: Plan;
+	readonly wanted: Yarn;
+	readonly wantedGauge: Gauge;
+	readonly wantedGrams: Estimate;
+	readonly standIns: readonly StandIn[];
+	/** How many yarns and combinations were compared. */
+	readonly compared: number;
+}
+
+/** Doubled yarns and pairs further than this from the wanted tex, in logs, are not worth a look. */
+const FAR = 0.8;
+const MIXED_PAIRS = 60;
+
+interface Candidate {
+	readonly yarn: Yarn;
+	readonly from: StandIn['from'];
+}
+
+/** Every yarn as it is, each single one doubled, and the pairs nearest in tex; typed ones single and doubled. */
+function candidatesFor(wanted: Yarn, { bench, typed }: Question): Candidate[] {
+	const tex = effectiveTex(wanted);
+	const near = (y: Yarn) => Math.abs(Math.log(effectiveTex(y) / tex)) < FAR;
+	const doubled = (y: Yarn, from: StandIn['from']): Candidate => ({
+		yarn: holdTogether(`${y.id}*2` as YarnId, [{ yarn: y, strands: 2 }]),
+		from
+	});
+	const single = bench.yarns.filter((y) => y.heldTogether.length === 0);
+	// A yarn made of two strands on the bench already is not offered a second time.
+	const made = new Set(bench.yarns.map((y) => `${twistKey(y)}|${y.colour}|${y.strands}`));
+	const fresh = (c: Candidate) =>
+		!made.has(`${twistKey(c.yarn)}|${c.yarn.colour}|${c.yarn.strands}`);
+	return [
+		...bench.yarns.map((yarn): Candidate => ({ yarn, from: 'bench' })),
+		...single.map((y) => doubled(y, 'together')).filter((c) => near(c.yarn) && fresh(c)),
+		...pairsForTex(single, tex, MIXED_PAIRS)
+			.filter((p) => p.a.id !== p.b.id)
+			.map(({ a, b }): Candidate => ({
+				yarn: holdTogether(`${a.id}+${b.id}` as YarnId, [
+					{ yarn: a, strands: 1 },
+					{ yarn: b, strands: 1 }
+				]),
+				from: 'together'
+			})),
+		...typed.flatMap((yarn): Candidate[] => [
+			{ yarn, from: 'typed' },
+			...[doubled(yarn, 'typed')].filter((c) => near(c.yarn))
+		])
+	];
+}
+
+/** Newest verdict for each twist, strands and machine, found once for all candidates. */
+function verdictBook(bench: Bench, machine: Machine): (yarn: Yarn) => Verdict | null {
+	const byId = new Map(bench.yarns.map((y) => [y.id, y]));
+	const newest = new Map<string, { at: number; verdict: Verdict }>();
+	for (const t of bench.tests) {
+		const yarn = byId.get(t.yarnId);
+		if (!yarn || t.machineId !== machine.id) continue;
+		const key = `${twistKey(yarn)}|${t.strands}`;
+		if ((newest.get(key)?.at ?? -1) < t.at) newest.set(key, t);
+	}
+	return (yarn) => newest.get(`${twistKey(yarn)}|${yarn.strands}`)?.verdict ?? null;
+}
+
+function chance(have: number, need: Estimate): number {
+	if (need.sd === 0) return have >= need.mean ? 1 : 0;
+	return cumulativeStdNormalProbability((have - need.mean) / need.sd);
+}
+
+/** Free grams of every single yarn of the bench, found once; of a combination by its scarcest part. */
+function freeBook(q: Question): (yarn: Yarn) => number {
+	const left = q.bench.yarns.map((y) =>
+		y.heldTogether.length > 0
+			? y
+			: {
+					...y,
+					gramsOnHand: freeGrams(
+						y,
+						[y],
+						q.held.filter((h) => h.yarnId === y.id),
+						q.project.id
+					)
+				}
+	);
+	const byId = new Map(left.map((y) => [y.id, y]));
+	return (yarn) => {
+		const here = byId.get(yarn.id);
+		if (here && here.heldTogether.length === 0) return here.gramsOnHand;
+		const parts = yarn.heldTogether.map((h) => ({ h, part: byId.get(h.yarnId) }));
+		const tex = (p: Yarn, strands: number) => strands / p.metresPer100g;
+		const total = parts.reduce((t, { h, part }) => t + (part ? tex(part, h.strands) : 0), 0);
+		return Math.min(
+			...parts.map(({ h, part }) => (part ? (part.gramsOnHand * total) / tex(part, h.strands) : 0))
+		);
+	};
+}
+
+/** How far apart two colours are, 0 to 1, channel by channel: enough to put like colours first among equals. */
+function colourDistance(a: string, b: string): number {
+	const channel = (hex: string, at: number) => parseInt(hex.slice(at, at + 2), 16) / 255;
+	return Math.hypot(...[1, 3, 5].map((at) => channel(a, at) - channel(b, at))) / Math.sqrt(3);
+}
+
+/** Scores are told apart to half a per cent; within that, colour decides. */
+const step = (score: number): number => Math.round(score * 200);
+
+/**
+ * Ranks every yarn and combination on hand, and those typed in, by how well it stands in for one yarn of a project. A quick
+ * pass marks all of them from their gauges; the best are then planned in full, with new row counts and sizes. A yarn in its
+ * own place changes nothing. Undefined where the project cannot be planned or does not use the yarn.
+ */
+export function standIns(q: Question): Answer | undefined {
+	const { project, bench } = q;
+	const book = gaugeBook({ ...bench, yarns: [...bench.yarns, ...q.typed] });
+	const now = plan(project, bench, undefined, book);
+	if (!now.ok) return undefined;
+	const at = now.yarns.findIndex((y) => y.id === q.yarnId);
+	const amount = now.amounts.find((a) => a.yarnId === q.yarnId);
+	if (at < 0 || !amount) return undefined;
+	const wanted = now.yarns[at]!;
+	const wantedGauge = now.gauges[at]!;
+	const { machine } = now;
+	const recipe = recipeFor(project.wish);
+	const verdict = verdictBook(bench, machine);
+	const free = freeBook(q);
+	const runs = now.pieces[0]!.runs;
+	const drawnUp = runs.at(0)?.yarn === at || runs.at(-1)?.yarn === at;
+
+	const judge = ({ yarn, from }: Candidate, gauge: Gauge, need: Estimate) => {
+		const have = from === 'typed' ? null : free(yarn);
+		const enough = have === null ? 1 : chance(have, need);
+		const marks = marksOf({
+			wanted,
+			wantedGauge,
+			yarn,
+			gauge,
+			enough,
+			drawnUp,
+			verdict: verdict(yarn)
+		});
+		return { have, enough, marks, score: scoreOf(marks) };
+	};
+	const candidates = candidatesFor(wanted, q);
+	const quick = candidates
+		.map((candidate) => {
+			const gauge = gaugeFor({ machine, yarn: candidate.yarn, book, useFresh: project.useFresh });
+			// The same length takes as many rows more as there are more to the cm, each by its own loop.
+			const times =
+				(gauge.rowsPerCm.mean / wantedGauge.rowsPerCm.mean) *
+				(gauge.loopCm.mean / wantedGauge.loopCm.mean) *
+				(metresPerGram(wanted) / metresPerGram(candidate.yarn));
+			const { mean, sd } = amount.grams.value;
+			const need = { mean: mean * times, sd: sd * times, basis: gauge.loopCm.basis };
+			return { candidate, score: judge(candidate, gauge, need).score };
+		})
+		.sort((a, b) => b.score - a.score)
+		.slice(0, q.most);
+
+	const worked = quick.flatMap(({ candidate }): StandIn[] => {
+		const { yarn, from } = candidate;
+		const wish = recipe.withYarn(project.wish, q.yarnId, yarn.id);
+		const known = bench.yarns.some((y) => y.id === yarn.id);
+		const yarns = known ? bench.yarns : [...bench.yarns, yarn];
+		const then = plan({ ...project, wish }, { ...bench, yarns }, undefined, book);
+		if (!then.ok) return [];
+		const index = then.yarns.findIndex((y) => y.id === yarn.id);
+		const need = then.amounts.find((a) => a.yarnId === yarn.id)?.grams.value;
+		if (index < 0 || !need) return [];
+		const gauge = then.gauges[index]!;
+		const { have, enough, marks, score } = judge(candidate, gauge, need);
+		return [
+			{
+				yarn,
+				from,
+				score,
+				marks,
+				...extremes(marks),
+				gauge,
+				measured:
+					gauge.rowsPerCm.basis !== 'estimated' && gauge.stitchesPerCm.basis !== 'estimated',
+				rows: then.pieces[0]!.mainRows,
+				tube: then.hat.tubeFlat,
+				width: then.figures.flatWidth.value,
+				heightWorn: then.hat.heightWorn,
+				grams: need,
+				freeGrams: have,
+				enough
+			}
+		];
+	});
+	return {
+		now,
+		wanted,
+		wantedGauge,
+		wantedGrams: amount.grams.value,
+		standIns: worked.sort(
+			(a, b) =>
+				step(b.score) - step(a.score) ||
+				colourDistance(a.yarn.colour, wanted.colour) - colourDistance(b.yarn.colour, wanted.colour)
+		),
+		compared: candidates.length
+	};
+}
