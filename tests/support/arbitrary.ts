@@ -1,3 +1,4 @@
+import { DRIES, FIBRES, WASHES } from '../../src/lib/core/model/kinds';
 import fc from 'fast-check';
 import type { LinedHatWish } from '../../src/lib/core/model/wish';
 import { HEAD_SIZES } from '../../src/lib/core/model/wish';
@@ -120,3 +121,40 @@ export const projectArb = fc
 		project: projectOf(wish, { machineId: bench.machines[0]!.id, useFresh }),
 		bench
 	}));
+
+const nameArb = fc
+	.string({ minLength: 1, maxLength: 40, unit: 'grapheme' })
+	.map((s) => s.trim())
+	.filter((s) => s !== '' && s.length <= 80);
+const colourArb = fc
+	.integer({ min: 0, max: 0xffffff })
+	.map((n) => `#${n.toString(16).padStart(6, '0')}`);
+const tenths = (min: number, max: number) =>
+	fc.integer({ min: min * 10, max: max * 10 }).map((n) => n / 10);
+
+/** Any single yarn a bench can hold. */
+export const yarnArbitrary: fc.Arbitrary<Yarn> = fc.record({
+	id: fc.uuid().map((s) => s as Yarn['id']),
+	name: nameArb,
+	colourName: nameArb,
+	colour: colourArb,
+	weightClass: fc.integer({ min: 0, max: 7 }),
+	metresPer100g: tenths(10, 2000),
+	fibres: fc.uniqueArray(
+		fc.record({ fibre: fc.constantFrom(...FIBRES), percent: tenths(1, 100) }),
+		{ minLength: 1, maxLength: 6, selector: (f) => f.fibre }
+	),
+	gramsOnHand: tenths(0, 5000),
+	ballGrams: tenths(5, 2000),
+	strands: fc.integer({ min: 1, max: 4 }),
+	strength: fc.constantFrom('strong', 'weak'),
+	surface: fc.constantFrom('smooth', 'fuzzy'),
+	stretch: fc.constantFrom('stretchy', 'little'),
+	wrapsPerInch: fc.option(tenths(3, 100)),
+	wash: fc.constantFrom(...WASHES),
+	dry: fc.constantFrom(...DRIES),
+	phases: fc.array(fc.record({ colour: colourArb, colourName: nameArb, metres: tenths(1, 400) }), {
+		maxLength: 4
+	}),
+	heldTogether: fc.constant([])
+});

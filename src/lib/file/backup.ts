@@ -7,8 +7,8 @@ import {
 	type Project,
 	type RunEvent
 } from '../core/model/project';
-import { density } from '../core/gauge/notation';
-import { writeCsv } from './csv';
+import { writeCsv } from './csv/rfc4180';
+import { writeTable } from './csv/tables';
 import { benchFrom1 } from './upgrade';
 import {
 	firstIssue,
@@ -66,54 +66,15 @@ export function snapshot(
 }
 
 function tables(all: Everything): Record<string, string> {
-	const { machines, yarns, swatches } = all.bench;
-	const machineName = (id: string) => machines.find((m) => m.id === id)?.name ?? '';
-	const yarnName = (id: string) => {
-		const y = yarns.find((x) => x.id === id);
-		return y ? `${y.name}, ${y.colourName}` : '';
-	};
+	const { machines } = all.bench;
 	return {
 		'tables/machines.csv': writeCsv(
 			['name', 'pins', 'marker', 'counter', 'once round (cm)', 'clearance (cm)'],
 			machines.map((m) => [m.name, m.pins, m.marker, m.counter, m.ringCm, m.clearanceCm])
 		),
-		'tables/yarns.csv': writeCsv(
-			['name', 'colour', 'class', 'm per 100 g', 'strands', 'on hand (g)', 'ball (g)', 'fibres'],
-			yarns.map((y) => [
-				y.name,
-				y.colourName,
-				y.weightClass,
-				y.metresPer100g,
-				y.strands,
-				y.gramsOnHand,
-				y.ballGrams,
-				y.fibres.map((f) => `${f.percent} % ${f.fibre}`).join(', ')
-			])
-		),
-		'tables/swatch-readings.csv': writeCsv(
-			[
-				'machine',
-				'yarn',
-				'strands',
-				'slot',
-				'state',
-				'stitches per 10 cm',
-				'rows per 10 cm',
-				'note'
-			],
-			swatches.flatMap((s) =>
-				s.readings.map((r) => [
-					machineName(s.machineId),
-					yarnName(s.yarnId),
-					s.strands,
-					s.slot,
-					r.state,
-					Number((density(r.stitches) * 10).toFixed(3)),
-					Number((density(r.rows) * 10).toFixed(3)),
-					s.note
-				])
-			)
-		),
+		'tables/yarns.csv': writeTable('yarns', all.bench),
+		'tables/swatches.csv': writeTable('swatches', all.bench),
+		'tables/tests.csv': writeTable('tests', all.bench),
 		'tables/results.csv': writeCsv(
 			[
 				'project',

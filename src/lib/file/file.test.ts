@@ -14,7 +14,7 @@ import {
 import { plan } from '../core/plan';
 import { recipeFor } from '../core/recipe/registry';
 import { readAny, snapshot, writeBackup, type Everything } from './backup';
-import { writeCsv } from './csv';
+import { writeCsv } from './csv/rfc4180';
 import { problem, readLimited, MAX_BODY_BYTES } from './http';
 import { previewImport, sameData } from './merge';
 import {

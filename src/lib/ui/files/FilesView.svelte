@@ -2,15 +2,17 @@
 	import { teller } from '$lib/ui/state/tell.svelte';
 	import { readAny, snapshot, writeBackup, type Everything } from '$lib/file/backup';
 	import { previewImport, type Preview } from '$lib/file/merge';
+	import { MAX_TABLE_BYTES, readTable, writeTable, type TableKind } from '$lib/file/csv/tables';
+	import type { Trouble } from '$lib/file/csv/columns';
 	import { MAX_FILE_BYTES, writeProject, type Refusal } from '$lib/file/project-file';
-	import { isEmpty, yarnsUsed } from '$lib/store/store';
+	import { isEmpty, newId, yarnsUsed } from '$lib/store/store';
 	import { readEverything, writeImport } from '$lib/store/transfer';
 	import Select from '../parts/Select.svelte';
 	import Choice from '../parts/Choice.svelte';
 	import { fetchDemo, fillWithDemo } from '../state/welcome';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { save } from './save';
-	import { wordRefusal } from './words';
+	import { wordRefusal, wordTrouble } from './words';
 
 	const workbench = useWorkbench();
 	const projects = $derived(workbench.records.projects);
@@ -20,6 +22,7 @@
 	);
 	let opened = $state.raw<{ name: string; file: Everything; preview: Preview } | null>(null);
 	let refusal = $state.raw<{ name: string; refusal: Refusal } | null>(null);
+	let troubles = $state.raw<{ name: string; list: readonly Trouble[] } | null>(null);
 	let mode = $state<'keep' | 'replace'>('keep');
 	let busy = $state(false);
 	let over = $state(false);
@@ -47,11 +50,37 @@
 			new Blob([Uint8Array.from(bytes)], { type: 'application/zip' })
 		);
 	}
+	function saveTable(kind: TableKind) {
+		save(`tomble-${kind}.csv`, new Blob([writeTable(kind, workbench.bench)], { type: 'text/csv' }));
+	}
+	async function openTable(file: File) {
+		const text = file.size > MAX_TABLE_BYTES ? '' : await file.text();
+		if (file.size > MAX_TABLE_BYTES) {
+			const expected = `at most ${MAX_TABLE_BYTES / 1_000_000} MB for a table`;
+			refusal = { name: file.name, refusal: { code: 'too-large', path: '', expected } };
+			return;
+		}
+		const all = await readEverything(workbench.db);
+		const read = readTable(text, { bench: all.bench, newId, now: Date.now() });
+		if (!read.ok) troubles = { name: file.name, list: read.troubles };
+		else {
+			// Whoever opens a table means what it says.
+			mode = 'replace';
+			opened = { name: file.name, file: read.file, preview: previewImport(all, read.file) };
+		}
+	}
 	async function open(file: File | undefined) {
 		opened = null;
 		refusal = null;
+		troubles = null;
+		mode = 'keep';
 		if (!file) return;
 		busy = true;
+		if (/\.(csv|tsv|txt)$/i.test(file.name) || file.type === 'text/csv') {
+			await openTable(file);
+			busy = false;
+			return;
+		}
 		const bytes =
 			file.size > MAX_FILE_BYTES
 				? new Uint8Array(MAX_FILE_BYTES + 1)
@@ -120,6 +149,20 @@
 		{/if}
 		<button class="act act-main" onclick={saveAll}>Save a backup of everything</button>
 		<p class="hint mt-1">A zip of project files, the bench, and tables to read elsewhere (CSV).</p>
+		<h3 class="mt-6 mb-1 text-base" id="tables">Tables of the bench</h3>
+		<p class="mb-2 text-sm">
+			For a spreadsheet, or for many yarns at once: save, change or add lines, open it again. Units
+			stand in the header; an empty cell keeps what is known here.
+		</p>
+		<div class="flex flex-wrap gap-2">
+			<button class="act act-small" onclick={() => saveTable('yarns')}>Save yarns (CSV)</button>
+			<button class="act act-small" onclick={() => saveTable('swatches')}
+				>Save swatches (CSV)</button
+			>
+			<button class="act act-small" onclick={() => saveTable('tests')}>Save yarn tests (CSV)</button
+			>
+		</div>
+		<p class="hint mt-1">Yarns held together are left out: they follow from their parts.</p>
 		{#if projects.length === 0}
 			<button class="act mt-6" onclick={demo} disabled={busy}
 				>Put in the lantern fair’s example</button
@@ -129,7 +172,7 @@
 	<section aria-labelledby="open-title">
 		<h2 id="open-title" class="mb-1 text-xl">Open</h2>
 		<p class="mb-3">
-			A project or a backup. You see what it would change before anything is changed.
+			A project, a backup or a table. You see what it would change before anything is changed.
 		</p>
 		<label
 			class={['act flex min-h-20 w-full border-dashed', over && 'bg-base-200']}
@@ -148,7 +191,7 @@
 			<input
 				type="file"
 				class="sr-only"
-				accept=".json,.zip,application/json,application/zip"
+				accept=".json,.zip,.csv,application/json,application/zip,text/csv"
 				onchange={(e) => {
 					void open(e.currentTarget.files?.[0]);
 					e.currentTarget.value = '';
@@ -159,6 +202,20 @@
 			<p class="border-error mt-3 border-l-4 pl-3" role="alert">
 				<b>{refusal.name}</b> was not taken in; nothing was changed. {wordRefusal(refusal.refusal)}
 			</p>
+		{/if}
+		{#if troubles}
+			<div class="border-error mt-3 border-l-4 pl-3" role="alert">
+				<p>
+					<b>{troubles.name}</b> was not taken in; nothing was changed. {troubles.list.length === 1
+						? 'One thing'
+						: `${troubles.list.length} things`} cannot be read:
+				</p>
+				<ul class="mt-1 max-h-72 overflow-y-auto text-sm">
+					{#each troubles.list as t, i (i)}<li class="rule-line border-t py-1">
+							{wordTrouble(t)}
+						</li>{/each}
+				</ul>
+			</div>
 		{/if}
 		{#if opened}
 			<div class="mt-4" role="region" aria-label="What the file would change">

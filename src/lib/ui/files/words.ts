@@ -1,3 +1,5 @@
+import { wordProblem } from '$lib/core/words/problems';
+import type { Trouble } from '$lib/file/csv/columns';
 import type { Refusal } from '$lib/file/project-file';
 
 /** Why a file was refused, and where in it. */
@@ -17,4 +19,38 @@ export function wordRefusal(r: Refusal): string {
 		case 'damaged':
 			return `It is damaged.${where}: ${r.expected}.`;
 	}
+}
+
+const some = (list: readonly string[]): string =>
+	list.length === 0
+		? 'there is none yet'
+		: `there is ${list.slice(0, 6).join('; ')}${list.length > 6 ? ` and ${list.length - 6} more` : ''}`;
+
+function wordWhat(what: Trouble['what']): string {
+	switch (what.code) {
+		case 'quote':
+			return 'A quote opened here is never closed, or stands in the middle of a cell.';
+		case 'no-table':
+			return `Its header names no table known here. Needed are, for ${what.wanted.join('; for ')}.`;
+		case 'too-many-cells':
+			return `It has ${what.cells} cells where the header has ${what.wanted}: a comma in a name wants quotes round it.`;
+		case 'too-many-lines':
+			return `It has more than ${what.most} lines: split it.`;
+		case 'no-such':
+			return `No ${what.kind} “${what.typed}” is on the bench; ${some(what.known)}.`;
+		case 'choice':
+			return `“${what.typed}” is none of ${what.options.join(', ')}.`;
+		case 'twice':
+			return `The same yarn is in line ${what.first} already.`;
+		case 'invalid':
+			return `It does not hold together: ${what.expected}.`;
+		default:
+			return wordProblem(what);
+	}
+}
+
+/** What is wrong in a table, with its line and column. */
+export function wordTrouble(t: Trouble): string {
+	const column = t.column === null ? '' : `, column ${t.column} (${t.header})`;
+	return `Line ${t.line}${column}: ${wordWhat(t.what)}`;
 }
