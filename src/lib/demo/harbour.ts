@@ -1,9 +1,19 @@
 import { MACHINE_PRESETS } from '../core/machine/presets';
-import type { Machine, Notation, Reading, Swatch, SwatchState, Yarn } from '../core/model/bench';
+import type {
+	LoopReading,
+	Machine,
+	Notation,
+	Reading,
+	ReadingState,
+	Swatch,
+	Yarn,
+	YarnTest
+} from '../core/model/bench';
 import type { MeasuredResult, Project, RunEvent } from '../core/model/project';
 import type { LinedHatWish } from '../core/model/wish';
 import { inchesToCm } from '../core/quantity/units';
-import type { Everything } from '../file/backup';
+import { holdTogether } from '../core/yarn/held-together';
+import type { Everything } from '../file/everything';
 
 /**
  * Invented data: a stall at a small harbour's winter lantern fair, two machines on the table behind it,
@@ -55,7 +65,9 @@ const light = (row: YarnRow): Yarn => ({
 	weightClass: 3,
 	metresPer100g: 260,
 	ballGrams: 50,
-	fibres: [{ fibre: 'acrylic', percent: 100 }]
+	fibres: [{ fibre: 'acrylic', percent: 100 }],
+	wash: 'machine-40',
+	dry: 'tumble'
 });
 
 const yarns: Yarn[] = [
@@ -74,13 +86,18 @@ const yarns: Yarn[] = [
 			{ fibre: 'alpaca', percent: 60 },
 			{ fibre: 'wool', percent: 40 }
 		],
-		strength: 'weak'
+		strength: 'weak',
+		surface: 'fuzzy',
+		wash: 'hand'
 	},
 	{
 		...worsted(['qc-rope', 'Quay cotton', 'rope', '#cbb68c', 200]),
 		metresPer100g: 170,
 		ballGrams: 50,
-		fibres: [{ fibre: 'cotton', percent: 100 }]
+		fibres: [{ fibre: 'cotton', percent: 100 }],
+		stretch: 'little',
+		wash: 'machine-40',
+		dry: 'line'
 	},
 	{
 		...light(['tw-night', 'Twin line', 'night tide', '#2b3050', 180]),
@@ -91,13 +108,61 @@ const yarns: Yarn[] = [
 			{ fibre: 'nylon', percent: 20 }
 		],
 		strands: 2
+	},
+	{
+		...light(['tw-reed', 'Twin line', 'reed', '#b7a85a', 90]),
+		weightClass: 1,
+		metresPer100g: 400,
+		fibres: [
+			{ fibre: 'wool', percent: 80 },
+			{ fibre: 'nylon', percent: 20 }
+		]
+	},
+	{
+		...worsted(['aw-aurora', 'Afterglow', 'winter aurora', '#3f6f86', 200]),
+		ballGrams: 200,
+		fibres: [{ fibre: 'acrylic', percent: 100 }],
+		wash: 'machine-40',
+		dry: 'tumble',
+		phases: [
+			{ colour: '#22395c', colourName: 'midnight', metres: 70 },
+			{ colour: '#2f7d86', colourName: 'green light', metres: 55 },
+			{ colour: '#8fc3a1', colourName: 'pale light', metres: 45 },
+			{ colour: '#c9a3c4', colourName: 'rose', metres: 60 },
+			{ colour: '#6a4c86', colourName: 'violet', metres: 70 }
+		]
+	},
+	{
+		...worsted(['mk-smoke', 'Mooring mohair', 'smoke', '#8c93a3', 50]),
+		weightClass: 0,
+		metresPer100g: 840,
+		ballGrams: 25,
+		fibres: [
+			{ fibre: 'mohair', percent: 70 },
+			{ fibre: 'silk', percent: 30 }
+		],
+		surface: 'fuzzy',
+		wash: 'hand'
+	},
+	{
+		...worsted(['hw-anchor', 'Hawser', 'anchor', '#4a4f55', 300]),
+		weightClass: 5,
+		metresPer100g: 120,
+		wash: 'hand'
 	}
 ];
+
+/** Two strands of one line and one of mohair: what the stall sells as its warm hats. */
+const warm = holdTogether('ht-warm' as Yarn['id'], [
+	{ yarn: yarns.find((y) => y.id === 'tw-reed')!, strands: 2 },
+	{ yarn: yarns.find((y) => y.id === 'mk-smoke')!, strands: 1 }
+]);
+yarns.push(warm);
 
 /** A reading as someone noted it, by notation. */
 function reading(
 	id: string,
-	state: SwatchState,
+	state: ReadingState,
 	notation: Notation,
 	stitches: number,
 	rows: number,
@@ -135,7 +200,8 @@ function swatch(
 	yarnId: string,
 	slot: number,
 	readings: Reading[],
-	note = ''
+	note = '',
+	loops: LoopReading[] = []
 ): Swatch {
 	const yarn = yarns.find((y) => y.id === yarnId)!;
 	return {
@@ -145,7 +211,7 @@ function swatch(
 		strands: yarn.strands,
 		slot,
 		readings,
-		loops: [],
+		loops,
 		note
 	};
 }
@@ -159,15 +225,26 @@ const swatches: Swatch[] = [
 		[
 			reading('sw-01-a', 'washed', 'tube', 19.8, 20.4),
 			reading('sw-01-b', 'washed', 'per-10cm', 12, 19.5),
-			reading('sw-01-c', 'rested', 'tube', 20.3, 21)
+			reading('sw-01-c', 'rested', 'tube', 20.3, 21),
+			reading('sw-01-d', 'pulled', 'tube', 26.2, 18.6)
 		],
-		'Forty rows, hung over the rail to dry.'
+		'Forty rows, hung over the rail to dry.',
+		[{ id: 'sw-01-l', by: 'unravelled', rows: 4, stitches: 48, metres: 5.38 }]
 	),
-	swatch('sw-02', big, 'bw-deep', 2, [
-		reading('sw-02-a', 'rested', 'per-10cm', 12.1, 19.4),
-		reading('sw-02-b', 'rested', 'cm-to-40', 33.4, 10.3),
-		reading('sw-02-c', 'rested', 'per-4in', 12.25, 19.75)
-	]),
+	swatch(
+		'sw-02',
+		big,
+		'bw-deep',
+		2,
+		[
+			reading('sw-02-a', 'rested', 'per-10cm', 12.1, 19.4),
+			reading('sw-02-b', 'rested', 'cm-to-40', 33.4, 10.3),
+			reading('sw-02-c', 'rested', 'per-4in', 12.25, 19.75),
+			reading('sw-02-d', 'rested', 'tube', 22.6, 20.7)
+		],
+		'The last one was measured by lamplight.',
+		[{ id: 'sw-02-l', by: 'weighed', stitches: 1920, grams: 27 }]
+	),
 	swatch('sw-03', big, 'bw-lantern', 2, [reading('sw-03-a', 'rested', 'per-10cm', 12.3, 19.8)]),
 	swatch(
 		'sw-04',
@@ -203,7 +280,61 @@ const swatches: Swatch[] = [
 	]),
 	swatch('sw-10', small, 'sl-mint', 1, [reading('sw-10-a', 'rested', 'per-10cm', 14, 25.6)]),
 	swatch('sw-11', small, 'bw-foam', 2, [reading('sw-11-a', 'rested', 'tube', 9.0, 20.1, 22)]),
-	swatch('sw-12', small, 'tw-night', 2, [reading('sw-12-a', 'rested', 'per-10cm', 13, 21.4)])
+	swatch('sw-12', small, 'tw-night', 2, [reading('sw-12-a', 'rested', 'per-10cm', 13, 21.4)]),
+	swatch('sw-13', big, 'aw-aurora', 2, [reading('sw-13-a', 'washed', 'tube', 19.5, 20.2)])
+];
+
+/** A yarn tried on a machine, days after the start of the fair. */
+function tried(
+	id: string,
+	day: number,
+	[machine, yarnId]: [Machine, string],
+	rest: Partial<YarnTest>
+): YarnTest {
+	const yarn = yarns.find((y) => y.id === yarnId)!;
+	return {
+		id: id as YarnTest['id'],
+		machineId: machine.id,
+		yarnId: yarn.id,
+		strands: yarn.strands,
+		slot: 2,
+		hand: 'none',
+		rows: 20,
+		faults: { dropped: 0, tuck: 0, split: 0, unseated: 0 },
+		verdict: 'runs',
+		at: START + day * DAY,
+		note: '',
+		...rest
+	};
+}
+const tests = (): YarnTest[] => [
+	tried('test-01', -9, [big, 'bw-foam'], { rows: 40 }),
+	tried('test-02', -8, [small, 'bw-foam'], {
+		slot: 3,
+		hand: 'light',
+		verdict: 'care',
+		faults: { dropped: 1, tuck: 2, split: 0, unseated: 0 },
+		note: 'Slow for the first ten rows, then well.'
+	}),
+	tried('test-03', -6, [big, 'gd-fog'], {
+		slot: 2,
+		verdict: 'fails',
+		rows: 12,
+		faults: { dropped: 4, tuck: 3, split: 0, unseated: 1 },
+		note: 'It clung to the pins.'
+	}),
+	tried('test-04', -5, [big, 'gd-fog'], {
+		slot: 3,
+		note: 'With the large slot it runs after all.'
+	}),
+	tried('test-05', -4, [big, 'hw-anchor'], {
+		slot: 3,
+		verdict: 'fails',
+		rows: 4,
+		faults: { dropped: 6, tuck: 0, split: 0, unseated: 5 },
+		note: 'Jammed twice.'
+	}),
+	tried('test-06', -2, [big, 'ht-warm'], { slot: 2, hand: 'light', verdict: 'care' })
 ];
 
 const DAY = 86_400_000;
@@ -247,11 +378,17 @@ function project(
 }
 
 const projects: Project[] = [
-	project('first', 'Harbour master', 0, {
-		head: { kind: 'table', size: 'man' },
-		length: { by: 'rows', rows: 124 },
-		scheme: { kind: 'one', yarn: id('bw-deep') }
-	}),
+	project(
+		'first',
+		'Harbour master',
+		0,
+		{
+			head: { kind: 'table', size: 'man' },
+			length: { by: 'rows', rows: 124 },
+			scheme: { kind: 'one', yarn: id('bw-deep') }
+		},
+		{ used: [{ yarnId: id('bw-deep'), grams: 86, how: 'weighed' }] }
+	),
 	project('buoy', 'Buoy stripes', 3, {
 		head: { kind: 'table', size: 'child' },
 		brim: { turnedUp: false, heightCm: 4 },
@@ -326,7 +463,7 @@ const results: MeasuredResult[] = [
 		when: 'rested',
 		tubeCm: 65,
 		flatWidthCm: 19.6,
-		grams: 96,
+		grams: 86,
 		minutes: 19,
 		heightWornCm: null,
 		rowsKnitted: 124,
@@ -335,7 +472,7 @@ const results: MeasuredResult[] = [
 ];
 
 export const harbour: Everything = {
-	bench: { machines: [small, big], yarns, swatches, tests: [], evidence: [] },
+	bench: { machines: [small, big], yarns, swatches, tests: tests(), evidence: [] },
 	projects,
 	events: [
 		...run('first', 0, 129, true),

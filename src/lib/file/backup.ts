@@ -1,15 +1,11 @@
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import * as z from 'zod';
-import {
-	bench,
-	type Bench,
-	type MeasuredResult,
-	type Project,
-	type RunEvent
-} from '../core/model/project';
+import { bench, type Project } from '../core/model/project';
 import { writeCsv } from './csv/rfc4180';
 import { writeTable } from './csv/tables';
+import type { Everything } from './everything';
 import { benchFrom1 } from './upgrade';
+
 import {
 	firstIssue,
 	MAX_FILE_BYTES,
@@ -20,14 +16,6 @@ import {
 	type Opened,
 	type ProjectFile
 } from './project-file';
-
-/** Everything the maker has, in memory. */
-export interface Everything {
-	readonly bench: Bench;
-	readonly projects: readonly Project[];
-	readonly events: readonly RunEvent[];
-	readonly results: readonly MeasuredResult[];
-}
 
 const BENCH_FORMAT = 'tomble-bench';
 const benchFile = z.object({ format: z.literal(BENCH_FORMAT), version: z.literal(VERSION), bench });
@@ -43,8 +31,13 @@ const MAX_ENTRIES = 20_000;
 export function snapshot(
 	all: Everything,
 	project: Project,
-	uses: ReadonlySet<string>
+	named: ReadonlySet<string>
 ): ProjectFile {
+	// A yarn held together is nothing without its parts.
+	const parts = all.bench.yarns
+		.filter((y) => named.has(y.id))
+		.flatMap((y) => y.heldTogether.map((h) => h.yarnId));
+	const uses = new Set<string>([...named, ...parts]);
 	return {
 		format: 'tomble-project',
 		version: VERSION,

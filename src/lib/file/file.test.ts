@@ -13,7 +13,8 @@ import {
 } from '../core/model/project';
 import { plan } from '../core/plan';
 import { recipeFor } from '../core/recipe/registry';
-import { readAny, snapshot, writeBackup, type Everything } from './backup';
+import { readAny, snapshot, writeBackup } from './backup';
+import type { Everything } from './everything';
 import { writeCsv } from './csv/rfc4180';
 import { problem, readLimited, MAX_BODY_BYTES } from './http';
 import { previewImport, sameData } from './merge';
@@ -227,9 +228,9 @@ describe('server bodies', () => {
 });
 
 describe('the lantern fair', () => {
-	it('has two machines, a dozen swatches, five projects at different stages, all valid', () => {
+	it('has two machines, a bench full of swatches and tests, five projects at different stages, all valid', () => {
 		expect(harbour.bench.machines).toHaveLength(2);
-		expect(harbour.bench.swatches).toHaveLength(12);
+		expect(harbour.bench.swatches).toHaveLength(13);
 		expect(harbour.projects).toHaveLength(5);
 		expect(benchSchema.safeParse(harbour.bench).error).toBeUndefined();
 		for (const p of harbour.projects) expect(projectSchema.safeParse(p).error).toBeUndefined();

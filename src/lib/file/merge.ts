@@ -1,4 +1,4 @@
-import type { Everything } from './backup';
+import type { Everything } from './everything';
 
 type Kind = 'machines' | 'yarns' | 'swatches' | 'tests' | 'projects' | 'results';
 

@@ -7,6 +7,19 @@ export interface Settings {
 	readonly currentProject: string | null;
 	/** Whether the store was ever filled or refused demo data. */
 	readonly greeted: boolean;
+	/** The written pattern last looked at, as typed. */
+	readonly pattern: WrittenPattern;
+}
+
+/** What a maker typed of a written pattern. */
+export interface WrittenPattern {
+	readonly text: string;
+	readonly notation: string;
+	readonly stitches: string;
+	readonly rows: string;
+	readonly mode: 'tube' | 'panel';
+	/** What each count must keep to, in their order: any, even, odd, or a number it must be a multiple of. */
+	readonly keep: readonly string[];
 }
 
 export const DEFAULT_SETTINGS: Settings = {
@@ -14,7 +27,8 @@ export const DEFAULT_SETTINGS: Settings = {
 	theme: 'auto',
 	counter: 'running',
 	currentProject: null,
-	greeted: false
+	greeted: false,
+	pattern: { text: '', notation: 'per-10cm', stitches: '', rows: '', mode: 'panel', keep: [] }
 };
 
 const ALLOWED: { [K in keyof Settings]: (v: unknown) => boolean } = {
@@ -22,8 +36,22 @@ const ALLOWED: { [K in keyof Settings]: (v: unknown) => boolean } = {
 	theme: (v) => v === 'auto' || v === 'light' || v === 'dark',
 	counter: (v) => v === 'running' || v === 'zeroed',
 	currentProject: (v) => v === null || typeof v === 'string',
-	greeted: (v) => typeof v === 'boolean'
+	greeted: (v) => typeof v === 'boolean',
+	pattern: isPattern
 };
+
+function isPattern(v: unknown): boolean {
+	if (typeof v !== 'object' || v === null) return false;
+	const p = v as Record<string, unknown>;
+	const texts = [p.text, p.notation, p.stitches, p.rows];
+	return (
+		texts.every((t) => typeof t === 'string' && t.length <= 20_000) &&
+		(p.mode === 'tube' || p.mode === 'panel') &&
+		Array.isArray(p.keep) &&
+		p.keep.length <= 1000 &&
+		p.keep.every((k) => typeof k === 'string')
+	);
+}
 
 /** What of a stored value can be used; anything else falls back to its default. */
 export function soundSettings(stored: Record<string, unknown>): Settings {

@@ -1,4 +1,4 @@
-import type { Everything } from '../file/backup';
+import type { Everything } from '../file/everything';
 import type { TombleDb } from './db';
 import { appendEvents, benchOf, eventsOf, readRecords } from './store';
 

@@ -30,10 +30,15 @@ export class Planner {
 	}
 
 	later(project: Project, bench: Bench): Promise<Plan | NoPlan> {
+		return this.worker.plan(project, bench);
+	}
+
+	/** What is asked rarely and takes long goes straight to the worker. */
+	get worker(): Comlink.Remote<PlanWorker> {
 		this.#worker ??= Comlink.wrap<PlanWorker>(
 			new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' })
 		);
-		return this.#worker.plan(project, bench);
+		return this.#worker;
 	}
 }
 

@@ -1,5 +1,5 @@
-import { median } from 'simple-statistics';
 import type { Gauge } from '../gauge/gauge';
+import { isOdd, usualRatio } from '../gauge/ratio';
 import { settledMeans } from '../gauge/readings';
 import { READING_RELATIVE_SD } from '../gauge/spread';
 import { relative } from '../quantity/estimate';
@@ -7,9 +7,6 @@ import type { Rule } from './facts';
 
 /** Readings whose spread is this much more than their own say something is amiss. */
 const DISCORD = 1.8;
-/** Rows to stitches unlike the maker's other swatches on this machine by this share are worth a second look. */
-const ODD_SHARE = 0.2;
-const ENOUGH_SWATCHES = 3;
 
 const mainGauge = (gauges: readonly Gauge[]): Gauge | undefined => gauges[0];
 
@@ -87,18 +84,17 @@ export const discord: Rule = ({ gauges }) => {
 export const oddGauge: Rule = ({ gauges, swatches, machine }) => {
 	const main = mainGauge(gauges);
 	if (main?.rowSource.kind !== 'swatch') return null;
-	const ratios = swatches
+	const here = swatches
 		.filter((s) => s.machineId === machine.id)
 		.flatMap((s) => {
 			const mean = settledMeans(s.readings);
-			return mean ? [mean.rowsPerCm / mean.stitchesPerCm] : [];
+			return mean ? [{ ...mean, machineId: s.machineId, state: 'rested' as const }] : [];
 		});
-	if (ratios.length < ENOUGH_SWATCHES) return null;
-	const usual = median(ratios);
+	const usual = usualRatio(here);
 	const ratio = main.rowsPerCm.mean / main.stitchesPerCm.mean;
-	if (Math.abs(ratio / usual - 1) < ODD_SHARE) return null;
+	if (usual === null || !isOdd(ratio, usual)) return null;
 	return {
-		body: { code: 'odd-gauge', ratio, usual, swatches: ratios.length },
+		body: { code: 'odd-gauge', ratio, usual, swatches: here.length },
 		severity: 'warn',
 		where: { at: 'gauge' }
 	};

@@ -108,6 +108,17 @@ describe('a gauge nobody measured', () => {
 		expect(relative(p) ** 2).toBeCloseTo(variance, 10);
 	});
 
+	it('a yarn doubled is another fabric: one strand of it tells only half of what it is', () => {
+		const single = measured([[M48, 'new', 0.1]]);
+		const doubled = predicted(single, { ...NEW, strands: 2 });
+		// Covariance of one observation: maker + machine + the yarn's half; as the closed form above.
+		const v = 0.15 ** 2;
+		const k = v * (0.16 + 0.22 + 0.23);
+		expect(relative(doubled) ** 2).toBeCloseTo(v - k ** 2 / (v + 0.03 ** 2), 10);
+		expect(relative(doubled)).toBeGreaterThan(0.1);
+		expect(gaugeOf(M48, { ...NEW, strands: 2 }, single).rowSource).toMatchObject({ ofYarn: 1 });
+	});
+
 	it('says what it leaned on', () => {
 		const bench = measured([
 			[M48, 'x', 0.1],

@@ -18,15 +18,15 @@ export const PRIOR_RELATIVE_SD = 0.15;
 
 /**
  * Where those 15 % come from, as shares of the variance (from memory): the maker's own hand, the machine, the yarn,
- * and the two together. They add up to 1, so that a bench without readings keeps the 15 %.
+ * the yarn in so many strands, and that on this machine. They add up to 1, so that a bench without readings keeps the 15 %.
  */
-const SHARES = { maker: 0.16, machine: 0.22, yarn: 0.46, together: 0.16 };
+const SHARES = { maker: 0.16, machine: 0.22, yarn: 0.23, strands: 0.23, together: 0.16 };
 const VARIANCE = PRIOR_RELATIVE_SD ** 2;
 
 export interface Predicted {
 	readonly stitchesPerCm: Estimate;
 	readonly rowsPerCm: Estimate;
-	/** Swatches on this machine, and swatches of this yarn on other machines, that it leans on. */
+	/** Swatches on this machine, and swatches of this yarn on other machines or in other strands, that it leans on. */
 	readonly onMachine: number;
 	readonly ofYarn: number;
 }
@@ -35,6 +35,7 @@ export type Predict = (machineId: string, yarn: Yarn) => Predicted;
 interface Observed {
 	readonly machineId: string;
 	readonly twist: string;
+	readonly strands: number;
 	/** Natural log of measured over prior density. */
 	readonly stitches: number;
 	readonly rows: number;
@@ -53,6 +54,7 @@ function observe(swatches: readonly Swatch[], yarns: ReadonlyMap<string, Yarn>):
 			{
 				machineId: s.machineId,
 				twist: twistKey(yarn),
+				strands: s.strands,
 				stitches: Math.log(means.stitchesPerCm / (PRIOR.stitchesPerCm * scale)),
 				rows: Math.log(means.rowsPerCm / (PRIOR.rowsPerCm * scale)),
 				variance: READING_RELATIVE_SD ** 2 / means.n
@@ -61,9 +63,19 @@ function observe(swatches: readonly Swatch[], yarns: ReadonlyMap<string, Yarn>):
 	});
 }
 
-/** Variance of what a yarn has of its own on one machine, and what of that it has on another. */
-const OWN = VARIANCE * (SHARES.yarn + SHARES.together);
-const CARRIED = VARIANCE * SHARES.yarn;
+interface Where {
+	readonly machineId: string;
+	readonly strands: number;
+}
+
+/** What two knittings of one yarn vary by together: least on other machines and in other strands, all of it in one place. */
+const shared = (a: Where, b: Where): number =>
+	VARIANCE *
+	(SHARES.yarn +
+		(a.strands === b.strands ? SHARES.strands : 0) +
+		(a.strands === b.strands && a.machineId === b.machineId ? SHARES.together : 0));
+/** All a yarn has of its own on one machine. */
+const OWN = VARIANCE * (SHARES.yarn + SHARES.strands + SHARES.together);
 
 /** Swatches of one yarn: they vary together, and apart from all others but for the maker and the machines. */
 interface Group {
@@ -87,11 +99,7 @@ function groupsOf(seen: readonly Observed[], machines: readonly string[]): Map<s
 				),
 				inverse: inverse(
 					new Matrix(
-						group.map((a, i) =>
-							group.map(
-								(b, j) => (a.machineId === b.machineId ? OWN : CARRIED) + (i === j ? a.variance : 0)
-							)
-						)
+						group.map((a, i) => group.map((b, j) => shared(a, b) + (i === j ? a.variance : 0)))
 					)
 				),
 				departures: new Matrix(group.map((o) => [o.stitches, o.rows]))
@@ -132,7 +140,8 @@ export function predictor(swatches: readonly Swatch[], yarns: ReadonlyMap<string
 		machines.map((m) => [m, seen.filter((o) => o.machineId === m).length] as const)
 	);
 
-	const lean = (machineId: string, twist: string) => {
+	const lean = (here: Where, twist: string) => {
+		const { machineId, strands } = here;
 		const at = machines.indexOf(machineId);
 		const u = Matrix.columnVector([1, ...machines.map((_, i) => (i === at ? 1 : 0))]);
 		// A machine nobody knitted a swatch on has only its prior.
@@ -140,9 +149,7 @@ export function predictor(swatches: readonly Swatch[], yarns: ReadonlyMap<string
 		const log = u.transpose().mmul(mean);
 		const group = groups.get(twist);
 		if (group) {
-			const c = Matrix.columnVector(
-				group.seen.map((o) => (o.machineId === machineId ? OWN : CARRIED))
-			);
+			const c = Matrix.columnVector(group.seen.map((o) => shared(o, here)));
 			const weights = c.transpose().mmul(group.inverse);
 			log.add(weights.mmul(Matrix.sub(group.departures, group.effects.mmul(mean))));
 			u.sub(weights.mmul(group.effects).transpose());
@@ -153,7 +160,8 @@ export function predictor(swatches: readonly Swatch[], yarns: ReadonlyMap<string
 			stitches: log.get(0, 0),
 			rows: log.get(0, 1),
 			sd: Math.sqrt(Math.max(0, variance)),
-			ofYarn: group?.seen.filter((o) => o.machineId !== machineId).length ?? 0
+			ofYarn:
+				group?.seen.filter((o) => o.machineId !== machineId || o.strands !== strands).length ?? 0
 		};
 	};
 	// All yarns never measured lean alike, so a whole stash costs one solution a machine.
@@ -161,9 +169,9 @@ export function predictor(swatches: readonly Swatch[], yarns: ReadonlyMap<string
 	return (machineId, yarn) => {
 		const own = twistKey(yarn);
 		const twist = groups.has(own) ? own : '';
-		const key = `${machineId}|${twist}`;
+		const key = `${machineId}|${twist}|${twist ? yarn.strands : 0}`;
 		let leaning = cache.get(key);
-		if (!leaning) cache.set(key, (leaning = lean(machineId, twist)));
+		if (!leaning) cache.set(key, (leaning = lean({ machineId, strands: yarn.strands }, twist)));
 		const { stitches, rows, sd, ofYarn } = leaning;
 		const scale = thickness(effectiveTex(yarn));
 		const of = (prior: number, log: number) => {

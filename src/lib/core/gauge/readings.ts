@@ -111,3 +111,14 @@ export function stateChanges(readings: readonly Reading[]): StateChange[] {
 /** The spread that `more` further readings, agreeing as these do, would leave: sd x sqrt(n / (n + more)). */
 export const spreadWithMore = (e: Combined, more: number): number =>
 	e.sd * Math.sqrt(e.n / (e.n + more));
+
+/**
+ * Relative spread that `more` readings (or finished pieces) would leave of a mean that stands on `n` like them; from 0, the
+ * spread of `more` alone, each good to `oneSd`.
+ */
+export const relativeWithMore = (
+	e: Estimate,
+	n: number,
+	more: number,
+	oneSd = READING_RELATIVE_SD
+): number => (n > 0 ? (e.sd / e.mean) * Math.sqrt(n / (n + more)) : oneSd / Math.sqrt(more));

@@ -4,7 +4,7 @@ import { gaugeFor, type Gauge } from '../gauge/gauge';
 import type { Machine, Verdict, Yarn, YarnId } from '../model/bench';
 import type { Bench, Project } from '../model/project';
 import { plan, type Plan } from '../plan';
-import type { Estimate } from '../quantity/estimate';
+import { exact, quotient, type Estimate } from '../quantity/estimate';
 import { recipeFor } from '../recipe/registry';
 import { freeGrams, type Held } from '../stock/stock';
 import { holdTogether, pairsForTex } from '../yarn/held-together';
@@ -230,7 +230,8 @@ export function standIns(q: Question): Answer | undefined {
 					gauge.rowsPerCm.basis !== 'estimated' && gauge.stitchesPerCm.basis !== 'estimated',
 				rows: then.pieces[0]!.mainRows,
 				tube: then.hat.tubeFlat,
-				width: then.figures.flatWidth.value,
+				// Its own, where other colours of the same tube have another.
+				width: quotient(exact(machine.pins / 2), gauge.stitchesPerCm),
 				heightWorn: then.hat.heightWorn,
 				grams: need,
 				freeGrams: have,

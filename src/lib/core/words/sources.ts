@@ -27,7 +27,7 @@ const swatches = (n: number) => (n === 1 ? '1 swatch' : `${n} swatches`);
 export function predictedFrom(leans: { onMachine: number; ofYarn: number }): string {
 	const others = [
 		...(leans.onMachine ? [`${swatches(leans.onMachine)} on this machine`] : []),
-		...(leans.ofYarn ? [`${swatches(leans.ofYarn)} of it on another`] : [])
+		...(leans.ofYarn ? [`${swatches(leans.ofYarn)} of it elsewhere or in other strands`] : [])
 	];
 	return `predicted from the yarn’s thickness${others.length ? `, ${others.join(' and ')}` : ''}`;
 }

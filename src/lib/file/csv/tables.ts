@@ -1,6 +1,6 @@
 import { swatch as swatchSchema } from '../../core/model/bench';
 import type { Bench } from '../../core/model/project';
-import type { Everything } from '../backup';
+import type { Everything } from '../everything';
 import { Cells, header, placesOf, type Column, type Trouble } from './columns';
 import { readCsv, writeCsv, type Record } from './rfc4180';
 import {

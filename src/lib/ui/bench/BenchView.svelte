@@ -1,26 +1,25 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
 	import { teller } from '$lib/ui/state/tell.svelte';
 	import { markerPin } from '$lib/core/machine/ring';
 	import { MACHINE_PRESETS } from '$lib/core/machine/presets';
 	import type { Machine, Yarn } from '$lib/core/model/bench';
-	import { printValue } from '$lib/core/quantity/print';
 	import { newId } from '$lib/store/store';
 	import Dialog from '../parts/Dialog.svelte';
 	import Ring from '../pictures/Ring.svelte';
-	import YarnCake from '../pictures/YarnCake.svelte';
 	import { newHat } from '../state/projects';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import MachineForm from './MachineForm.svelte';
-	import SwatchPanel from './SwatchPanel.svelte';
+	import PairPanel from './PairPanel.svelte';
+	import Stash from './stash/Stash.svelte';
+	import { BenchChoice } from './choice.svelte';
 	import YarnForm from './YarnForm.svelte';
 	import { firstYarn } from './defaults';
 
 	const workbench = useWorkbench();
-	let chosenMachine = $state<string | null>(null);
-	let chosenYarn = $state<string | null>(null);
+	const choice = new BenchChoice(page.url.searchParams);
 	let editing = $state<'machine' | 'yarn' | null>(null);
-	let find = $state('');
 
 	const current = $derived(workbench.project(workbench.settings.currentProject ?? ''));
 	const machines = $derived([...workbench.records.machines].sort((a, b) => a.pins - b.pins));
@@ -29,19 +28,14 @@
 			(a, b) => a.name.localeCompare(b.name) || a.colourName.localeCompare(b.colourName)
 		)
 	);
-	const shownYarns = $derived(
-		yarns.filter((y) =>
-			`${y.name} ${y.colourName}`.toLowerCase().includes(find.trim().toLowerCase())
-		)
-	);
 	const machine = $derived(
-		machines.find((m) => m.id === chosenMachine) ??
+		machines.find((m) => m.id === choice.machineId) ??
 			machines.find((m) => m.id === current?.machineId) ??
 			machines.at(-1)
 	);
 	const currentYarns = $derived(current ? JSON.stringify(current.wish.scheme) : '');
 	const yarn = $derived(
-		yarns.find((y) => y.id === chosenYarn) ??
+		yarns.find((y) => y.id === choice.yarnId) ??
 			yarns.find((y) => currentYarns.includes(y.id)) ??
 			yarns[0]
 	);
@@ -51,18 +45,18 @@
 		const name = same ? `${preset.name}, no. ${same + 1}` : preset.name;
 		const added: Machine = { ...preset, id: newId() as Machine['id'], name };
 		await workbench.putMachine(added);
-		chosenMachine = added.id;
+		choice.set({ machineId: added.id });
 		editing = 'machine';
 	}
 	async function addYarn() {
 		const added = firstYarn(newId() as Yarn['id'], yarns.length);
 		await workbench.putYarn(added);
-		chosenYarn = added.id;
+		choice.set({ yarnId: added.id });
 		editing = 'yarn';
 	}
 	async function removeMachine(m: Machine) {
 		editing = null;
-		await workbench.db.machines.delete(m.id);
+		await workbench.history.remove('machines', m);
 		void teller.say(`${m.name} taken off the bench`, {
 			label: 'Put it back',
 			onClick: () => void workbench.putMachine(m)
@@ -70,11 +64,28 @@
 	}
 	async function removeYarn(y: Yarn) {
 		editing = null;
-		await workbench.db.yarns.delete(y.id);
+		await workbench.history.remove('yarns', y);
 		void teller.say(`${y.name}, ${y.colourName} taken off the bench`, {
 			label: 'Put it back',
 			onClick: () => void workbench.putYarn(y)
 		});
+	}
+	function onkeydown(e: KeyboardEvent) {
+		const typing =
+			e.target instanceof HTMLElement &&
+			e.target.matches('input:not([type=radio]):not([type=checkbox]), textarea');
+		const key = e.key.toLowerCase();
+		if (e.key === '/' && !typing) {
+			const field = document.querySelector<HTMLElement>('input[type=search]');
+			if (field) e.preventDefault();
+			field?.focus();
+		}
+		if (!(e.ctrlKey || e.metaKey) || typing) return;
+		if (key === 'z' || key === 'y') {
+			e.preventDefault();
+			if (key === 'y' || e.shiftKey) void workbench.history.redo();
+			else void workbench.history.undo();
+		}
 	}
 	async function startHat() {
 		const project = newHat(workbench.bench, { machineId: machine?.id, yarnId: yarn?.id });
@@ -83,6 +94,8 @@
 		await goto(`/project/${project.id}/plan`);
 	}
 </script>
+
+<svelte:window {onkeydown} />
 
 <h1 class="sr-only">Bench</h1>
 <section aria-labelledby="machines-title">
@@ -100,7 +113,23 @@
 					aria-label={`Add a machine of ${p.pins} pins`}>{p.pins}</button
 				>
 			{/each}
-			<span class="hint">pins</span>
+			<span class="hint mr-3">pins</span>
+			<button
+				class="act act-small"
+				disabled={!workbench.history.undoWhat}
+				title={workbench.history.undoWhat
+					? `Undo: ${workbench.history.undoWhat}`
+					: 'Nothing to undo'}
+				onclick={() => workbench.history.undo()}>Undo</button
+			>
+			<button
+				class="act act-small"
+				disabled={!workbench.history.redoWhat}
+				title={workbench.history.redoWhat
+					? `Redo: ${workbench.history.redoWhat}`
+					: 'Nothing to redo'}
+				onclick={() => workbench.history.redo()}>Redo</button
+			>
 		</div>
 	</div>
 	<ul class="flex flex-wrap items-end gap-x-6 gap-y-2">
@@ -109,13 +138,13 @@
 			<li class="flex items-end gap-2">
 				<button
 					class={[
-						'flex items-center gap-3 rounded-[5px] border-[1.5px] p-2 text-left',
+						'flex items-center gap-3 rounded-[5px] border-[1.5px] px-2 py-1 text-left',
 						on ? 'border-base-content bg-base-200' : 'hover:bg-base-200 border-transparent'
 					]}
 					aria-pressed={on}
-					onclick={() => (chosenMachine = m.id)}
+					onclick={() => choice.set({ machineId: m.id })}
 				>
-					<Ring pins={m.pins} marker={markerPin(m)} size={46 + m.pins} loaded={false} />
+					<Ring pins={m.pins} marker={markerPin(m)} size={34 + m.pins * 0.75} loaded={false} />
 					<span>
 						<span class="figure block text-3xl leading-8 font-semibold">{m.pins}</span>
 						<span class="hint block max-w-32">{m.name}</span>
@@ -138,74 +167,17 @@
 	</ul>
 </section>
 
-<div
-	class="rule-line mt-4 grid gap-x-8 gap-y-6 border-t pt-3 lg:grid-cols-[minmax(17rem,25rem)_1fr]"
->
-	<section aria-labelledby="yarns-title">
-		<div class="mb-2 flex items-center gap-2">
-			<h2 id="yarns-title" class="text-xl">Yarns</h2>
-			{#if yarns.length > 8}
-				<input
-					class="field ml-auto max-w-36"
-					placeholder="Find"
-					aria-label="Find a yarn"
-					bind:value={find}
-				/>
-			{/if}
-			<button class={['act act-small', yarns.length <= 8 && 'ml-auto']} onclick={addYarn}
-				>Add a yarn</button
-			>
-		</div>
-		{#if yarns.length === 0}
-			<p class="quiet">
-				The hint says most of it: metres, grams, fibre. Add the one you want to start with.
-			</p>
-		{/if}
-		<ul class="max-h-[26rem] overflow-y-auto pr-1">
-			{#each shownYarns as y (y.id)}
-				{@const on = y.id === yarn?.id}
-				<li class="flex items-center gap-2">
-					<button
-						class={[
-							'flex min-w-0 flex-1 items-center gap-2 rounded-[5px] border-[1.5px] py-0.5 pr-2 text-left',
-							on ? 'border-base-content bg-base-200' : 'hover:bg-base-200 border-transparent'
-						]}
-						aria-pressed={on}
-						onclick={() => (chosenYarn = y.id)}
-					>
-						<YarnCake
-							colour={y.colour}
-							grams={y.gramsOnHand}
-							ballGrams={y.ballGrams}
-							strands={y.strands}
-							size={52}
-						/>
-						<span class="min-w-0 flex-1">
-							<span class="block truncate font-semibold">{y.colourName}</span>
-							<span class="hint block truncate"
-								>{y.name}, class {y.weightClass}{y.strands > 1
-									? `, ${y.strands} strands`
-									: ''}</span
-							>
-						</span>
-						<span class="figure text-sm whitespace-nowrap"
-							>{printValue(y.gramsOnHand, 'mass', workbench.units)}</span
-						>
-					</button>
-					{#if on}<button
-							class="act act-small"
-							onclick={() => (editing = 'yarn')}
-							aria-label={`Change ${y.name}, ${y.colourName}`}>Change</button
-						>{/if}
-				</li>
-			{/each}
-		</ul>
-	</section>
+<div class="rule-line mt-4 grid gap-x-8 gap-y-6 border-t pt-3 lg:grid-cols-[22.5rem_1fr]">
+	<Stash
+		{machine}
+		{yarn}
+		onchoose={(y) => choice.set({ yarnId: y.id })}
+		onedit={() => (editing = 'yarn')}
+		onadd={addYarn}
+	/>
 
 	{#if machine && yarn}
-		{#key `${machine.id} ${yarn.id} ${yarn.strands}`}
-			<SwatchPanel {machine} {yarn} onstart={startHat} />
-		{/key}
+		<PairPanel {machine} {yarn} {choice} onstart={startHat} />
 	{:else}
 		<p class="quiet self-start pt-8">
 			{machine

@@ -1,11 +1,22 @@
 <script lang="ts">
-	import { FIBRES, type Fibre, type Yarn } from '$lib/core/model/bench';
-	import { parseCount, parseGrams, parseYarnMetres } from '$lib/core/quantity/parse';
+	import { DRIES, FIBRES, WASHES, type Fibre, type Yarn } from '$lib/core/model/bench';
+	import {
+		inRange,
+		parseCount,
+		parseGrams,
+		parseYarnMetres,
+		readNumber,
+		tidy
+	} from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
 	import { bad, good, type Result } from '$lib/core/quantity/problem';
 	import { METRES_PER_YARD } from '$lib/core/quantity/units';
 	import { effectiveTex } from '$lib/core/yarn/tex';
 	import { USUAL_METRES_PER_100G, WEIGHT_CLASSES } from '$lib/core/yarn/weight-class';
+	import { DRY_WORDS, WASH_WORDS } from '$lib/core/words/tag';
+	import { gramsOnHand, partsOf } from '$lib/core/yarn/held-together';
+	import GramsField from '../scale/GramsField.svelte';
+	import Phases from './Phases.svelte';
 	import Choice from '../parts/Choice.svelte';
 	import QuantityField from '../parts/QuantityField.svelte';
 	import Select from '../parts/Select.svelte';
@@ -33,10 +44,15 @@
 		const g = parseGrams(mass);
 		return g.ok ? between('yarn', units, 10, 2000)(good((m.value / g.value) * 100)) : g;
 	};
+	const wraps = (t: string): Result<number> => {
+		const n = readNumber(tidy(t));
+		return n === undefined
+			? bad({ code: 'not-understood', typed: t, wanted: '10' })
+			: inRange(n, { min: 3, max: 100, unit: 'wraps' });
+	};
+	const lookup = (id: Yarn['id']) => workbench.bench.yarns.find((y) => y.id === id);
 	const grams = (t: string, min: number, max: number) =>
 		between('mass', units, min, max)(parseGrams(t));
-	const onHand = (t: string): Result<number> =>
-		/^0+([.,]0*)?\s*(g|oz)?$/.test(t.trim()) ? good(0) : grams(t, 0, 100_000);
 	const value = (r: Result<number>, otherwise: number) => (r.ok ? r.value : otherwise);
 	const metresShown = $derived(
 		units === 'cm'
@@ -58,13 +74,7 @@
 
 <div class="grid gap-4 sm:grid-cols-[auto_1fr_1fr]">
 	<div class="row-span-2 flex flex-col items-center gap-2">
-		<YarnCake
-			colour={yarn.colour}
-			grams={yarn.gramsOnHand}
-			ballGrams={yarn.ballGrams}
-			strands={yarn.strands}
-			size={120}
-		/>
+		<YarnCake {yarn} {lookup} grams={gramsOnHand(yarn, lookup)} size={120} />
 		<label class="act act-small">
 			Colour
 			<input
@@ -109,24 +119,39 @@
 	/>
 </div>
 <div class="mt-4 grid gap-4 sm:grid-cols-2">
-	<QuantityField
-		label="On hand"
-		text={printValue(yarn.gramsOnHand, 'mass', units)}
-		parse={onHand}
-		onvalue={(t) => put({ gramsOnHand: value(onHand(t), yarn.gramsOnHand) })}
-	/>
+	{#if yarn.heldTogether.length > 0}
+		<div>
+			<p class="hint mb-0.5">Held together from</p>
+			<ul class="text-sm">
+				{#each partsOf(yarn, lookup) as p (p.yarn.id)}
+					<li>{p.strands} × {p.yarn.colourName}, {p.yarn.name}</li>
+				{/each}
+			</ul>
+			<p class="hint">
+				{printValue(gramsOnHand(yarn, lookup), 'mass', units)} on hand, as far as the scarcest reaches.
+			</p>
+		</div>
+	{:else}
+		<GramsField
+			label="On hand"
+			grams={yarn.gramsOnHand}
+			ongrams={(gramsOnHand) => put({ gramsOnHand })}
+		/>
+	{/if}
 	<QuantityField
 		label="One ball"
 		text={printValue(yarn.ballGrams, 'mass', units)}
 		parse={(t) => grams(t, 5, 2000)}
 		onvalue={(t) => put({ ballGrams: value(grams(t, 5, 2000), yarn.ballGrams) })}
 	/>
-	<Choice
-		label="Strands held together"
-		value={yarn.strands}
-		options={[1, 2, 3, 4].map((n) => ({ value: n, label: String(n) }))}
-		onvalue={(strands) => put({ strands })}
-	/>
+	{#if yarn.heldTogether.length === 0}
+		<Choice
+			label="Strands held together"
+			value={yarn.strands}
+			options={[1, 2, 3, 4].map((n) => ({ value: n, label: String(n) }))}
+			onvalue={(strands) => put({ strands })}
+		/>
+	{/if}
 	<Choice
 		label="Pulled as a drawstring it"
 		value={yarn.strength}
@@ -136,6 +161,50 @@
 		]}
 		onvalue={(strength) => put({ strength })}
 	/>
+	<Choice
+		label="Its surface is"
+		value={yarn.surface}
+		options={[
+			{ value: 'smooth', label: 'smooth' },
+			{ value: 'fuzzy', label: 'fuzzy', hint: 'It clings: slow to crank, hard to ladder' }
+		]}
+		onvalue={(surface) => put({ surface })}
+	/>
+	<Choice
+		label="The yarn itself"
+		value={yarn.stretch}
+		options={[
+			{ value: 'stretchy', label: 'stretches' },
+			{ value: 'little', label: 'hardly', hint: 'As cotton and linen do' }
+		]}
+		onvalue={(stretch) => put({ stretch })}
+	/>
+	<Select
+		label="Warmest wash its label allows"
+		value={yarn.wash}
+		options={WASHES.map((w) => ({ value: w, label: WASH_WORDS[w] }))}
+		onvalue={(v) => put({ wash: v as Yarn['wash'] })}
+	/>
+	<Select
+		label="Drying"
+		value={yarn.dry}
+		options={DRIES.map((d) => ({ value: d, label: DRY_WORDS[d] }))}
+		onvalue={(v) => put({ dry: v as Yarn['dry'] })}
+	/>
+	<QuantityField
+		label="Wraps of one strand in an inch"
+		text={yarn.wrapsPerInch === null ? '' : String(yarn.wrapsPerInch)}
+		parse={wraps}
+		onvalue={(t) => put({ wrapsPerInch: value(wraps(t), 10) })}
+		onempty={() => put({ wrapsPerInch: null })}
+		hint="Wound snug round a ruler; empty where not measured"
+		live={false}
+	/>
+	{#if yarn.heldTogether.length === 0}
+		<div class="sm:col-span-2">
+			<Phases phases={yarn.phases} onput={(phases) => put({ phases })} />
+		</div>
+	{/if}
 	<fieldset class="sm:col-span-2">
 		<legend class="hint mb-0.5">Fibre</legend>
 		<div class="flex flex-wrap items-start gap-3">

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { teller } from '$lib/ui/state/tell.svelte';
-	import { readAny, snapshot, writeBackup, type Everything } from '$lib/file/backup';
+	import { readAny, snapshot, writeBackup } from '$lib/file/backup';
+	import type { Everything } from '$lib/file/everything';
 	import { previewImport, type Preview } from '$lib/file/merge';
 	import { MAX_TABLE_BYTES, readTable, writeTable, type TableKind } from '$lib/file/csv/tables';
 	import type { Trouble } from '$lib/file/csv/columns';

@@ -5,6 +5,7 @@
 	import { wordStep } from '$lib/core/words/steps';
 	import Caution from '../parts/Caution.svelte';
 	import Choice from '../parts/Choice.svelte';
+	import TagCard from './TagCard.svelte';
 	import HatPicture from '../pictures/HatPicture.svelte';
 	import StepPicture from '../pictures/StepPicture.svelte';
 	import { LivePlan } from '../state/live-plan.svelte';
@@ -105,21 +106,24 @@
 				</li>
 			{/each}
 		</ol>
-		<div class="no-print lg:sticky lg:top-4 lg:self-start">
-			<HatPicture
-				hat={plan.hat}
-				yarns={plan.yarns}
-				gauge={plan.gauges[0]!}
-				boundaryOnFold={plan.tucked.boundaryOnFold}
-				units={workbench.units}
-				height={300}
-			/>
-			<div class="mt-2 flex justify-center">
-				<a
-					class={['act', doneCount === plan.steps.length && 'act-now']}
-					href={`/project/${project.id}/log`}>Measure and log it</a
-				>
+		<div class="lg:sticky lg:top-4 lg:self-start">
+			<div class="no-print">
+				<HatPicture
+					hat={plan.hat}
+					yarns={plan.yarns}
+					gauge={plan.gauges[0]!}
+					boundaryOnFold={plan.tucked.boundaryOnFold}
+					units={workbench.units}
+					height={300}
+				/>
+				<div class="mt-2 flex justify-center">
+					<a
+						class={['act', doneCount === plan.steps.length && 'act-now']}
+						href={`/project/${project.id}/log`}>Measure and log it</a
+					>
+				</div>
 			</div>
+			<div class="w-[19rem]"><TagCard {project} {plan} /></div>
 		</div>
 	</div>
 {:else if plan}

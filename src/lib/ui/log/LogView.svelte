@@ -14,9 +14,12 @@
 	import FaultDialog from '../knit/FaultDialog.svelte';
 	import ResultCard from './ResultCard.svelte';
 	import ResultForm from './ResultForm.svelte';
+	import YarnUsed from './YarnUsed.svelte';
 
-	let { project }: { project: Project } = $props();
+	let { project: stored }: { project: Project } = $props();
 	const workbench = useWorkbench();
+	const editor = $derived(workbench.editor(stored));
+	const project = $derived(editor.project);
 	const live = new LivePlan(
 		() => project,
 		() => workbench.bench
@@ -24,7 +27,7 @@
 	const plan = $derived(live.value);
 	const run = new Run(
 		workbench.db,
-		untrack(() => project.id)
+		untrack(() => stored.id)
 	);
 	onMount(() => void run.load());
 
@@ -101,42 +104,46 @@
 				{minutes}
 				onadd={add}
 			/>{/if}
-		<section aria-labelledby="results-title">
-			<h2 id="results-title" class="mb-1 text-xl">What came of it</h2>
-			{#if results.length === 0}
-				<p class="quiet">
-					Nothing measured yet. One length after a rest is enough for the next plan to know this
-					yarn on this machine.
-				</p>
-			{/if}
-			{#if learned && latest && (latest.when === 'rested' || latest.when === 'washed')}
-				{@const was = learned.before.gauges[0]!}
-				{@const now = learned.next.gauges[0]!}
-				<p class="mb-3 text-sm">
-					What it taught about {learned.next.machine.pins} pins with {learned.next.yarns[0]!.name}:
-					{#each [['rows', was.rowsPerCm, now.rowsPerCm, 'row-density'], ['stitches', was.stitchesPerCm, now.stitchesPerCm, 'stitch-density'], ['yarn in a stitch', was.loopCm, now.loopCm, 'loop']] as const as [name, before, after, kind] (name)}
-						{#if after.basis === 'learned' && after.mean !== before.mean}
-							<span class="block"
-								><span class="quiet">{name}:</span>
-								<b class="figure">{printWithSpread(after, kind, workbench.units)}</b>
-								<span class="quiet"
-									>where {printWithSpread(before, kind, workbench.units)} was {before.basis ===
-									'estimated'
-										? 'estimated'
-										: 'expected'}</span
-								></span
-							>
-						{/if}
+		<div class="grid content-start gap-6">
+			<section aria-labelledby="results-title">
+				<h2 id="results-title" class="mb-1 text-xl">What came of it</h2>
+				{#if results.length === 0}
+					<p class="quiet">
+						Nothing measured yet. One length after a rest is enough for the next plan to know this
+						yarn on this machine.
+					</p>
+				{/if}
+				{#if learned && latest && (latest.when === 'rested' || latest.when === 'washed')}
+					{@const was = learned.before.gauges[0]!}
+					{@const now = learned.next.gauges[0]!}
+					<p class="mb-3 text-sm">
+						What it taught about {learned.next.machine.pins} pins with {learned.next.yarns[0]!
+							.name}:
+						{#each [['rows', was.rowsPerCm, now.rowsPerCm, 'row-density'], ['stitches', was.stitchesPerCm, now.stitchesPerCm, 'stitch-density'], ['yarn in a stitch', was.loopCm, now.loopCm, 'loop']] as const as [name, before, after, kind] (name)}
+							{#if after.basis === 'learned' && after.mean !== before.mean}
+								<span class="block"
+									><span class="quiet">{name}:</span>
+									<b class="figure">{printWithSpread(after, kind, workbench.units)}</b>
+									<span class="quiet"
+										>where {printWithSpread(before, kind, workbench.units)} was {before.basis ===
+										'estimated'
+											? 'estimated'
+											: 'expected'}</span
+									></span
+								>
+							{/if}
+						{/each}
+					</p>
+				{/if}
+				<ul>
+					{#each results.toReversed() as r (r.id)}
+						{@const l = lesson(project, workbench.bench, r.rowsKnitted)}
+						{#if l}<ResultCard result={r} lesson={l} onremove={() => remove(r)} />{/if}
 					{/each}
-				</p>
-			{/if}
-			<ul>
-				{#each results.toReversed() as r (r.id)}
-					{@const l = lesson(project, workbench.bench, r.rowsKnitted)}
-					{#if l}<ResultCard result={r} lesson={l} onremove={() => remove(r)} />{/if}
-				{/each}
-			</ul>
-		</section>
+				</ul>
+			</section>
+			<YarnUsed {project} {plan} {editor} />
+		</div>
 	</div>
 	{#if noting}
 		<FaultDialog

@@ -158,7 +158,7 @@
 			<Schedule {plan} />
 			<Ends {project} {editor} />
 		</div>
-		<YarnNeeds {plan} />
+		<YarnNeeds {plan} {project} {editor} />
 	</div>
 	{#if stops > 0}<p class="no-print text-error mt-4 text-sm">
 			{stops === 1 ? 'One finding says' : `${stops} findings say`} stop: settle {stops === 1

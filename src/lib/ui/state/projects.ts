@@ -15,6 +15,10 @@ export function newHat(
 	return fresh('Lined hat', machine.id, wish);
 }
 
+/** A new hat by a wish that is worked out already. */
+export const hatOf = (machineId: Project['machineId'], wish: Wish): Project =>
+	fresh('Lined hat', machineId, wish);
+
 function fresh(name: string, machineId: Project['machineId'], wish: Wish): Project {
 	return {
 		id: newId() as Project['id'],

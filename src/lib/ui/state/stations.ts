@@ -27,7 +27,9 @@ export function doneOf(run: RunState | null, bench: boolean, measured: boolean):
 
 /** The five stations of the work for where the maker is now. Without a project only the bench is open. */
 export function stationsFor(path: string, project: Project | undefined, done: Done): Station[] {
-	const here = WAY.find((w) => path === `/${w}` || path.endsWith(`/${w}`));
+	// Standing in for a yarn is part of planning.
+	const at = path.replace(/\/stand-ins$/, '/plan');
+	const here = WAY.find((w) => at === `/${w}` || at.endsWith(`/${w}`));
 	return WAY.map((id): Station => {
 		const href = id === 'bench' ? '/bench' : project ? `/project/${project.id}/${id}` : null;
 		return {

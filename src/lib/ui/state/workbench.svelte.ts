@@ -14,6 +14,8 @@ import {
 	writeSettings,
 	type Records
 } from '$lib/store/store';
+import { gaugeBook } from '$lib/core/gauge/book';
+import { BenchHistory } from './bench-history.svelte';
 import { ProjectEditor } from './project-editor.svelte';
 
 const NOTHING: Records = {
@@ -34,12 +36,18 @@ export class Workbench {
 	ready = $state(false);
 	failure = $state<string | null>(null);
 	readonly bench: Bench = $derived(benchOf(this.records));
+	/** The bench sorted for asking gauges of it. */
+	readonly book = $derived(gaugeBook(this.bench));
 	readonly units = $derived(this.settings.units);
+	/** Undo and redo over what lies on the bench. */
+	readonly history: BenchHistory;
 	// Never shown itself: each editor is reactive on its own.
 	// eslint-disable-next-line svelte/prefer-svelte-reactivity
 	#editors = new Map<string, ProjectEditor>();
 
-	constructor(readonly db: TombleDb) {}
+	constructor(readonly db: TombleDb) {
+		this.history = new BenchHistory(db);
+	}
 
 	/** Follows the store, other tabs included, until the returned function is called. */
 	follow(): () => void {
@@ -98,10 +106,31 @@ export class Workbench {
 		};
 	}
 
-	putMachine = (m: Machine) => this.db.machines.put(m);
-	putYarn = (y: Yarn) => this.db.yarns.put(y);
-	putTest = (t: YarnTest) => this.db.tests.put(t);
-	putSwatch = (s: Swatch) => this.db.swatches.put(s);
+	// A record that is not there yet is added; what is there is changed. All of it can be undone.
+	putMachine = (m: Machine) =>
+		this.history.put(
+			'machines',
+			m,
+			this.records.machines.find((x) => x.id === m.id)
+		);
+	putYarn = (y: Yarn) =>
+		this.history.put(
+			'yarns',
+			y,
+			this.records.yarns.find((x) => x.id === y.id)
+		);
+	putTest = (t: YarnTest) =>
+		this.history.put(
+			'tests',
+			t,
+			this.records.tests.find((x) => x.id === t.id)
+		);
+	putSwatch = (s: Swatch) =>
+		this.history.put(
+			'swatches',
+			s,
+			this.records.swatches.find((x) => x.id === s.id)
+		);
 }
 
 export const [useWorkbench, provideWorkbench] = createContext<Workbench>();

@@ -3,9 +3,9 @@
 	import type { Machine, Notation, Reading, ReadingState } from '$lib/core/model/bench';
 	import { newId } from '$lib/store/store';
 	import { wordProblem } from '$lib/core/words/problems';
-	import Choice from '../parts/Choice.svelte';
-	import { useWorkbench } from '../state/workbench.svelte';
-	import { NOTATION_OPTIONS, STATE_OPTIONS } from './words';
+	import Choice from '../../parts/Choice.svelte';
+	import { useWorkbench } from '../../state/workbench.svelte';
+	import { NOTATION_OPTIONS, STATE_OPTIONS } from '../words';
 	import { untrack } from 'svelte';
 
 	interface Props {

@@ -1,18 +1,22 @@
 <script lang="ts">
 	import { parseReadingSide, printReadingSide, type Side } from '$lib/core/gauge/notation';
+	import type { OutOfLine } from '$lib/core/gauge/readings';
 	import type { Machine, Notation, Reading, ReadingState } from '$lib/core/model/bench';
-	import QuantityField from '../parts/QuantityField.svelte';
-	import Select from '../parts/Select.svelte';
-	import { useWorkbench } from '../state/workbench.svelte';
-	import { NOTATION_OPTIONS, STATE_OPTIONS } from './words';
+	import QuantityField from '../../parts/QuantityField.svelte';
+	import Select from '../../parts/Select.svelte';
+	import { useWorkbench } from '../../state/workbench.svelte';
+	import { NOTATION_OPTIONS, STATE_OPTIONS } from '../words';
 
 	interface Props {
 		reading: Reading;
+		letter: string;
+		/** In what it differs from the others, if it does. */
+		apart: readonly OutOfLine[];
 		machine: Machine;
 		onchange: (r: Reading) => unknown;
 		onremove: () => unknown;
 	}
-	let { reading, machine, onchange, onremove }: Props = $props();
+	let { reading, letter, apart, machine, onchange, onremove }: Props = $props();
 	const workbench = useWorkbench();
 	const context = (side: Side) => ({
 		notation: reading.notation,
@@ -28,8 +32,13 @@
 </script>
 
 <li
-	class="reading grid grid-cols-[1fr_1fr_8.4rem_5.6rem_auto] items-start gap-1 py-0.5 max-sm:grid-cols-2"
+	class="reading grid grid-cols-[1.4rem_1fr_1fr_8.2rem_5.6rem_auto] items-start gap-1 py-0.5 max-sm:grid-cols-2"
 >
+	<span
+		class={['figure mt-1.5 text-center', apart.length > 0 && 'text-error font-bold']}
+		title={apart.length > 0 ? 'Out of line with the others' : undefined}
+		>{letter}{apart.length > 0 ? '?' : ''}</span
+	>
 	<QuantityField
 		label="Stitches"
 		hideLabel

@@ -1,0 +1,9 @@
+import type { Bench, MeasuredResult, Project, RunEvent } from '../core/model/project';
+
+/** Everything the maker has, in memory. */
+export interface Everything {
+	readonly bench: Bench;
+	readonly projects: readonly Project[];
+	readonly events: readonly RunEvent[];
+	readonly results: readonly MeasuredResult[];
+}

@@ -1,0 +1,67 @@
+<script lang="ts">
+	import { Tabs } from 'bits-ui';
+	import type { Machine, Yarn } from '$lib/core/model/bench';
+	import type { BenchChoice, Tab } from './choice.svelte';
+	import { TABS } from './choice.svelte';
+	import ChartTab from './chart/ChartTab.svelte';
+	import LoopTab from './loop/LoopTab.svelte';
+	import MakeTab from './make/MakeTab.svelte';
+	import PhasesTab from './phases/PhasesTab.svelte';
+	import StrandsTab from './strands/StrandsTab.svelte';
+	import SwatchTab from './swatch/SwatchTab.svelte';
+	import TestsTab from './tests/TestsTab.svelte';
+	import WrittenTab from './written/WrittenTab.svelte';
+
+	interface Props {
+		machine: Machine;
+		yarn: Yarn;
+		choice: BenchChoice;
+		onstart: () => void;
+	}
+	let { machine, yarn, choice, onstart }: Props = $props();
+	const tabs = $derived(TABS.filter((t) => t.value !== 'phases' || yarn.phases.length > 0));
+	const tab = $derived(tabs.some((t) => t.value === choice.tab) ? choice.tab : 'swatch');
+</script>
+
+<section aria-labelledby="pair-title" class="min-w-0">
+	<div class="mb-2 flex flex-wrap items-center gap-x-3 gap-y-1">
+		<h2 id="pair-title" class="text-xl">
+			{yarn.colourName} on {machine.pins} pins
+		</h2>
+		<button class="act act-now ml-auto" onclick={onstart}>Start a hat with these</button>
+	</div>
+	<Tabs.Root value={tab} onValueChange={(v) => choice.set({ tab: v as Tab })}>
+		<Tabs.List
+			class="tabs rule-line mb-3 flex flex-wrap gap-x-4 border-b"
+			aria-label="What to look at"
+		>
+			{#each tabs as t (t.value)}
+				<Tabs.Trigger
+					value={t.value}
+					class="data-[state=active]:border-base-content data-[state=inactive]:quiet -mb-px cursor-pointer border-b-[3px] border-transparent px-0.5 pt-1 pb-1.5 text-[0.94rem] data-[state=active]:font-semibold"
+					>{t.label}</Tabs.Trigger
+				>
+			{/each}
+		</Tabs.List>
+		{#key `${machine.id} ${yarn.id} ${yarn.strands}`}
+			<Tabs.Content value={tab}>
+				{#if tab === 'swatch'}<SwatchTab {machine} {yarn} />
+				{:else if tab === 'loop'}<LoopTab {machine} {yarn} />
+				{:else if tab === 'phases'}<PhasesTab {machine} {yarn} />
+				{:else if tab === 'tests'}<TestsTab {machine} {yarn} />
+				{:else if tab === 'strands'}<StrandsTab
+						{machine}
+						{yarn}
+						onmade={(y) => choice.set({ yarnId: y.id, tab: 'swatch' })}
+					/>
+				{:else if tab === 'make'}<MakeTab {machine} {yarn} />
+				{:else if tab === 'written'}<WrittenTab {machine} {yarn} />
+				{:else}<ChartTab
+						{machine}
+						{yarn}
+						onchoose={(machineId, yarnId) => choice.set({ machineId, yarnId })}
+					/>{/if}
+			</Tabs.Content>
+		{/key}
+	</Tabs.Root>
+</section>

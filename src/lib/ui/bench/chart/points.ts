@@ -1,0 +1,38 @@
+import { density } from '$lib/core/gauge/notation';
+import { outOfLine } from '$lib/core/gauge/readings';
+import type { RatioOf } from '$lib/core/gauge/ratio';
+import type { Machine, Yarn } from '$lib/core/model/bench';
+import { STATES_BEST_FIRST } from '$lib/core/model/kinds';
+import type { Bench } from '$lib/core/model/project';
+
+export interface ChartPoint extends RatioOf {
+	readonly id: string;
+	readonly machine: Machine;
+	readonly yarn: Yarn;
+	/** Out of line with the other readings of its own swatch. */
+	readonly apart: boolean;
+}
+
+/** Every reading of every swatch whose machine and yarn are still on the bench. */
+export function chartPoints(bench: Bench): ChartPoint[] {
+	const machines = new Map(bench.machines.map((m) => [m.id, m]));
+	const yarns = new Map(bench.yarns.map((y) => [y.id, y]));
+	return bench.swatches.flatMap((s) => {
+		const machine = machines.get(s.machineId);
+		const yarn = yarns.get(s.yarnId);
+		if (!machine || !yarn) return [];
+		const apart = new Set(
+			STATES_BEST_FIRST.flatMap((state) => outOfLine(s.readings, state)).map((o) => o.readingId)
+		);
+		return s.readings.map((r) => ({
+			id: `${s.id} ${r.id}`,
+			machine,
+			machineId: machine.id,
+			yarn,
+			apart: apart.has(r.id),
+			state: r.state,
+			stitchesPerCm: density(r.stitches),
+			rowsPerCm: density(r.rows)
+		}));
+	});
+}

@@ -1,0 +1,100 @@
+<script lang="ts">
+	import type { GaugeBook } from '$lib/core/gauge/book';
+	import type { Gauge } from '$lib/core/gauge/gauge';
+	import { relativeWithMore, stateChanges, type OutOfLine } from '$lib/core/gauge/readings';
+	import type { Machine, Reading, Yarn } from '$lib/core/model/bench';
+	import type { Bench } from '$lib/core/model/project';
+	import { plan } from '$lib/core/plan';
+	import { relative } from '$lib/core/quantity/estimate';
+	import { printEstimate, printValue, printWithSpread } from '$lib/core/quantity/print';
+	import { newHat } from '../../state/projects';
+	import { useWorkbench } from '../../state/workbench.svelte';
+	import { STATE_WORDS } from '../words';
+	import { letterOf } from './swatch';
+
+	interface Props {
+		machine: Machine;
+		yarn: Yarn;
+		bench: Bench;
+		book: GaugeBook;
+		gauge: Gauge;
+		readings: readonly Reading[];
+		apart: readonly OutOfLine[];
+	}
+	let { machine, yarn, bench, book, gauge, readings, apart }: Props = $props();
+	const workbench = useWorkbench();
+	const units = $derived(workbench.units);
+	const percent = (share: number) => printValue(Math.abs(share), 'percent', units);
+
+	// What the spread means: a hat for a woman, as it would be planned from the bench as it is.
+	const hat = $derived.by(() => {
+		const project = newHat(bench, { machineId: machine.id, yarnId: yarn.id });
+		const made = project && plan(project, bench, undefined, book);
+		return made?.ok ? made : null;
+	});
+	const source = $derived(gauge.rowSource);
+	const behind = $derived(
+		source.kind === 'swatch' ? source.readings : source.kind === 'learned' ? source.pieces : 0
+	);
+	const more = $derived(source.kind === 'learned' ? 1 : 2);
+	const moreWords = $derived(
+		source.kind === 'learned'
+			? 'one more finished piece like these'
+			: behind > 0
+				? 'two more readings like these'
+				: 'two readings of a swatch'
+	);
+	const then = $derived(
+		hat && {
+			...hat.hat.tubeFlat,
+			sd:
+				(hat.hat.tubeFlat.sd * relativeWithMore(gauge.rowsPerCm, behind, more)) /
+				Math.max(1e-9, relative(gauge.rowsPerCm))
+		}
+	);
+	const changes = $derived(stateChanges(readings));
+	const grew = (share: number, more: string, less: string) =>
+		Math.abs(share) < 0.005
+			? `as ${more.replace(/er$/, '')} as before`
+			: `${percent(share)} ${share > 0 ? more : less}`;
+	const letter = (id: string) => letterOf(readings.findIndex((r) => r.id === id));
+</script>
+
+<ul class="mt-2 grid gap-1 text-sm">
+	{#if hat && then}
+		<li>
+			A hat for a woman, {hat.pieces[0]!.mainRows} rows: tube
+			<b class="figure">{printWithSpread(hat.hat.tubeFlat, 'length', units)}</b>; {moreWords} would bring
+			it to ± {printEstimate(then, 'length', units).spread}.
+		</li>
+	{/if}
+	{#each apart as a (a.readingId + a.side)}
+		<li class="text-error font-semibold">
+			Reading {letter(a.readingId)} is out of line: {percent(a.share)}
+			{a.share > 0 ? 'more' : 'fewer'}
+			{a.side} than the others. Measure it again, or leave it; it counts until you remove it.
+		</li>
+	{/each}
+	{#each changes as c (c.from + c.to)}
+		<li>
+			From {STATE_WORDS[c.from]} to {STATE_WORDS[c.to]} it became {grew(
+				c.length.mean,
+				'longer',
+				'shorter'
+			)} and {grew(c.width.mean, 'wider', 'narrower')} (± {percent(c.length.sd)}).
+		</li>
+	{/each}
+	{#if gauge.wear.pulledTo}
+		<li>
+			Pulled {percent(gauge.wear.pulledTo.mean)} wider it got {percent(
+				gauge.wear.shortening.mean * gauge.wear.pulledTo.mean
+			)} shorter: plans take {percent(gauge.wear.shortening.mean * 0.1)} off the length for every 10 %
+			of stretch.
+		</li>
+	{:else if readings.length > 0}
+		<li class="quiet">
+			No pulled reading: plans take the usual 3 % off the length for every 10 % of stretch. Pull it
+			as wide as on a head and measure width and height.
+		</li>
+	{/if}
+</ul>

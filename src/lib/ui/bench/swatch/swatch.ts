@@ -1,0 +1,18 @@
+import type { Machine, Swatch, Yarn } from '$lib/core/model/bench';
+import { newId } from '$lib/store/store';
+
+/** The swatch there is, or an empty one for this machine and yarn. */
+export const blankSwatch = (swatch: Swatch | undefined, machine: Machine, yarn: Yarn): Swatch =>
+	swatch ?? {
+		id: newId() as Swatch['id'],
+		machineId: machine.id,
+		yarnId: yarn.id,
+		strands: yarn.strands,
+		slot: Math.min(2, machine.slots),
+		readings: [],
+		loops: [],
+		note: ''
+	};
+
+/** Readings are called a, b, c, … */
+export const letterOf = (i: number): string => String.fromCharCode(97 + (i % 26));

@@ -1,0 +1,64 @@
+<script lang="ts">
+	import { tagOf } from '$lib/core/finish/tag';
+	import type { Project } from '$lib/core/model/project';
+	import type { Plan } from '$lib/core/plan';
+	import { printValue } from '$lib/core/quantity/print';
+	import { wordTag } from '$lib/core/words/tag';
+	import { teller } from '../state/tell.svelte';
+	import { useWorkbench } from '../state/workbench.svelte';
+
+	let { project, plan }: { project: Project; plan: Plan } = $props();
+	const workbench = useWorkbench();
+	const units = $derived(workbench.units);
+	// By what it really took where that was weighed, else by the sum.
+	const tag = $derived(
+		tagOf(
+			plan.amounts.map((a) => ({
+				yarn: plan.yarns[a.yarn]!,
+				grams: project.used?.find((u) => u.yarnId === a.yarnId)?.grams ?? a.grams.value.mean
+			}))
+		)
+	);
+	const head = $derived(project.wish.head);
+	const size = $derived(
+		head.kind === 'table'
+			? `Size: ${head.size}`
+			: `For a head of ${printValue(head.cm, 'length', units)}`
+	);
+	const lines = $derived(tag ? wordTag(project.name, size, tag) : []);
+
+	async function copy() {
+		try {
+			await navigator.clipboard.writeText(lines.join('\n'));
+			void teller.say('The tag’s text is copied');
+		} catch {
+			void teller.warn('This browser does not let it be copied: mark the text and copy it.');
+		}
+	}
+</script>
+
+{#if tag}
+	<section aria-labelledby="tag-title" class="mt-5">
+		<h2 id="tag-title" class="mb-1 text-base">Its tag</h2>
+		<div
+			class="tag border-base-content/70 relative rounded-[5px] border-[1.5px] py-3 pr-4 pl-9 text-sm"
+		>
+			<span
+				class="border-base-content/70 absolute top-4 left-3 size-3 rounded-full border-[1.5px]"
+				aria-hidden="true"
+			></span>
+			{#each lines as line, i (i)}
+				<p class={i === 0 ? 'figure text-lg font-semibold' : ''}>{line}</p>
+			{/each}
+		</div>
+		{#if tag.unknown.length > 0}
+			<p class="text-warning mt-1 text-sm">
+				The label’s care was never noted for {tag.unknown.join('; ')}: note it on the bench.
+			</p>
+		{/if}
+		<p class="no-print mt-2">
+			<button class="act act-small" onclick={copy}>Copy the text</button>
+		</p>
+		<p class="hint mt-1">For sale, local rules say what a label must hold.</p>
+	</section>
+{/if}

@@ -1,0 +1,122 @@
+<script lang="ts">
+	import type { YarnId } from '$lib/core/model/bench';
+	import type { Project, UsedYarn } from '$lib/core/model/project';
+	import type { Plan } from '$lib/core/plan';
+	import { printValue, printWithSpread } from '$lib/core/quantity/print';
+	import { putBack, takeOff, usedByWeight } from '$lib/core/stock/stock';
+	import Choice from '../parts/Choice.svelte';
+	import YarnCake from '../pictures/YarnCake.svelte';
+	import GramsField from '../scale/GramsField.svelte';
+	import { yarnChanges } from '../state/bench-history.svelte';
+	import type { ProjectEditor } from '../state/project-editor.svelte';
+	import { teller } from '../state/tell.svelte';
+	import { useWorkbench } from '../state/workbench.svelte';
+
+	let { project, plan, editor }: { project: Project; plan: Plan; editor: ProjectEditor } = $props();
+	const workbench = useWorkbench();
+	const units = $derived(workbench.units);
+	const grams = (g: number) => printValue(g, 'mass', units);
+	const yarns = $derived(workbench.bench.yarns);
+	const lookup = (id: YarnId) => yarns.find((y) => y.id === id);
+
+	let how = $state<UsedYarn['how']>('sum');
+	/** What lies there now, by yarn: before is what the stock says. */
+	let after = $state<Record<string, number>>({});
+	let before = $state<Record<string, number>>({});
+	const rows = $derived(
+		plan.amounts.map((a) => {
+			const yarn = plan.yarns[a.yarn]!;
+			const was = before[yarn.id] ?? a.gramsOnHand;
+			const is = after[yarn.id] ?? Math.max(0, Math.round(was - a.grams.value.mean));
+			const weighed = usedByWeight(yarn.id, was, is);
+			const sum: UsedYarn = {
+				yarnId: yarn.id,
+				grams: Math.round(a.grams.value.mean * 10) / 10,
+				how: 'sum'
+			};
+			return { yarn, planned: a.grams.value, was, is, used: how === 'sum' ? sum : weighed };
+		})
+	);
+	const whole = $derived(rows.every((r) => r.used !== null));
+
+	async function take() {
+		const used = rows.flatMap((r) => r.used ?? []);
+		await workbench.history.change(yarnChanges(yarns, takeOff(used, yarns)));
+		editor.change('yarn taken off the stock', { used });
+		void teller.say('Taken off the stock', { label: 'Put it back', onClick: () => void back() });
+	}
+	async function back() {
+		const { used } = editor.project;
+		if (!used) return;
+		await workbench.history.change(
+			yarnChanges(workbench.bench.yarns, putBack(used, workbench.bench.yarns))
+		);
+		editor.change('yarn put back', { used: null });
+	}
+</script>
+
+<section aria-labelledby="used-title" class="min-w-0">
+	<h2 id="used-title" class="mb-1 text-xl">Yarn it took</h2>
+	{#if project.used}
+		<ul class="text-sm">
+			{#each project.used as u (u.yarnId)}
+				{@const y = lookup(u.yarnId)}
+				<li class="flex items-center gap-2 py-1">
+					{#if y}<YarnCake yarn={y} {lookup} size={40} />{/if}
+					<span
+						><b class="figure">{grams(u.grams)}</b> of {y?.colourName ?? 'a yarn that is gone'}
+						<span class="quiet"
+							>{u.how === 'weighed' ? 'weighed before and after' : 'by the sum'}</span
+						></span
+					>
+				</li>
+			{/each}
+		</ul>
+		<p class="quiet mb-2 text-sm">Taken off the stock, and no longer held for it.</p>
+		<button class="act act-small" onclick={back}>Put it back on the stock</button>
+	{:else}
+		<p class="quiet mb-2 text-sm">
+			{project.holdsYarn ? 'Held for it until now.' : 'Not held for it.'} Take it off the stock when it
+			is made.
+		</p>
+		<Choice
+			label="How much"
+			hideLabel
+			value={how}
+			options={[
+				{ value: 'sum', label: 'by the sum' },
+				{ value: 'weighed', label: 'by weight before and after' }
+			]}
+			onvalue={(v) => (how = v)}
+		/>
+		<ul class="mt-2">
+			{#each rows as r (r.yarn.id)}
+				<li class="rule-line grid grid-cols-[auto_1fr] gap-3 border-t py-2">
+					<YarnCake yarn={r.yarn} {lookup} size={44} />
+					<div class="min-w-0">
+						<p class="text-sm"><b>{r.yarn.colourName}</b>, {r.yarn.name}</p>
+						{#if how === 'sum'}
+							<p class="figure text-lg">{printWithSpread(r.planned, 'mass', units)}</p>
+						{:else}
+							<div class="flex flex-wrap items-start gap-x-4 gap-y-2">
+								<GramsField label="before" grams={r.was} ongrams={(g) => (before[r.yarn.id] = g)} />
+								<GramsField label="after" grams={r.is} ongrams={(g) => (after[r.yarn.id] = g)} />
+							</div>
+							<p class="mt-1 text-sm" role="status">
+								{#if r.used}took <b class="figure">{grams(r.used.grams)}</b>
+									<span class="quiet"
+										>where {printWithSpread(r.planned, 'mass', units)} was expected</span
+									>
+								{:else}<span class="text-error"
+										>It weighs more after than before: one of the two is off.</span
+									>{/if}
+							</p>
+						{/if}
+					</div>
+				</li>
+			{/each}
+		</ul>
+		<button class="act act-main mt-1" disabled={!whole} onclick={take}>Take it off the stock</button
+		>
+	{/if}
+</section>

@@ -1,0 +1,43 @@
+import type { Yarn } from '$lib/core/model/bench';
+import { freeGrams, type Held } from '$lib/core/stock/stock';
+import { planner } from '$lib/worker/planner';
+import type { Workbench } from './workbench.svelte';
+
+/** While something is being dragged the sums wait, ms. */
+const REST_MS = 250;
+
+/** What planned projects hold back, worked out in the worker whenever the bench or a project has come to rest. */
+export class HeldYarn {
+	/** Null until it is worked out for the first time. */
+	list = $state.raw<readonly Held[] | null>(null);
+
+	constructor(private readonly workbench: Workbench) {
+		$effect(() => {
+			const { bench } = workbench;
+			const projects = workbench.records.projects.filter((p) => p.holdsYarn && p.used === null);
+			let stale = false;
+			const timer = setTimeout(
+				() => {
+					void planner.worker.heldBy(projects, bench).then((held) => {
+						if (!stale) this.list = held;
+					});
+				},
+				this.list === null ? 0 : REST_MS
+			);
+			return () => {
+				stale = true;
+				clearTimeout(timer);
+			};
+		});
+	}
+
+	/** Grams of a yarn that projects other than `except` leave free. */
+	free(yarn: Yarn, except?: string): number {
+		return freeGrams(yarn, this.workbench.bench.yarns, this.list ?? [], except);
+	}
+
+	/** Who else holds some of this very yarn, and how much, g. */
+	of(yarnId: string, except?: string): Held[] {
+		return (this.list ?? []).filter((h) => h.yarnId === yarnId && h.projectId !== except);
+	}
+}
