@@ -7,7 +7,13 @@ const PORT = 4188;
 const BASE = `http://localhost:${PORT}`;
 const VIEWS: { file: string; path: string; phone?: boolean; dark?: boolean }[] = [
 	{ file: 'shelf', path: '/' },
-	{ file: 'bench', path: '/bench' },
+	{ file: 'bench', path: '/bench?machine=machine-48&yarn=bw-foam' },
+	{ file: 'bench-yarn', path: '/bench?machine=machine-48&yarn=bw-foam&show=loop' },
+	{ file: 'bench-phases', path: '/bench?machine=machine-48&yarn=aw-aurora&show=phases' },
+	{ file: 'bench-strands', path: '/bench?machine=machine-48&yarn=ht-warm&show=strands' },
+	{ file: 'bench-make', path: '/bench?machine=machine-48&yarn=bw-lantern&show=make' },
+	{ file: 'bench-chart', path: '/bench?machine=machine-48&yarn=bw-foam&show=chart' },
+	{ file: 'stand-ins', path: '/project/project-tideline/stand-ins?yarn=bw-kelp' },
 	{ file: 'plan', path: '/project/project-keeper/plan' },
 	{ file: 'plan-dark', path: '/project/project-tideline/plan', dark: true },
 	{ file: 'before-the-crank', path: '/project/project-foghorn/knit' },

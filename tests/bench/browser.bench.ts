@@ -2,6 +2,10 @@ import { chromium, type Page } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import { gzipSync } from 'node:zlib';
 import { browserArgs } from '../e2e/browser';
+import { writeBackup } from '../../src/lib/file/backup';
+import { yarnsUsed } from '../../src/lib/store/store';
+import { projectOf } from '../support/bench';
+import { bigBench, wishOn } from '../support/stash';
 import { quantile, report } from './figures';
 
 const PORT = 4189;
@@ -141,6 +145,84 @@ async function crank(): Promise<void> {
 	await page.close();
 }
 
+/** A stash of so many yarns in a browser of its own, with one project that uses the first. */
+async function stashPage(yarns: number): Promise<Page> {
+	const bench = bigBench(yarns);
+	const project = projectOf(wishOn(bench));
+	const bytes = writeBackup({ bench, projects: [project], events: [], results: [] }, yarnsUsed);
+	const page = await (await browser.newContext()).newPage();
+	await page.goto(`${BASE}/keep`);
+	await page.locator('input[type=file]').setInputFiles({
+		name: 'stash.zip',
+		mimeType: 'application/zip',
+		buffer: Buffer.from(bytes)
+	});
+	await page.getByRole('button', { name: 'Take it in' }).click();
+	await page.getByText(/Taken in/).waitFor();
+	return page;
+}
+
+/** From the question to the answer, the way to the worker and back included; the first finds cold code. */
+async function ranking(): Promise<void> {
+	const page = await stashPage(500);
+	await page.goto(`${BASE}/project/p/stand-ins`);
+	const wait = (n: number) =>
+		page.waitForFunction(
+			(least) => performance.getEntriesByName('rank-stand-ins').length >= least,
+			n
+		);
+	await wait(1);
+	for (let i = 1; i <= 5; i++) {
+		await page.getByRole('button', { name: 'Type in a yarn to buy' }).click();
+		await page.getByRole('button', { name: 'Compare it' }).click();
+		await wait(i + 1);
+	}
+	const times = await page.evaluate(() =>
+		performance.getEntriesByName('rank-stand-ins').map((e) => e.duration)
+	);
+	report(
+		'rank 500 yarns in a worker, with the way there and back, median',
+		quantile(times.slice(1), 0.5),
+		'ms',
+		{
+			most: 200
+		}
+	);
+	await page.context().close();
+}
+
+/** A letter typed into the search of 300 yarns, to the list in the page with its layout. */
+async function sifting(): Promise<void> {
+	const page = await stashPage(300);
+	await page.goto(`${BASE}/bench`);
+	await page.getByRole('searchbox').waitFor();
+	await page.waitForTimeout(500);
+	const times = await page.evaluate(async () => {
+		const field = document.querySelector<HTMLInputElement>('input[type=search]')!;
+		const taken: number[] = [];
+		for (const text of ['y', 'ya', 'yarn 1', 'yarn 12', 'yarn', 'wool', 'colour 2', '', 'c', '']) {
+			const start = performance.now();
+			field.value = text;
+			field.dispatchEvent(new Event('input', { bubbles: true }));
+			await Promise.resolve();
+			await new Promise((r) => queueMicrotask(() => r(null)));
+			document.body.getBoundingClientRect();
+			taken.push(performance.now() - start);
+			await new Promise((r) => setTimeout(r, 60));
+		}
+		return taken;
+	});
+	report(
+		'find among 300 yarns, key to laid-out list, 95th percentile',
+		quantile(times, 0.95),
+		'ms',
+		{
+			most: 100
+		}
+	);
+	await page.context().close();
+}
+
 try {
 	for (let i = 0; i < 50; i++) {
 		if ((await fetch(`${BASE}/healthz`).catch(() => null))?.ok) break;
@@ -149,6 +231,8 @@ try {
 	await firstRoute();
 	await shelf();
 	await crank();
+	await ranking();
+	await sifting();
 } finally {
 	await browser.close();
 	server.kill();

@@ -1,3 +1,8 @@
+import { gaugeBook } from '../../src/lib/core/gauge/book';
+import { gaugeFor } from '../../src/lib/core/gauge/gauge';
+import { standIns } from '../../src/lib/core/substitute/rank';
+import { OPEN_SIEVE, sift } from '../../src/lib/ui/bench/stash/sift';
+import { bigBench, wishOn } from '../support/stash';
 import { linearRegression } from 'simple-statistics';
 import { harbour } from '../../src/lib/demo/harbour';
 import { plan } from '../../src/lib/core/plan';
@@ -75,3 +80,42 @@ report('simulate, exponent of time over stitches', linearRegression(points).m, '
 	least: 0.9,
 	most: 1.1
 });
+
+// A stash of 500 yarns, some measured, and every one of them in one strand and two, ranked for one project.
+const stash = bigBench(500);
+const question = {
+	project: { ...harbour.projects[0]!, machineId: stash.machines[0]!.id, wish: wishOn(stash) },
+	yarnId: stash.yarns[0]!.id,
+	bench: stash,
+	held: [],
+	typed: [],
+	most: 24
+};
+report(
+	'rank 500 yarns, single and double strands, median in Node',
+	median(time(12, () => standIns(question))),
+	'ms',
+	{ most: 200 }
+);
+const three = bigBench(300);
+const book = gaugeBook(three);
+report(
+	'300 yarns: gauge of each and sift, median in Node',
+	median(
+		time(20, () =>
+			sift(
+				three.yarns.map((yarn) => ({
+					yarn,
+					grams: yarn.gramsOnHand,
+					measured:
+						gaugeFor({ machine: three.machines[0]!, yarn, book, useFresh: false }).rowsPerCm
+							.basis !== 'estimated',
+					verdict: null
+				})),
+				{ ...OPEN_SIEVE, find: 'yarn 1', sort: 'colour' }
+			)
+		)
+	),
+	'ms',
+	{ most: 16 }
+);

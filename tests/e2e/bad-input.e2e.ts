@@ -4,7 +4,7 @@ test('a swatch field says what is wrong and what would be right, and keeps what 
 	page
 }) => {
 	await openDemo(page);
-	await page.goto('/bench');
+	await page.goto('/bench?machine=machine-48&yarn=bw-dusk');
 	const stitches = page.getByRole('textbox', { name: 'Stitches', exact: true }).last();
 	for (const [typed, says] of [
 		['400', /from 2 to 80 stitches in 10 cm/],

@@ -97,3 +97,42 @@ test('where records differ, mine are kept unless I say otherwise', async ({ page
 	await page.goto('/');
 	await expect(page.getByRole('link', { name: /Tideline/ })).toBeVisible();
 });
+
+test('tables go out and in: faults by line and column, nothing written until accepted', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto('/keep');
+	const [download] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: 'Save yarns (CSV)' }).click()
+	]);
+	const text = readFileSync(await download.path(), 'utf8');
+	expect(text).toContain('length of 100 g (m)');
+	const file = (name: string, body: string) => ({
+		name,
+		mimeType: 'text/csv',
+		buffer: Buffer.from(body)
+	});
+	const input = page.locator('input[type=file]');
+	await input.setInputFiles(file('bad.csv', text.replace(',240,', ',plenty,')));
+	await expect(page.getByRole('alert')).toContainText(/Line \d+, column 7 \(on hand \(g\)\)/);
+	await input.setInputFiles(
+		file('good.csv', `${text.replace(',240,', ',200,')}\r\nBollard,tar,#222222,4,200`)
+	);
+	await expect(page.getByRole('region', { name: 'What the file would change' })).toContainText(
+		'add 1 records'
+	);
+	await page.getByRole('button', { name: 'Leave it' }).click();
+	await page.goto('/bench');
+	await expect(page.getByRole('button', { name: /Bollard/ })).toHaveCount(0);
+	await page.goto('/keep');
+	await input.setInputFiles(
+		file('good.csv', `${text.replace(',240,', ',200,')}\r\nBollard,tar,#222222,4,200`)
+	);
+	await page.getByRole('button', { name: 'Take it in' }).click();
+	await expect(page.getByText(/Taken in/)).toBeVisible();
+	await page.goto('/bench');
+	await expect(page.getByRole('button', { name: /Bollard/ }).first()).toBeVisible();
+	await expect(page.getByRole('button', { name: /foam Breakwater.*200 g/ })).toBeVisible();
+});

@@ -5,6 +5,14 @@ const VIEWS = [
 	['shelf', '/'],
 	['bench', '/bench'],
 	['plan', '/project/project-keeper/plan'],
+	['stand-ins', '/project/project-keeper/stand-ins'],
+	['bench, yarn in it', '/bench?yarn=bw-foam&show=loop'],
+	['bench, phases', '/bench?yarn=aw-aurora&show=phases'],
+	['bench, tests', '/bench?yarn=gd-fog&show=tests'],
+	['bench, strands', '/bench?yarn=ht-warm&show=strands'],
+	['bench, make with it', '/bench?yarn=bw-kelp&show=make'],
+	['bench, written pattern', '/bench?yarn=bw-kelp&show=written'],
+	['bench, all swatches', '/bench?yarn=bw-kelp&show=chart'],
 	['before the crank', '/project/project-foghorn/knit'],
 	['crank', '/project/project-keeper/knit'],
 	['finish', '/project/project-buoy/finish'],
@@ -14,7 +22,7 @@ const VIEWS = [
 
 for (const scheme of ['light', 'dark'] as const) {
 	test(`no serious accessibility findings on any main view, ${scheme}`, async ({ page }) => {
-		test.setTimeout(150_000);
+		test.setTimeout(240_000);
 		await page.emulateMedia({ colorScheme: scheme });
 		await openDemo(page);
 		for (const [name, path] of VIEWS) {
@@ -33,6 +41,7 @@ for (const scheme of ['light', 'dark'] as const) {
 test('nothing is cut off sideways at any main view, on the desk and on a phone', async ({
 	page
 }) => {
+	test.setTimeout(120_000);
 	await openDemo(page);
 	for (const width of [1280, 390]) {
 		await page.setViewportSize({ width, height: 800 });
@@ -49,7 +58,7 @@ test('nothing is cut off sideways at any main view, on the desk and on a phone',
 test('one unit setting shows inches throughout, and stores nothing else', async ({ page }) => {
 	await openDemo(page);
 	await page.getByRole('button', { name: /Lengths in centimetres/ }).click();
-	for (const [name, path] of VIEWS.slice(0, 3)) {
+	for (const [name, path] of VIEWS.slice(0, 11)) {
 		await page.goto(path);
 		await expect(page.locator('h1').first()).toBeAttached();
 		await page.waitForTimeout(250);

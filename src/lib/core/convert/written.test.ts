@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { M48 } from '../../../../tests/support/bench';
 import { exact } from '../quantity/estimate';
 import { wordHandOnly, wordMisfit } from '../words/written';
-import { convert, factors, handOnly, readCounts, type ConvertInput } from './written';
+import { convert, factors, handOnly, readCounts, usualKeep, type ConvertInput } from './written';
 
 const theirs = { stitchesPerCm: 2.2, rowsPerCm: 3.5 };
 // 25 cm to 40 and 12 cm to 20.
@@ -85,5 +85,13 @@ describe('a written pattern’s numbers', () => {
 		]);
 		expect(handOnly('knit 40 rows')).toEqual([]);
 		expect(wordHandOnly('lace')).toMatch(/^lace: leave it plain/);
+	});
+
+	it('stitches and the rows of a panel stay even or odd as the pattern has them', () => {
+		const [stitches, rows] = readCounts('cast on 88, 21 rows');
+		expect(usualKeep(stitches!, 'panel')).toBe('even');
+		expect(usualKeep(rows!, 'panel')).toBe('odd');
+		expect(usualKeep(stitches!, 'tube')).toBe('even');
+		expect(usualKeep(rows!, 'tube')).toBe('any');
 	});
 });

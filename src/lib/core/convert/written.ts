@@ -69,6 +69,15 @@ export function readCounts(text: string): PatternCount[] {
 /** What a count must keep to: any whole number, even or odd for symmetry, or a multiple for a repeat. */
 export type Keep = 'any' | 'even' | 'odd' | { readonly multipleOf: number };
 
+/**
+ * What a count keeps unless the maker says otherwise: stitches stay even or odd as the pattern has them, for symmetry, and
+ * so do the rows of a panel, which end at the side the pattern ends at; a tube's rows are free.
+ */
+export const usualKeep = (count: PatternCount, mode: 'tube' | 'panel'): Keep => {
+	if (count.side === 'rows' && mode === 'tube') return 'any';
+	return count.count % 2 === 0 ? 'even' : 'odd';
+};
+
 /** Why a whole count does not fit. Sentences are in `words/written.ts`. */
 export type Misfit =
 	| { code: 'wider-than-panel'; most: number; over: number }

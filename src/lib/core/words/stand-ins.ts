@@ -73,9 +73,14 @@ const AGAINST: Record<Criterion, (a: Answer, s: StandIn, q: Say) => string> = {
 			: `It wants a gentler wash than ${a.wanted.colourName}.`
 };
 
-/** One plain sentence against a stand-in, or null where nothing speaks against it. */
-export const wordAgainst = (a: Answer, s: StandIn, units: Units): string | null =>
-	s.worst === null || s.yarn.id === a.wanted.id ? null : AGAINST[s.worst](a, s, say(units));
+/** One plain sentence against a stand-in; null for the yarn itself. */
+export function wordAgainst(a: Answer, s: StandIn, units: Units): string | null {
+	if (s.yarn.id === a.wanted.id) return null;
+	if (s.worst !== null) return AGAINST[s.worst](a, s, say(units));
+	return s.yarn.colour === a.wanted.colour
+		? 'Nothing known speaks against it.'
+		: 'Nothing known speaks against it but its colour.';
+}
 
 /** What swatch would settle a predicted gauge; null where it is measured. */
 export function wordSettle(s: StandIn, pins: number, units: Units): string | null {

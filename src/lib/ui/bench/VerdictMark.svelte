@@ -2,7 +2,13 @@
 	import type { Verdict } from '$lib/core/model/kinds';
 	import { VERDICT_WORDS } from './words';
 
-	let { verdict, disputed = false }: { verdict: Verdict; disputed?: boolean } = $props();
+	interface Props {
+		verdict: Verdict;
+		disputed?: boolean;
+		/** True where words beside it say the same. */
+		worded?: boolean;
+	}
+	let { verdict, disputed = false, worded = false }: Props = $props();
 	const SHAPES = {
 		runs: { d: 'M2 7.5 5.5 11 12 3.5', tone: 'text-success' },
 		care: { d: 'M7 2.5v5.5M7 11v.6', tone: 'text-warning' },
@@ -15,10 +21,11 @@
 <svg
 	class={[shape.tone, 'size-4 shrink-0']}
 	viewBox="0 0 14 14"
-	role="img"
-	aria-label={`${VERDICT_WORDS[verdict]} here${disputed ? ', older tests said otherwise' : ''}`}
+	role={worded ? undefined : 'img'}
+	aria-hidden={worded}
+	aria-label={worded ? undefined : `${VERDICT_WORDS[verdict]} here`}
 >
-	<title>{VERDICT_WORDS[verdict]} here{disputed ? ', older tests said otherwise' : ''}</title>
+	{#if !worded}<title>{VERDICT_WORDS[verdict]} here</title>{/if}
 	<path
 		d={shape.d}
 		fill="none"

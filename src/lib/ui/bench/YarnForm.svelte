@@ -14,6 +14,9 @@
 	import { effectiveTex } from '$lib/core/yarn/tex';
 	import { USUAL_METRES_PER_100G, WEIGHT_CLASSES } from '$lib/core/yarn/weight-class';
 	import { DRY_WORDS, WASH_WORDS } from '$lib/core/words/tag';
+	import { testsOf, verdicts } from '$lib/core/yarn/trials';
+	import VerdictMark from './VerdictMark.svelte';
+	import { VERDICT_WORDS } from './words';
 	import { gramsOnHand, partsOf } from '$lib/core/yarn/held-together';
 	import GramsField from '../scale/GramsField.svelte';
 	import Phases from './Phases.svelte';
@@ -65,6 +68,7 @@
 			? bad({ code: 'out-of-range', value: n.value, min: 1, max: 100, unit: '%' })
 			: n;
 	};
+	const judged = $derived(verdicts(testsOf(yarn, workbench.bench.tests, workbench.bench.yarns)));
 	const total = $derived(yarn.fibres.reduce((s, f) => s + f.percent, 0));
 	const setFibre = (i: number, patch: Partial<Yarn['fibres'][number]>) =>
 		put({ fibres: yarn.fibres.map((f, k) => (k === i ? { ...f, ...patch } : f)) });
@@ -258,6 +262,18 @@
 		? `, ${yarn.strands} strands together`
 		: ''}.
 </p>
+{#if judged.length > 0}
+	<ul class="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-sm" aria-label="How it runs">
+		{#each judged as v (v.machineId + v.strands)}
+			<li class="flex items-center gap-1.5">
+				<VerdictMark verdict={v.verdict} worded />
+				{workbench.bench.machines.find((m) => m.id === v.machineId)?.pins ?? '?'} pins{v.strands > 1
+					? `, ${v.strands} strands`
+					: ''}: {VERDICT_WORDS[v.verdict]}{v.disputed ? ', disputed' : ''}
+			</li>
+		{/each}
+	</ul>
+{/if}
 <div class="mt-4 flex justify-between">
 	<button class="act" onclick={onremove}>Take it off the bench</button>
 	<button class="act act-main" onclick={ondone}>Done</button>

@@ -45,4 +45,4 @@ export const slotWords = (slot: number): string => (slot === 0 ? 'no slot' : `sl
 
 /** A reading under the name of its notation, which says the rest. */
 export const shortReading = (text: string): string =>
-	text.replace(/ (\/ (10 cm|4 in|1 in)|to (40|20)|flat width)$/, '');
+	text.replace(/ (\/ (10 cm|4 in|1 in)|cm to (40|20)|flat width)$/, '');

@@ -19,6 +19,13 @@
 			['C', 'Other counter reading large'],
 			['Escape', 'Back to the plan']
 		],
+		'/bench': [
+			['/', 'Find a yarn'],
+			['↑ ↓', 'The next yarn in the list'],
+			['← →', 'The next tab, from a tab'],
+			['Ctrl Z', 'Undo'],
+			['Ctrl Shift Z', 'Redo']
+		],
 		'/': [['N', 'New hat']]
 	};
 	const list = $derived([...(HERE[page.route.id ?? ''] ?? []), ...EVERYWHERE]);

@@ -94,7 +94,8 @@
 		{:else}<button
 				class="act"
 				onclick={onuse}
-				aria-label={`Use ${s.yarn.colourName}, ${s.yarn.name}`}>Use this</button
+				aria-label={`Use ${s.yarn.colourName}, ${s.yarn.name}${s.yarn.strands > 1 ? `, ${s.yarn.strands} strands` : ''}`}
+				>Use this</button
 			>{/if}
 	</div>
 </li>

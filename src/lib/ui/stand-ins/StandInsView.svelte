@@ -43,11 +43,13 @@
 		let stale = false;
 		working = true;
 		failure = null;
+		const asked = performance.now();
 		planner.worker.standIns(question).then(
 			(a) => {
 				if (stale) return;
 				answer = a ?? null;
 				working = false;
+				performance.measure('rank-stand-ins', { start: asked });
 			},
 			(e: unknown) => {
 				if (stale) return;

@@ -6,6 +6,7 @@
 	import { gramsOnHand, workingClass } from '$lib/core/yarn/held-together';
 	import { testsOf } from '$lib/core/yarn/trials';
 	import { WEIGHT_CLASSES } from '$lib/core/yarn/weight-class';
+	import { tick } from 'svelte';
 	import Select from '../../parts/Select.svelte';
 	import YarnCake from '../../pictures/YarnCake.svelte';
 	import { useWorkbench } from '../../state/workbench.svelte';
@@ -22,7 +23,18 @@
 	let { machine, yarn, onchoose, onedit, onadd }: Props = $props();
 	const workbench = useWorkbench();
 	let sieve = $state.raw<Sieve>(OPEN_SIEVE);
-	const set = (patch: Partial<Sieve>) => (sieve = { ...sieve, ...patch });
+	/** As many cakes as fill the list a few times over; more are drawn as it is scrolled. */
+	const FIRST = 50;
+	let drawn = $state(FIRST);
+	function set(patch: Partial<Sieve>) {
+		sieve = { ...sieve, ...patch };
+		drawn = FIRST;
+	}
+	function onscroll(e: UIEvent & { currentTarget: HTMLElement }) {
+		const { scrollTop, clientHeight, scrollHeight } = e.currentTarget;
+		if (scrollHeight - scrollTop - clientHeight < 600)
+			drawn = Math.min(found.length, drawn + FIRST);
+	}
 
 	const byId = $derived(new Map(workbench.bench.yarns.map((y) => [y.id, y])));
 	const stash = $derived(
@@ -54,8 +66,9 @@
 		const next = found[Math.min(found.length - 1, Math.max(0, at + step))];
 		if (!next) return;
 		e.preventDefault();
+		drawn = Math.max(drawn, at + 2 * FIRST);
 		onchoose(next.yarn);
-		document.getElementById(`stash-${next.yarn.id}`)?.focus();
+		void tick().then(() => document.getElementById(`stash-${next.yarn.id}`)?.focus());
 	}
 </script>
 
@@ -131,8 +144,8 @@
 		</div>
 	{/if}
 	<!-- svelte-ignore a11y_no_noninteractive_element_interactions -->
-	<ul class="max-h-[31rem] overflow-y-auto pr-1" {onkeydown}>
-		{#each found as s (s.yarn.id)}
+	<ul class="max-h-[31rem] overflow-y-auto pr-1" {onkeydown} {onscroll}>
+		{#each found.slice(0, drawn) as s (s.yarn.id)}
 			{@const y = s.yarn}
 			{@const on = y.id === yarn?.id}
 			<li class="stashed flex items-center gap-2">
@@ -172,7 +185,7 @@
 		<p class="quiet py-3 text-sm">
 			None is like that. <button
 				class="underline"
-				onclick={() => (sieve = { ...OPEN_SIEVE, sort: sieve.sort })}>Show all again</button
+				onclick={() => set({ ...OPEN_SIEVE, sort: sieve.sort })}>Show all again</button
 			>
 		</p>
 	{/if}

@@ -15,28 +15,18 @@
 </script>
 
 <!-- The same gauge in every way it may be written, live as readings are typed. -->
-<table class="rule-line w-full border-y text-sm">
-	<caption class="sr-only">This gauge in all five notations</caption>
-	<thead>
-		<tr>
-			<th></th>
-			{#each NOTATION_OPTIONS as n (n.value)}
-				<th class="hint py-1 pr-3 text-left font-normal">{n.label}</th>
+<dl
+	class="rule-line grid grid-cols-[repeat(auto-fit,minmax(5.4rem,auto))] gap-x-4 gap-y-2 border-y py-1.5 text-sm"
+	aria-label="This gauge in all five notations"
+>
+	{#each NOTATION_OPTIONS as n (n.value)}
+		<div>
+			<dt class="hint whitespace-nowrap">{n.label}</dt>
+			{#each SIDES as side (side)}
+				<dd class="figure text-[0.9rem] whitespace-nowrap">
+					{shortReading(printReadingSide(count[side], { notation: n.value, side, units, pins }))}
+				</dd>
 			{/each}
-		</tr>
-	</thead>
-	<tbody>
-		{#each SIDES as side (side)}
-			<tr>
-				<th class="hint pr-3 text-left font-normal">{side}</th>
-				{#each NOTATION_OPTIONS as n (n.value)}
-					<td class="figure pr-3 pb-1 text-[0.9rem] whitespace-nowrap"
-						>{shortReading(
-							printReadingSide(count[side], { notation: n.value, side, units, pins })
-						)}</td
-					>
-				{/each}
-			</tr>
-		{/each}
-	</tbody>
-</table>
+		</div>
+	{/each}
+</dl>

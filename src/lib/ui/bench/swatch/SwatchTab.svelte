@@ -5,8 +5,8 @@
 	import { outOfLine, stateGauge } from '$lib/core/gauge/readings';
 	import type { Machine, Reading, Swatch, Yarn } from '$lib/core/model/bench';
 	import { STATES_BEST_FIRST } from '$lib/core/model/kinds';
-	import { quotient, exact, scale } from '$lib/core/quantity/estimate';
-	import { printWithSpread } from '$lib/core/quantity/print';
+	import { quotient, exact, relative, scale } from '$lib/core/quantity/estimate';
+	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { wordSource } from '$lib/core/words/sources';
 	import SwatchSquare from '../../pictures/SwatchSquare.svelte';
 	import { useWorkbench } from '../../state/workbench.svelte';
@@ -119,7 +119,7 @@
 		{/if}
 	</div>
 	<div class="min-w-0">
-		<dl class="mb-2 flex flex-wrap gap-x-5 gap-y-2">
+		<dl class="mb-2 grid w-fit gap-x-8 gap-y-1 sm:grid-cols-2">
 			{#each [{ label: 'Stitches', e: gauge.stitchesPerCm, kind: 'stitch-density' }, { label: 'Rows', e: gauge.rowsPerCm, kind: 'row-density' }, { label: 'Tube, flat width', e: width, kind: 'length' }, { label: '100 rows make', e: hundredRows, kind: 'length' }] as const as f (f.label)}
 				<div>
 					<dt class="hint">{f.label}</dt>
@@ -130,12 +130,14 @@
 			{/each}
 		</dl>
 		<p class={['mb-2 text-sm', guessed && 'text-warning font-semibold']}>
-			{guessed ? 'A guess: ' : 'What a plan uses: '}{wordSource(gauge.rowSource)}.
+			{guessed
+				? `A guess, ± ${printValue(relative(gauge.rowsPerCm), 'percent', units)}: `
+				: 'What a plan uses: '}{wordSource(gauge.rowSource)}.
 		</p>
 		<Notations {gauge} pins={machine.pins} {units} />
 		<WhatItMeans {machine} {yarn} {bench} {book} {gauge} {readings} {apart} />
 		<h3 class="mt-3 mb-1 text-base">Readings</h3>
-		{#if states.length > 1}
+		{#if readings.length > 1}
 			<ul class="mb-1 text-sm">
 				{#each states as s (s.state)}
 					<li>

@@ -91,7 +91,7 @@
 		<ul class="mb-3">
 			{#each judged as v (v.machineId + v.strands)}
 				<li class="flex items-center gap-2 py-0.5">
-					<VerdictMark verdict={v.verdict} disputed={v.disputed} />
+					<VerdictMark verdict={v.verdict} disputed={v.disputed} worded />
 					<span
 						><b class="figure">{machineOf(v.machineId)?.pins ?? '?'}</b> pins{v.strands > 1
 							? `, ${v.strands} strands`
@@ -193,7 +193,7 @@
 							class="act act-small"
 							aria-pressed={form.verdict === v}
 							onclick={() => (form.verdict = v)}
-							><VerdictMark verdict={v} /> {VERDICT_WORDS[v]}</button
+							><VerdictMark verdict={v} worded /> {VERDICT_WORDS[v]}</button
 						>
 					{/each}
 				</div>

@@ -1,5 +1,12 @@
 <script lang="ts">
-	import { convert, factors, handOnly, readCounts, type Keep } from '$lib/core/convert/written';
+	import {
+		usualKeep,
+		convert,
+		factors,
+		handOnly,
+		readCounts,
+		type Keep
+	} from '$lib/core/convert/written';
 	import { gaugeFor } from '$lib/core/gauge/gauge';
 	import {
 		density,
@@ -48,22 +55,23 @@
 	const factor = $derived(theirs && factors(theirs, mine));
 	const counts = $derived(readCounts(typed.text));
 	const keepOf = (i: number): Keep => {
-		const k = typed.keep[i] ?? 'any';
+		const k = typed.keep[i] ?? '';
+		if (k === '') return usualKeep(counts[i]!, typed.mode);
 		if (k === 'any' || k === 'even' || k === 'odd') return k;
 		const multipleOf = Number(k);
 		return Number.isInteger(multipleOf) && multipleOf >= 2 ? { multipleOf } : 'any';
 	};
 	const setKeep = (i: number, k: string) =>
 		set({
-			keep: Array.from({ length: counts.length }, (_, j) =>
-				j === i ? k : (typed.keep[j] ?? 'any')
-			)
+			keep: Array.from({ length: counts.length }, (_, j) => (j === i ? k : (typed.keep[j] ?? '')))
 		});
 	const rows = $derived(
 		theirs
 			? counts.map((c, i) => convert(c, keepOf(i), { theirs, mine, machine, mode: typed.mode }))
 			: []
 	);
+	/** The usual, named for this count. */
+	const USUAL = { any: 'as is', even: 'stays even', odd: 'stays odd' };
 	const byHand = $derived(handOnly(typed.text));
 	const SIDES = ['stitches', 'rows'] as const;
 	const WHOSE = ['theirs', 'mine'] as const;
@@ -140,7 +148,9 @@
 		<h3 id={`${id}-here`} class="mb-1 text-base">Here, {yarn.colourName} on {machine.pins} pins</h3>
 		<p class="hint mb-2">Mine: {wordSource(mine.rowSource)}.</p>
 		{#if theirs && factor}
-			<div class="overflow-x-auto">
+			<!-- Wider than a phone: it scrolls, by keys too. -->
+			<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+			<div class="overflow-x-auto" role="region" aria-label="Both gauges" tabindex="0">
 				<table class="w-full text-sm">
 					<thead>
 						<tr class="hint text-left">
@@ -197,9 +207,10 @@
 									<select
 										class="field keep"
 										aria-label={`${r.count.count} ${r.count.side} must be`}
-										value={typed.keep[i] ?? 'any'}
+										value={typed.keep[i] ?? ''}
 										onchange={(e) => setKeep(i, e.currentTarget.value)}
 									>
+										<option value="">{USUAL[usualKeep(r.count, typed.mode) as 'any']}</option>
 										<option value="any">whole</option>
 										<option value="even">even</option>
 										<option value="odd">odd</option>
@@ -247,7 +258,7 @@
 <style>
 	.keep {
 		min-height: 1.8rem;
-		width: 5.6rem;
+		width: 6.6rem;
 		font-size: 0.875rem;
 	}
 </style>
