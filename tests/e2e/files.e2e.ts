@@ -88,6 +88,8 @@ test('where records differ, mine are kept unless I say otherwise', async ({ page
 	const path = await download.path();
 	await page.goto('/project/project-tideline/plan');
 	await page.getByRole('textbox', { name: 'Lined hat' }).fill('Ebb');
+	await expect(page.getByRole('heading', { name: 'Plan of Ebb' })).toBeAttached();
+	await page.waitForTimeout(300);
 	await page.goto('/keep');
 	await page.locator('input[type=file]').setInputFiles(path);
 	await expect(page.getByText('meet 1 that you have in another version')).toBeVisible();

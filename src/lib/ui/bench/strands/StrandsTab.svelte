@@ -71,6 +71,10 @@
 		await workbench.putYarn(kept);
 		onmade(kept);
 	}
+	const awayFrom = (off: number) =>
+		Math.abs(off) < 0.005
+			? 'just as thick as'
+			: `${printValue(Math.abs(Math.expm1(off)), 'percent', units)} ${off > 0 ? 'thicker' : 'thinner'} than`;
 	const label = (y: Yarn) => `${y.colourName}, ${y.name}`;
 </script>
 
@@ -127,16 +131,6 @@
 						</dd>
 					</div>
 					<div>
-						<dt class="hint">Expected on {machine.pins} pins</dt>
-						<dd class="figure font-semibold">
-							{printWithSpread(gauge.stitchesPerCm, 'stitch-density', units)}<br />{printWithSpread(
-								gauge.rowsPerCm,
-								'row-density',
-								units
-							)}
-						</dd>
-					</div>
-					<div>
 						<dt class="hint">Slot to start with</dt>
 						<dd class="font-semibold">
 							{slotWords(slot.slot)}<span class="hint block"
@@ -150,6 +144,16 @@
 							{printValue(made.gramsOnHand, 'mass', units)}<span class="hint block"
 								>{printValue(made.gramsOnHand * metresPerGram(made), 'yarn', units)} together</span
 							>
+						</dd>
+					</div>
+					<div class="col-span-2">
+						<dt class="hint">Expected on {machine.pins} pins</dt>
+						<dd class="figure font-semibold whitespace-nowrap">
+							{printWithSpread(gauge.stitchesPerCm, 'stitch-density', units)}<br />{printWithSpread(
+								gauge.rowsPerCm,
+								'row-density',
+								units
+							)}
 						</dd>
 					</div>
 				</dl>
