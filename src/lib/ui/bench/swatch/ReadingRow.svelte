@@ -32,7 +32,7 @@
 </script>
 
 <li
-	class="reading grid grid-cols-[1.4rem_1fr_1fr_8.2rem_5.6rem_auto] items-start gap-1 py-0.5 max-sm:grid-cols-2"
+	class="reading grid grid-cols-[1.4rem_1fr_1fr_8.2rem_5.6rem_auto] items-start gap-1 py-0.5"
 >
 	<span
 		class={['figure mt-1.5 text-center', apart.length > 0 && 'text-error font-bold']}
@@ -84,5 +84,20 @@
 	}
 	.reading :global(select.field) {
 		padding-right: 1.5rem;
+	}
+	/* On a phone in two lines: what was measured, and below it how. */
+	@media (max-width: 639px) {
+		.reading {
+			grid-template-columns: 1.4rem 1fr 1fr auto;
+		}
+		.reading > :global(:nth-child(4)) {
+			grid-area: 2 / 2;
+		}
+		.reading > :global(:nth-child(5)) {
+			grid-area: 2 / 3;
+		}
+		.reading > :global(:nth-child(6)) {
+			grid-area: 1 / 4;
+		}
 	}
 </style>
