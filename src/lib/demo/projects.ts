@@ -1,0 +1,80 @@
+import type { Yarn } from '../core/model/bench';
+import type { Project } from '../core/model/project';
+import type { LinedHatWish } from '../core/model/wish';
+import { DAY, START } from './fair';
+import { big } from './machines';
+
+const id = (s: string) => s as Yarn['id'];
+const hat: LinedHatWish = {
+	recipe: 'lined-hat',
+	head: { kind: 'table', size: 'woman' },
+	visibleCm: null,
+	length: { by: 'fit' },
+	brim: { turnedUp: true, heightCm: 5 },
+	scheme: { kind: 'one', yarn: id('bw-deep') },
+	closing: 'gather',
+	wasteStart: 5,
+	wasteEnd: 0,
+	joinTails: 'tie'
+};
+
+function project(
+	key: string,
+	name: string,
+	day: number,
+	wish: Partial<LinedHatWish>,
+	extra: Partial<Project> = {}
+): Project {
+	return {
+		id: `project-${key}` as Project['id'],
+		name,
+		createdAt: START + day * DAY,
+		machineId: big.id,
+		wish: { ...hat, ...wish },
+		accepted: [],
+		useFresh: false,
+		holdsYarn: true,
+		used: null,
+		note: '',
+		...extra
+	};
+}
+
+export const projects: Project[] = [
+	project(
+		'first',
+		'Harbour master',
+		0,
+		{
+			head: { kind: 'table', size: 'man' },
+			length: { by: 'rows', rows: 124 },
+			scheme: { kind: 'one', yarn: id('bw-deep') }
+		},
+		{ used: [{ yarnId: id('bw-deep'), grams: 86, how: 'weighed' }] }
+	),
+	project('buoy', 'Buoy stripes', 3, {
+		head: { kind: 'table', size: 'child' },
+		brim: { turnedUp: false, heightCm: 4 },
+		length: { by: 'rows', rows: 76 },
+		scheme: { kind: 'stripes', yarns: [id('bw-foam'), id('bw-rust')], stripeRows: 4 }
+	}),
+	project('keeper', 'Lamp keeper', 7, {
+		scheme: {
+			kind: 'outer-lining',
+			outer: id('bw-deep'),
+			lining: id('bw-lantern'),
+			liningExtraRows: 6
+		}
+	}),
+	project('tideline', 'Tideline', 10, {
+		brim: { turnedUp: false, heightCm: 5 },
+		scheme: { kind: 'false-brim', main: id('bw-kelp'), brim: id('bw-foam'), brimRows: 30 }
+	}),
+	project('foghorn', 'Foghorn', 12, {
+		head: { kind: 'measured', cm: 58 },
+		scheme: { kind: 'one', yarn: id('gd-fog') },
+		closing: 'zip'
+	})
+];
+
+/** A run of `rows` turns, a few seconds each, with the events around it. */
