@@ -134,7 +134,11 @@ test('tables go out and in: faults by line and column, nothing written until acc
 	);
 	await page.getByRole('button', { name: 'Take it in' }).click();
 	await expect(page.getByText(/Taken in/)).toBeVisible();
-	await page.goto('/bench');
+	await page.getByRole('navigation').getByRole('link', { name: 'Bench' }).click();
 	await expect(page.getByRole('button', { name: /Bollard/ }).first()).toBeVisible();
 	await expect(page.getByRole('button', { name: /foam Breakwater.*200 g/ })).toBeVisible();
+	// All of it is one step.
+	await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
+	await expect(page.getByRole('button', { name: /foam Breakwater.*240 g/ })).toBeVisible();
+	await expect(page.getByRole('button', { name: /Bollard/ })).toHaveCount(0);
 });

@@ -10,6 +10,7 @@
 	import { readEverything, writeImport } from '$lib/store/transfer';
 	import Select from '../parts/Select.svelte';
 	import Choice from '../parts/Choice.svelte';
+	import { tableChanges } from '../state/bench-history.svelte';
 	import { fetchDemo, fillWithDemo } from '../state/welcome';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { save } from './save';
@@ -21,7 +22,13 @@
 	const project = $derived(
 		projects.find((p) => p.id === (chosen ?? workbench.settings.currentProject)) ?? projects.at(-1)
 	);
-	let opened = $state.raw<{ name: string; file: Everything; preview: Preview } | null>(null);
+	let opened = $state.raw<{
+		name: string;
+		file: Everything;
+		preview: Preview;
+		/** True for a table: what it changes can be undone. */
+		table: boolean;
+	} | null>(null);
 	let refusal = $state.raw<{ name: string; refusal: Refusal } | null>(null);
 	let troubles = $state.raw<{ name: string; list: readonly Trouble[] } | null>(null);
 	let mode = $state<'keep' | 'replace'>('keep');
@@ -67,7 +74,12 @@
 		else {
 			// Whoever opens a table means what it says.
 			mode = 'replace';
-			opened = { name: file.name, file: read.file, preview: previewImport(all, read.file) };
+			opened = {
+				name: file.name,
+				file: read.file,
+				preview: previewImport(all, read.file),
+				table: true
+			};
 		}
 	}
 	async function open(file: File | undefined) {
@@ -91,7 +103,8 @@
 			opened = {
 				name: file.name,
 				file: read.value,
-				preview: previewImport(await readEverything(workbench.db), read.value)
+				preview: previewImport(await readEverything(workbench.db), read.value),
+				table: false
 			};
 		else refusal = { name: file.name, refusal: read.refusal };
 		busy = false;
@@ -100,8 +113,18 @@
 		if (!opened) return;
 		busy = true;
 		try {
-			await writeImport(workbench.db, opened.file, mode === 'replace');
-			void teller.say(`Taken in from ${opened.name}`);
+			const replace = mode === 'replace';
+			if (opened.table) {
+				const { bench } = await readEverything(workbench.db);
+				await workbench.history.change(tableChanges(bench, opened.file.bench, replace));
+				void teller.say(`Taken in from ${opened.name}`, {
+					label: 'Undo',
+					onClick: () => void workbench.history.undo()
+				});
+			} else {
+				await writeImport(workbench.db, opened.file, replace);
+				void teller.say(`Taken in from ${opened.name}`);
+			}
 			opened = null;
 		} catch (e) {
 			void teller.warn(`Nothing was changed: ${e instanceof Error ? e.message : String(e)}`);

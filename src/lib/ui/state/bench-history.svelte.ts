@@ -1,4 +1,6 @@
 import type { Machine, Swatch, Yarn, YarnTest } from '$lib/core/model/bench';
+import type { Bench } from '$lib/core/model/project';
+import { sameData } from '$lib/file/merge';
 import type { TombleDb } from '$lib/store/db';
 
 interface Kept {
@@ -99,9 +101,21 @@ export class BenchHistory {
 function name(step: readonly Change[] | undefined): string | undefined {
 	const first = step?.[0];
 	if (!first) return undefined;
+	if (step.length > 1) return `${step.length} records changed`;
 	const what = WORDS[first.table];
 	if (!first.before) return `${what} added`;
 	return first.after ? `${what} changed` : `${what} removed`;
+}
+
+/** What opening a table would change, as one step; records that are there already only where `replace` says so. */
+export function tableChanges(mine: Bench, file: Bench, replace: boolean): Change[] {
+	return (['yarns', 'swatches', 'tests'] as const).flatMap((table) =>
+		file[table].flatMap((after): Change[] => {
+			const before = mine[table].find((x) => x.id === after.id);
+			if (before && (!replace || sameData(before, after))) return [];
+			return [{ table, id: after.id, before, after } as Change];
+		})
+	);
 }
 
 export const yarnChanges = (before: readonly Yarn[], after: readonly Yarn[]): Change[] =>

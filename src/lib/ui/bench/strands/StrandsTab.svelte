@@ -207,10 +207,7 @@
 									: `${label(p.a)} + ${label(p.b)}`}</span
 							>
 							<span class="hint block"
-								>{Math.round(p.tex)} tex, {Math.abs(p.off) < 0.005
-									? 'just as thick'
-									: `${printValue(Math.abs(Math.expm1(p.off)), 'percent', units)} ${p.off > 0 ? 'thicker' : 'thinner'}`}
-								than the middle of the class</span
+								>{Math.round(p.tex)} tex, {awayFrom(p.off)} the middle of the class</span
 							>
 						</span>
 						<span class="figure text-sm whitespace-nowrap"

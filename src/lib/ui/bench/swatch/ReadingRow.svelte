@@ -31,9 +31,7 @@
 	};
 </script>
 
-<li
-	class="reading grid grid-cols-[1.4rem_1fr_1fr_8.2rem_5.6rem_auto] items-start gap-1 py-0.5"
->
+<li class="reading grid grid-cols-[1.4rem_1fr_1fr_8.2rem_5.6rem_auto] items-start gap-1 py-0.5">
 	<span
 		class={['figure mt-1.5 text-center', apart.length > 0 && 'text-error font-bold']}
 		title={apart.length > 0 ? 'Out of line with the others' : undefined}
