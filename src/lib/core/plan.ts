@@ -177,7 +177,7 @@ interface Designed {
 function derive(project: Project, bench: Bench, designed: Designed): Plan {
 	const { machine, yarns, gauges, design, wish } = designed;
 	const piece = design.pieces[0]!;
-	const { fabric, faults } = simulate(piece.program, machine.pins);
+	const { fabric, faults } = simulate(piece.program, machine);
 	const allRuns = yarnRuns(fabric);
 	const wasteStart = allRuns[0]?.yarn === WASTE ? allRuns[0].to : 0;
 	const runs = allRuns

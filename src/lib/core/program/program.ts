@@ -4,16 +4,73 @@
  */
 export const WASTE = 255;
 
-/** What a machine is told, in order. Rows are whole turns of the ring in tube mode. */
+/** The two edges of a panel by pin: `low` is the edge at its lowest pin. Which hand that is, is said by the screen. */
+export type Edge = 'low' | 'high';
+
+/**
+ * What a machine is told, in order; each with a small example in `docs/program.md`. Pins count from 0. What is done between
+ * rows is done on what hangs there then.
+ */
 export type Op =
-	/** Weave in front and behind over every pin, with the yarn named. The cast-on is not a row. */
-	| { readonly op: 'cast-on'; readonly method: 'weave'; readonly yarn: number }
-	/** Change yarn at the marker pin: the old one is cut, the new one goes into the feeder. */
+	/**
+	 * Yarn, or a rag with loops, over the pins from `from` (included) to `to` (not included), all of them where not said. The
+	 * cast-on is not a row.
+	 */
+	| {
+			readonly op: 'cast-on';
+			readonly method: 'weave' | 'e-wrap' | 'rag';
+			readonly yarn: number;
+			readonly from?: number;
+			readonly to?: number;
+	  }
+	/** How rows are knitted from here on: round and round, or there and back, by the switch or by hand in tube mode. */
+	| { readonly op: 'work'; readonly as: 'tube' }
+	| { readonly op: 'work'; readonly as: 'panel'; readonly by: 'switch' | 'hand' }
+	/** Change yarn at the start of a row: the old one is cut, the new one goes into the feeder. */
 	| { readonly op: 'join'; readonly yarn: number }
 	/** Whole rows with the yarn in the feeder. */
 	| { readonly op: 'rows'; readonly count: number }
+	/** The loops made in `row` (from 0) hung on their pins beside those that hang there, and a row knitted through both. */
+	| { readonly op: 'hang-hem'; readonly row: number }
+	/**
+	 * Fashioned: the stitches next to the edge stitches go down on the pins of those nearest the panel, which go back on top;
+	 * the edge stitches move up beside them. `single` leaves one pin empty, `double` two.
+	 */
+	| {
+			readonly op: 'decrease';
+			readonly edge: Edge;
+			readonly way: 'single' | 'double';
+			readonly edgeStitches: 1 | 2;
+	  }
+	/** The stitch at `pin` onto its neighbour away from `edge`, and all `lifted` stitches beyond it one pin inward. */
+	| {
+			readonly op: 'decrease-inside';
+			readonly pin: number;
+			readonly edge: Edge;
+			readonly lifted: number;
+	  }
+	/** The edge stitch onto its neighbour. */
+	| { readonly op: 'move-in'; readonly edge: Edge }
+	/** A group of edge stitches onto waste yarn, at the start of a row; and back onto their pins. */
+	| { readonly op: 'hold'; readonly edge: Edge; readonly count: number }
+	| { readonly op: 'take-back'; readonly edge: Edge; readonly count: number }
+	/** Edge stitches chained off, at the start of a row. */
+	| { readonly op: 'cast-off'; readonly edge: Edge; readonly count: number }
+	/** A stitch falls, by intent or not, and its column runs down to the cast-on; latched up it is whole again. */
+	| { readonly op: 'drop'; readonly pin: number }
+	| { readonly op: 'latch'; readonly pin: number }
+	/** In the next row a loop is not knitted off, or the yarn is split. */
+	| { readonly op: 'tuck'; readonly pin: number }
+	| { readonly op: 'split'; readonly pin: number }
+	/** The last mishap at a pin is mended. */
+	| { readonly op: 'repair'; readonly pin: number }
+	/** From the next row on a float round a card after `pin`, long enough for `columns`; latched up, columns; ended. */
+	| { readonly op: 'extend'; readonly pin: number; readonly columns: number }
+	| { readonly op: 'latch-extension'; readonly pin: number }
 	/** Cut the yarn, leaving a tail. */
 	| { readonly op: 'cut' }
+	/** Once round with the yarn cut: the loops rise on their pins, ready to be taken. */
+	| { readonly op: 'empty-round' }
 	/** Every loop onto a needle with the tail, or cranked off on waste rows. */
 	| { readonly op: 'take-off'; readonly method: 'needle' | 'crank' };
 export type Program = readonly Op[];
@@ -57,6 +114,6 @@ export function tubeProgram(wish: TubeWish): Program {
 	return ops;
 }
 
-/** Rows in the whole program, waste included. */
+/** Rows in the whole program, waste included; the round that hangs a hem is one. */
 export const programRows = (program: Program): number =>
-	program.reduce((t, o) => t + (o.op === 'rows' ? o.count : 0), 0);
+	program.reduce((t, o) => t + (o.op === 'rows' ? o.count : o.op === 'hang-hem' ? 1 : 0), 0);

@@ -1,112 +1,189 @@
-import { programRows, WASTE, type Program } from '../program/program';
-import { FACE, LOOP, type Fabric, type Fault, type Simulated } from './fabric';
+import type { Machine } from '../model/bench';
+import { programRows, WASTE, type Op, type Program } from '../program/program';
+import { Bed, EMPTY, WRAP } from './bed';
+import { castOff, decrease, decreaseInside, hold, moveIn, takeBack } from './edges';
+import { LOOP, type Fabric, type Simulated } from './fabric';
+import { drop, extend, hangRow, latch, latchExtension, repair } from './mend';
+import { knitRows } from './rows';
 
 /** More stitches than any piece has; a program beyond it is refused as a fault. */
 export const MAX_STITCHES = 8_000_000;
 /** Waste rows that keep live loops from running once they are cranked off (common practice: 2 at the least). */
 const SAFE_WASTE_ROWS = 2;
 
-function emptyFabric(pins: number, rows: number): Fabric {
-	const n = pins * rows;
+/** What the simulation needs to know of a machine. */
+export type Ring = Pick<Machine, 'pins' | 'panelLost'>;
+
+function emptyFabric(pins: number, rows: number, loops: number): Fabric {
 	return {
 		pins,
 		rows,
-		yarn: new Uint8Array(n),
-		pin: new Uint8Array(n),
-		face: new Uint8Array(n),
-		state: new Uint8Array(n),
-		through: new Int32Array(n)
+		rowStart: new Int32Array(rows + 1),
+		yarn: new Uint8Array(loops),
+		pin: new Uint8Array(loops),
+		face: new Uint8Array(loops),
+		state: new Uint8Array(loops),
+		order: new Uint8Array(loops),
+		heldRows: new Uint16Array(loops),
+		into: new Int32Array(loops),
+		hung: new Int32Array(loops)
 	};
 }
 
-/** Knits one row: each pin's loop is drawn through, and the new loop takes its place on the pin. */
-function knitRow(fabric: Fabric, row: number, yarn: number, held: Int32Array): void {
-	const { pins } = fabric;
-	const base = row * pins;
-	for (let p = 0; p < pins; p++) {
-		const i = base + p;
-		const below = held[p]!;
-		fabric.yarn[i] = yarn;
-		fabric.pin[i] = p;
-		fabric.face[i] = FACE.knit;
-		fabric.through[i] = below;
-		fabric.state[i] = LOOP.onPin;
-		if (below >= 0) fabric.state[below] = LOOP.knittedThrough;
-		held[p] = i;
-	}
-}
-
-/**
- * Runs a program in tube mode on a ring of `pins` pins (1 to 255), row by row. Pure; linear in stitches.
- * What the machine cannot do comes back as faults with row and pin, and the fabric holds what was knitted till then.
- */
-export function simulate(program: Program, pins: number): Simulated {
-	const faults: Fault[] = [];
-	const rows = programRows(program);
-	const fault = (code: Fault['code'], row: number, pin: number | null = null) =>
-		faults.push({ code, row, pin });
-	if (rows * pins > MAX_STITCHES) {
-		fault('too-large', 0);
-		return { fabric: emptyFabric(pins, 0), faults };
-	}
-	const fabric = emptyFabric(pins, rows);
-	/** Per pin: the loop it holds; -1 the cast-on wrap; -2 nothing. */
-	const held = new Int32Array(pins).fill(-2);
-	let feeder: number | null = null;
-	let row = 0;
-	let wasteRows = 0;
-	let castOn = false;
-	let off = false;
-
-	for (const step of program) {
-		switch (step.op) {
-			case 'cast-on':
-				if (castOn) fault('cast-on-twice', row);
-				castOn = true;
-				feeder = step.yarn;
-				held.fill(-1);
-				break;
-			case 'join':
-				feeder = step.yarn;
-				break;
-			case 'cut':
-				feeder = null;
-				break;
-			case 'rows':
-				if (!castOn || feeder === null || off) {
-					fault(!castOn ? 'no-cast-on' : off ? 'nothing-on-pins' : 'no-yarn', row, 0);
-					return { fabric: truncated(fabric, row), faults };
-				}
-				for (let r = 0; r < step.count; r++) knitRow(fabric, row++, feeder, held);
-				wasteRows = feeder === WASTE ? wasteRows + step.count : 0;
-				break;
-			case 'take-off':
-				if (!castOn || row === 0) fault('nothing-on-pins', row);
-				else takeOff(fabric, held, step.method);
-				if (step.method === 'crank' && wasteRows < SAFE_WASTE_ROWS) fault('live-loops', row);
-				off = true;
-				break;
-		}
-	}
-	if (castOn && !off) fault('left-on-machine', row);
-	return { fabric, faults };
-}
-
-function takeOff(fabric: Fabric, held: Int32Array, method: 'needle' | 'crank'): void {
-	const state = method === 'needle' ? LOOP.onNeedle : LOOP.onWaste;
-	for (const loop of held) if (loop >= 0) fabric.state[loop] = state;
-	held.fill(-2);
-}
-
-function truncated(fabric: Fabric, rows: number): Fabric {
-	const n = rows * fabric.pins;
+/** The fabric cut to what was really made. */
+function cutTo(fabric: Fabric, rows: number, loops: number): Fabric {
+	if (rows === fabric.rows && loops === fabric.yarn.length) return fabric;
 	return {
 		pins: fabric.pins,
 		rows,
-		yarn: fabric.yarn.slice(0, n),
-		pin: fabric.pin.slice(0, n),
-		face: fabric.face.slice(0, n),
-		state: fabric.state.slice(0, n),
-		through: fabric.through.slice(0, n)
+		rowStart: fabric.rowStart.slice(0, rows + 1),
+		yarn: fabric.yarn.slice(0, loops),
+		pin: fabric.pin.slice(0, loops),
+		face: fabric.face.slice(0, loops),
+		state: fabric.state.slice(0, loops),
+		order: fabric.order.slice(0, loops),
+		heldRows: fabric.heldRows.slice(0, loops),
+		into: fabric.into.slice(0, loops),
+		hung: fabric.hung.slice(0, loops)
 	};
+}
+
+/** What is seen of a program while it runs, beside what hangs on the pins. */
+interface Course {
+	castOn: boolean;
+	off: boolean;
+	wasteRows: number;
+	emptyRounds: number;
+}
+
+/**
+ * Runs a program on a ring of 1 to 254 pins, row by row. Pure; linear in stitches. What the machine cannot do comes back as
+ * faults with row and pin. A row that cannot be knitted ends it, and the fabric holds what was knitted till then; any other
+ * fault leaves that operation undone and goes on.
+ */
+export function simulate(program: Program, ring: Ring): Simulated {
+	const { pins } = ring;
+	const rows = programRows(program);
+	const floats = program.reduce((t, o) => t + (o.op === 'extend' ? o.columns : 0), 0);
+	const loops = rows * (pins + floats);
+	if (loops > MAX_STITCHES) {
+		const faults = [{ code: 'too-large', row: 0, pin: null }] as const;
+		return { fabric: emptyFabric(pins, 0, 0), faults, yarnAt: 'low' };
+	}
+	const bed = new Bed(emptyFabric(pins, rows, loops), ring.panelLost);
+	const course: Course = { castOn: false, off: false, wasteRows: 0, emptyRounds: 0 };
+	for (const step of program) if (!perform(bed, course, step)) break;
+	const ended = bed.row === rows;
+	if (ended && course.castOn && bed.made > 0 && !course.off && bed.ends())
+		bed.fault('left-on-machine');
+	return {
+		fabric: cutTo(bed.fabric, bed.row, bed.made),
+		faults: bed.faults,
+		yarnAt: bed.yarnAt
+	};
+}
+
+/** One operation; false where nothing after it makes sense. */
+function perform(bed: Bed, course: Course, step: Op): boolean {
+	switch (step.op) {
+		case 'cast-on':
+			castOn(bed, course, step);
+			break;
+		case 'work':
+			bed.panel = step.as === 'panel' ? step.by : null;
+			break;
+		case 'join':
+			bed.feeder = step.yarn;
+			break;
+		case 'cut':
+			bed.feeder = null;
+			break;
+		case 'rows':
+			if (!knitRows(bed, step.count)) return false;
+			course.wasteRows = bed.feeder === WASTE ? course.wasteRows + step.count : 0;
+			break;
+		case 'hang-hem':
+			if (!hangRow(bed, step.row) || !knitRows(bed, 1)) return false;
+			break;
+		case 'decrease':
+			decrease(bed, step);
+			break;
+		case 'decrease-inside':
+			decreaseInside(bed, step);
+			break;
+		case 'move-in':
+			moveIn(bed, step.edge);
+			break;
+		case 'hold':
+			hold(bed, step.edge, step.count);
+			break;
+		case 'take-back':
+			takeBack(bed, step.edge, step.count);
+			break;
+		case 'cast-off':
+			castOff(bed, step.edge, step.count);
+			break;
+		case 'drop':
+			drop(bed, step.pin);
+			break;
+		case 'latch':
+			latch(bed, step.pin);
+			break;
+		case 'tuck':
+		case 'split':
+			if (bed.inWork[step.pin] !== 1) bed.fault('no-such-pin', step.pin);
+			else (step.op === 'tuck' ? bed.tucks : bed.splits).add(step.pin);
+			break;
+		case 'repair':
+			repair(bed, step.pin);
+			break;
+		case 'extend':
+			extend(bed, step.pin, step.columns);
+			break;
+		case 'latch-extension':
+			latchExtension(bed, step.pin);
+			break;
+		case 'empty-round':
+			emptyRound(bed, course);
+			break;
+		case 'take-off':
+			takeOff(bed, course, step.method);
+	}
+	return true;
+}
+
+function castOn(bed: Bed, course: Course, step: Extract<Op, { op: 'cast-on' }>): void {
+	if (course.castOn) bed.fault('cast-on-twice');
+	course.castOn = true;
+	bed.feeder = step.yarn;
+	const from = step.from ?? 0;
+	const to = step.to ?? bed.fabric.pins;
+	if (from >= to || to > bed.fabric.pins) return bed.fault('no-such-pin', Math.max(0, to - 1));
+	bed.inWork.fill(0).fill(1, from, to);
+	bed.top.fill(EMPTY).fill(WRAP, from, to);
+}
+
+/** A second round without yarn lets every loop slip off. */
+function emptyRound(bed: Bed, course: Course): void {
+	if (bed.feeder !== null) return bed.fault('yarn-still-in');
+	course.emptyRounds += 1;
+	if (course.emptyRounds < 2) return;
+	bed.fault('live-loops');
+	for (const loop of bed.top)
+		for (let l = loop; l >= 0; l = bed.under[l]!) bed.fabric.state[l] = LOOP.dropped;
+	bed.top.fill(EMPTY);
+	bed.inWork.fill(0);
+	course.off = true;
+}
+
+function takeOff(bed: Bed, course: Course, method: 'needle' | 'crank'): void {
+	if (!bed.ends() || bed.row === 0) bed.fault('nothing-on-pins');
+	if (method === 'crank' && course.wasteRows < SAFE_WASTE_ROWS) bed.fault('live-loops');
+	const state = method === 'needle' ? LOOP.onNeedle : LOOP.onWaste;
+	for (const loop of bed.top)
+		for (let l = loop; l >= 0; l = bed.under[l]!)
+			if (bed.fabric.into[l]! < 0) bed.fabric.state[l] = state;
+	bed.top.fill(EMPTY);
+	bed.inWork.fill(0);
+	course.off = true;
 }
