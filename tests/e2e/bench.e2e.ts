@@ -176,3 +176,14 @@ test('the chart rings an odd reading and leads to its swatch', async ({ page }) 
 	await expect(page.getByRole('heading', { name: 'deep water on 48 pins' })).toBeVisible();
 	await expect(panel(page)).toContainText('published, 1.3 rows to a stitch');
 });
+
+test('a pin that faults more than chance is named with its evidence, on its own machine only', async ({
+	page
+}) => {
+	await openDemo(page);
+	await on(page, 'bw-foam', 'swatch');
+	await expect(page.getByText('Pin 17 faults more than chance')).toBeVisible();
+	await expect(page.getByRole('main')).toContainText('4 of the 5 faults noted on this machine');
+	await page.getByRole('button', { name: /22 pins, the window/ }).click();
+	await expect(page.getByText('Pin 17 faults more than chance')).toBeHidden();
+});

@@ -1,7 +1,7 @@
 import type { Everything } from '../file/everything';
 import { big, small } from './machines';
 import { projects } from './projects';
-import { done, fault, results, run } from './runs';
+import { done, faults, results, run } from './runs';
 import { swatches } from './swatches';
 import { tests } from './yarn-tests';
 import { yarns } from './yarns';
@@ -30,7 +30,7 @@ export const harbour: Everything = {
 		...run('buoy', 4, 81, true),
 		...done('buoy', 4, ['rest', 'join-tails']),
 		...run('keeper', 8, 51, false),
-		fault
+		...faults
 	],
 	results
 };

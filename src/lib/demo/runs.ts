@@ -1,3 +1,4 @@
+import type { FaultKind } from '../core/model/kinds';
 import type { MeasuredResult, Project, RunEvent } from '../core/model/project';
 import { DAY, START } from './fair';
 
@@ -20,16 +21,29 @@ export function run(key: string, day: number, rows: number, off: boolean): RunEv
 	return events;
 }
 
-export const fault: RunEvent = {
-	id: 'keeper-fault-1',
-	projectId: 'project-keeper' as Project['id'],
-	at: START + 8 * DAY + 400_000,
+/** A fault noted at the crank, some seconds into a day's run. */
+const fault = (
+	key: string,
+	day: number,
+	[row, pin, fault]: [row: number, pin: number, fault: FaultKind]
+): RunEvent => ({
+	id: `${key}-fault-${row}`,
+	projectId: `project-${key}` as Project['id'],
+	at: START + day * DAY + row * 6000,
 	piece: 'tube',
 	type: 'fault',
-	row: 31,
-	pin: 17,
-	fault: 'dropped'
-};
+	row,
+	pin,
+	fault
+});
+/** Pin 17 of the large machine again and again: someone should look at it. */
+export const faults: RunEvent[] = [
+	fault('first', 0, [46, 17, 'tuck']),
+	fault('first', 0, [97, 17, 'dropped']),
+	fault('buoy', 4, [30, 5, 'split']),
+	fault('buoy', 4, [58, 17, 'dropped']),
+	fault('keeper', 8, [31, 17, 'dropped'])
+];
 
 export const done = (key: string, day: number, steps: string[]): RunEvent[] =>
 	steps.map((step, i) => ({

@@ -112,6 +112,20 @@ export async function appendEvents(db: TombleDb, events: readonly RunEvent[]): P
 	});
 }
 
+/** Pins of all faults noted, from 1, by the machine of their project. */
+export async function faultPins(db: TombleDb): Promise<ReadonlyMap<string, number[]>> {
+	const machineOf = new Map<string, string>(
+		(await db.projects.toArray()).map((p) => [p.id, p.machineId])
+	);
+	const byMachine = new Map<string, number[]>();
+	await db.events.each((e) => {
+		const machine = e.type === 'fault' ? machineOf.get(e.projectId) : undefined;
+		if (e.type === 'fault' && machine !== undefined)
+			byMachine.set(machine, [...(byMachine.get(machine) ?? []), e.pin]);
+	});
+	return byMachine;
+}
+
 export async function eventsOf(db: TombleDb, projectId: string): Promise<RunEvent[]> {
 	const stored = await db.events.where('projectId').equals(projectId).sortBy('seq');
 	return stored.map(({ seq: _seq, ...event }) => event as RunEvent);

@@ -5,7 +5,9 @@
 	import { markerPin } from '$lib/core/machine/ring';
 	import { MACHINE_PRESETS } from '$lib/core/machine/presets';
 	import type { Machine, Yarn } from '$lib/core/model/bench';
-	import { newId } from '$lib/store/store';
+	import { onMount } from 'svelte';
+	import { suspectPins } from '$lib/core/learn/pin-faults';
+	import { faultPins, newId } from '$lib/store/store';
 	import Dialog from '../parts/Dialog.svelte';
 	import Ring from '../pictures/Ring.svelte';
 	import { newHat } from '../state/projects';
@@ -38,6 +40,13 @@
 		yarns.find((y) => y.id === choice.yarnId) ??
 			yarns.find((y) => currentYarns.includes(y.id)) ??
 			yarns[0]
+	);
+
+	// Read once a visit: faults are noted at the crank, not here.
+	let faulted = $state.raw<ReadonlyMap<string, number[]>>(new Map());
+	onMount(() => void faultPins(workbench.db).then((pins) => (faulted = pins)));
+	const suspects = $derived(
+		machine ? suspectPins(faulted.get(machine.id) ?? [], machine.pins) : []
 	);
 
 	async function addMachine(preset: (typeof MACHINE_PRESETS)[number]) {
@@ -132,39 +141,57 @@
 			>
 		</div>
 	</div>
-	<ul class="flex flex-wrap items-end gap-x-6 gap-y-2">
-		{#each machines as m (m.id)}
-			{@const on = m.id === machine?.id}
-			<li class="flex items-end gap-2">
-				<button
-					class={[
-						'flex items-center gap-3 rounded-[5px] border-[1.5px] px-2 py-1 text-left',
-						on ? 'border-base-content bg-base-200' : 'hover:bg-base-200 border-transparent'
-					]}
-					aria-pressed={on}
-					onclick={() => choice.set({ machineId: m.id })}
-				>
-					<Ring pins={m.pins} marker={markerPin(m)} size={34 + m.pins * 0.75} loaded={false} />
-					<span>
-						<span class="figure block text-3xl leading-8 font-semibold">{m.pins}</span>
-						<span class="hint block max-w-32">{m.name}</span>
-						<span class="hint block"
-							>{m.counter === 'none'
-								? 'no counter'
-								: m.counter === 'tube'
-									? 'counts tubes'
-									: 'counts all'}</span
-						>
-					</span>
-				</button>
-				{#if on}<button
-						class="act act-small"
-						onclick={() => (editing = 'machine')}
-						aria-label={`Change ${m.name}`}>Change</button
-					>{/if}
-			</li>
+	<div class="flex flex-wrap items-end gap-x-8 gap-y-2">
+		<ul class="flex flex-wrap items-end gap-x-6 gap-y-2">
+			{#each machines as m (m.id)}
+				{@const on = m.id === machine?.id}
+				<li class="flex items-end gap-2">
+					<button
+						class={[
+							'flex items-center gap-3 rounded-[5px] border-[1.5px] px-2 py-1 text-left',
+							on ? 'border-base-content bg-base-200' : 'hover:bg-base-200 border-transparent'
+						]}
+						aria-pressed={on}
+						onclick={() => choice.set({ machineId: m.id })}
+					>
+						<Ring
+							pins={m.pins}
+							marker={markerPin(m)}
+							size={34 + m.pins * 0.75}
+							loaded={false}
+							suspects={m.id === machine?.id ? suspects.map((x) => x.pin) : []}
+						/>
+						<span>
+							<span class="figure block text-3xl leading-8 font-semibold">{m.pins}</span>
+							<span class="hint block max-w-32">{m.name}</span>
+							<span class="hint block"
+								>{m.counter === 'none'
+									? 'no counter'
+									: m.counter === 'tube'
+										? 'counts tubes'
+										: 'counts all'}</span
+							>
+						</span>
+					</button>
+					{#if on}<button
+							class="act act-small"
+							onclick={() => (editing = 'machine')}
+							aria-label={`Change ${m.name}`}>Change</button
+						>{/if}
+				</li>
+			{/each}
+		</ul>
+		{#each suspects.slice(0, 2) as s (s.pin)}
+			<p class="border-warning max-w-md border-l-4 pl-3 text-sm">
+				<b>Pin {s.pin} faults more than chance:</b>
+				{s.faults} of the {s.of} faults noted on this machine were there. Were all pins alike, so many
+				at any one would come {s.chance < 0.001
+					? 'less than once in 1000 times'
+					: `about once in ${Math.round(1 / s.chance)} times`}. Look whether it is bent, rough or
+				clogged.
+			</p>
 		{/each}
-	</ul>
+	</div>
 </section>
 
 <div class="rule-line mt-4 grid gap-x-8 gap-y-6 border-t pt-3 lg:grid-cols-[22.5rem_1fr]">

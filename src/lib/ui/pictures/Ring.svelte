@@ -13,6 +13,8 @@
 		weave?: number | null;
 		label?: string;
 		numbers?: boolean;
+		/** Pins that fault more than chance, from 1. */
+		suspects?: readonly number[];
 	}
 	let {
 		pins,
@@ -23,7 +25,8 @@
 		loaded = true,
 		weave = null,
 		label,
-		numbers = false
+		numbers = false,
+		suspects = []
 	}: Props = $props();
 
 	const c = $derived(size / 2);
@@ -52,7 +55,8 @@
 	height={size}
 	viewBox={`0 0 ${size} ${size}`}
 	role="img"
-	aria-label={label ?? `Ring of ${pins} pins`}
+	aria-label={label ??
+		`Ring of ${pins} pins${suspects.length ? `, pin ${suspects.join(' and ')} faults often` : ''}`}
 >
 	<circle
 		cx={c}
@@ -99,6 +103,10 @@
 				stroke="currentColor"
 				stroke-width={isMarker ? 2 : 1.2}
 			/>
+		{/each}
+		{#each suspects as pin (pin)}
+			{@const [x, y] = at(pin, r)}
+			<circle cx={x} cy={y} r={pinR * 2.6} fill="none" class="stroke-warning" stroke-width="2.2" />
 		{/each}
 		{#if weave !== null}
 			<path
