@@ -78,7 +78,8 @@
 		<span class="hint" role="status"
 			>{sifted ? `${found.length} of ${stash.length}` : stash.length || ''}</span
 		>
-		<button class="act act-small ml-auto" onclick={onadd}>Add a yarn</button>
+		<a class="hint ml-auto underline" href="/keep#tables">as a table</a>
+		<button class="act act-small" onclick={onadd}>Add a yarn</button>
 	</div>
 	{#if stash.length === 0}
 		<p class="quiet">
