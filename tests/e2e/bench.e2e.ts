@@ -144,7 +144,7 @@ test('what a yarn makes, and how part balls share stripes', async ({ page }) => 
 	await page.getByRole('button', { name: 'Add a part ball' }).click();
 	await expect(panel(page)).toContainText(/rows; about \d+ m left over/);
 	await page
-		.getByRole('button', { name: /rows \d+ g: enough/ })
+		.getByRole('button', { name: /rows [\d.]+ g ± [\d.]+: enough/ })
 		.last()
 		.click();
 	await expect(page).toHaveURL(/\/plan$/);

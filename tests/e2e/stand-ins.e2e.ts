@@ -59,3 +59,16 @@ test('yarn is held while planned and comes off the stock when made, by weight or
 		'75 % wool, 25 % nylon'
 	);
 });
+
+test('once the answer is there, nothing is asked again until something changes', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto('/project/project-keeper/stand-ins');
+	await expect(page.getByText('It is the yarn as planned.')).toBeVisible();
+	await page.waitForTimeout(800);
+	const asked = () => page.evaluate(() => performance.getEntriesByName('rank-stand-ins').length);
+	const before = await asked();
+	await page.waitForTimeout(2000);
+	expect(await asked()).toBe(before);
+});

@@ -97,6 +97,12 @@ export function printValue(value: number, kind: QuantityKind, units: Units): str
 	return unit ? `${text} ${unit}` : text;
 }
 
+/** A length of yarn as it was measured or stands on a label, with up to `places` decimals: `5.38 m`, `5.88 yd`. */
+export function printYarnFine(metres: number, units: Units, places: number): string {
+	const { unit, factor } = shownUnit('yarn', units);
+	return `${Number((metres * factor).toFixed(places))} ${unit}`;
+}
+
 /** `54 cm ± 1.5`, or without the spread where there is none. */
 export function printWithSpread(e: Estimate, kind: QuantityKind, units: Units): string {
 	const p = printEstimate(e, kind, units);

@@ -42,7 +42,7 @@ function anyRow(bed: Bed): void {
 	const back = bed.panel !== null && bed.yarnAt === 'high';
 	for (let n = 0; n < pins; n++) {
 		const p = back ? pins - 1 - n : n;
-		// After a pin is after it in the direction of the yarn, so that the float lies in the same gap both ways.
+		// The gap is the one above the pin, whichever way the yarn goes.
 		const gap = back ? bed.extensions.get(p) : undefined;
 		if (gap !== undefined) bed.floats(gap);
 		if (bed.inWork[p] === 1) bed.knit(p);

@@ -8,6 +8,7 @@ import {
 } from '../../core/model/bench';
 import { parseYarnMetres } from '../../core/quantity/parse';
 import { texFrom } from '../../core/yarn/tex';
+import { usualYarn } from '../../core/yarn/usual';
 import { classOfTex } from '../../core/yarn/weight-class';
 import type { Cell, Cells, Column } from './columns';
 
@@ -106,16 +107,7 @@ const blank = (metresPer100g: number): Omit<Yarn, 'id' | 'name' | 'colourName'> 
 	metresPer100g,
 	fibres: [{ fibre: 'other', percent: 100 }],
 	gramsOnHand: 0,
-	ballGrams: 100,
-	strands: 1,
-	strength: 'strong',
-	surface: 'smooth',
-	stretch: 'stretchy',
-	wrapsPerInch: null,
-	wash: 'unknown',
-	dry: 'unknown',
-	phases: [],
-	heldTogether: []
+	...usualYarn()
 });
 
 /** One line of a table of yarns. A cell left empty keeps what is known of the yarn here, or takes the usual. */

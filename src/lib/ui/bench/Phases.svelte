@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Phase } from '$lib/core/model/bench';
 	import { parseYarnMetres } from '$lib/core/quantity/parse';
+	import { printYarnFine } from '$lib/core/quantity/print';
 	import type { Result } from '$lib/core/quantity/problem';
 	import QuantityField from '../parts/QuantityField.svelte';
 	import TextField from '../parts/TextField.svelte';
@@ -12,8 +13,7 @@
 	const units = $derived(workbench.units);
 	const metres = (t: string): Result<number> =>
 		between('yarn', units, 0.1, 2000)(parseYarnMetres(t, units));
-	const shown = (m: number) =>
-		units === 'cm' ? `${Number(m.toFixed(1))} m` : `${Number((m / 0.9144).toFixed(1))} yd`;
+	const shown = (m: number) => printYarnFine(m, units, 1);
 	const put = (i: number, patch: Partial<Phase>) =>
 		onput(phases.map((p, k) => (k === i ? { ...p, ...patch } : p)));
 	const total = $derived(phases.reduce((t, p) => t + p.metres, 0));

@@ -8,9 +8,8 @@
 		readNumber,
 		tidy
 	} from '$lib/core/quantity/parse';
-	import { printValue } from '$lib/core/quantity/print';
+	import { printValue, printYarnFine } from '$lib/core/quantity/print';
 	import { bad, good, type Result } from '$lib/core/quantity/problem';
-	import { METRES_PER_YARD } from '$lib/core/quantity/units';
 	import { effectiveTex } from '$lib/core/yarn/tex';
 	import { USUAL_METRES_PER_100G, WEIGHT_CLASSES } from '$lib/core/yarn/weight-class';
 	import { DRY_WORDS, WASH_WORDS } from '$lib/core/words/tag';
@@ -57,11 +56,7 @@
 	const grams = (t: string, min: number, max: number) =>
 		between('mass', units, min, max)(parseGrams(t));
 	const value = (r: Result<number>, otherwise: number) => (r.ok ? r.value : otherwise);
-	const metresShown = $derived(
-		units === 'cm'
-			? `${Number(yarn.metresPer100g.toFixed(1))} m`
-			: `${Math.round(yarn.metresPer100g / METRES_PER_YARD)} yd`
-	);
+	const metresShown = $derived(printYarnFine(yarn.metresPer100g, units, units === 'cm' ? 1 : 0));
 	const percent = (t: string): Result<number> => {
 		const n = parseCount(t.replace('%', ''), '');
 		return n.ok && n.value > 100

@@ -1,4 +1,5 @@
 import type { Yarn } from '$lib/core/model/bench';
+import { usualYarn } from '$lib/core/yarn/usual';
 import { USUAL_METRES_PER_100G } from '$lib/core/yarn/weight-class';
 
 const COLOURS = ['#2f7f93', '#c65a3a', '#e0b64a', '#4d6b3c', '#7d5a8c', '#d9d5c7'];
@@ -14,15 +15,6 @@ export function firstYarn(id: Yarn['id'], howMany: number): Yarn {
 		metresPer100g: USUAL_METRES_PER_100G[4],
 		fibres: [{ fibre: 'wool', percent: 100 }],
 		gramsOnHand: 100,
-		ballGrams: 100,
-		strands: 1,
-		strength: 'strong',
-		surface: 'smooth',
-		stretch: 'stretchy',
-		wrapsPerInch: null,
-		wash: 'unknown',
-		dry: 'unknown',
-		phases: [],
-		heldTogether: []
+		...usualYarn()
 	};
 }

@@ -69,7 +69,7 @@
 			<p class="text-sm">
 				<span class="quiet">{s.freeGrams === null ? 'to buy' : 'needs'}</span>
 				<span class="figure block"
-					>{printValue(s.grams.mean, 'mass', units)}{s.freeGrams === null
+					>{printWithSpread(s.grams, 'mass', units)}{s.freeGrams === null
 						? ''
 						: ` of ${printValue(s.freeGrams, 'mass', units)}`}</span
 				>

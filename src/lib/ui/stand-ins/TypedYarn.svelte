@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Yarn } from '$lib/core/model/bench';
 	import { parseYarnMetres } from '$lib/core/quantity/parse';
+	import { printYarnFine } from '$lib/core/quantity/print';
 	import type { Result } from '$lib/core/quantity/problem';
 	import { texFrom } from '$lib/core/yarn/tex';
 	import { classOfTex } from '$lib/core/yarn/weight-class';
@@ -37,9 +38,7 @@
 		});
 		open = false;
 	}
-	const shown = $derived(
-		units === 'cm' ? `${metresPer100g} m` : `${Math.round(metresPer100g / 0.9144)} yd`
-	);
+	const shown = $derived(printYarnFine(metresPer100g, units, units === 'cm' ? 1 : 0));
 </script>
 
 <!-- A yarn nobody has yet: from a shop's label, to see how it would do. -->

@@ -1,3 +1,4 @@
+import { untrack } from 'svelte';
 import type { Yarn } from '$lib/core/model/bench';
 import { freeGrams, type Held } from '$lib/core/stock/stock';
 import { planner } from '$lib/worker/planner';
@@ -22,7 +23,8 @@ export class HeldYarn {
 						if (!stale) this.list = held;
 					});
 				},
-				this.list === null ? 0 : REST_MS
+				// Read aside: what the answer sets must not ask again.
+				untrack(() => this.list) === null ? 0 : REST_MS
 			);
 			return () => {
 				stale = true;

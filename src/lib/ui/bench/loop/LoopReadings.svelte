@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { LoopReading, Machine, Yarn } from '$lib/core/model/bench';
 	import { inRange, parseCount, parseGrams, parseYarnMetres } from '$lib/core/quantity/parse';
-	import { printValue } from '$lib/core/quantity/print';
+	import { printValue, printYarnFine } from '$lib/core/quantity/print';
 	import type { Result } from '$lib/core/quantity/problem';
 	import { wordProblem } from '$lib/core/words/problems';
 	import { metresPerGram } from '$lib/core/yarn/tex';
@@ -79,10 +79,8 @@
 			: (l.grams * metresPerGram(yarn) * 100) / l.stitches;
 	const describe = (l: LoopReading) =>
 		l.by === 'unravelled'
-			? `${l.rows === 1 ? 'one row' : `${l.rows} rows`} of ${l.stitches} gave ${printMetres(l.metres)}`
+			? `${l.rows === 1 ? 'one row' : `${l.rows} rows`} of ${l.stitches} gave ${printYarnFine(l.metres, units, 2)}`
 			: `${l.stitches} stitches weigh ${printValue(l.grams, 'mass', units)}`;
-	const printMetres = (m: number) =>
-		units === 'cm' ? `${Number(m.toFixed(2))} m` : `${Number((m / 0.9144).toFixed(2))} yd`;
 </script>
 
 <h3 class="mt-4 mb-1 text-base">Measure it</h3>

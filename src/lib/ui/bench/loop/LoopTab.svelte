@@ -7,7 +7,7 @@
 	import { gramsOnHand } from '$lib/core/yarn/held-together';
 	import GramsField from '../../scale/GramsField.svelte';
 	import { useWorkbench } from '../../state/workbench.svelte';
-	import { blankSwatch } from '../swatch/swatch';
+	import { blankSwatch, swatchOf } from '../swatch/swatch';
 	import LoopReadings from './LoopReadings.svelte';
 	import Opinions from './Opinions.svelte';
 	import { untrack } from 'svelte';
@@ -16,11 +16,7 @@
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 	const gauge = $derived(gaugeFor({ machine, yarn, book: workbench.book, useFresh: false }));
-	const swatch = $derived(
-		workbench.records.swatches.find(
-			(s) => s.machineId === machine.id && s.yarnId === yarn.id && s.strands === yarn.strands
-		)
-	);
+	const swatch = $derived(swatchOf(workbench.records.swatches, machine, yarn));
 	let grams = $state(
 		untrack(() => gramsOnHand(yarn, (id) => workbench.bench.yarns.find((y) => y.id === id)))
 	);

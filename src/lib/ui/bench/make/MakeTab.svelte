@@ -103,7 +103,7 @@
 										>
 											<span class="figure font-semibold">{p.rows} rows</span>
 											<span class={['hint block', p.fits === 'short' && 'text-error']}
-												>{printValue(p.grams.mean, 'mass', units)}: {WORDS[p.fits]}</span
+												>{printWithSpread(p.grams, 'mass', units)}: {WORDS[p.fits]}</span
 											>
 										</button>
 									{:else}

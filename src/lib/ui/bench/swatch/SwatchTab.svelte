@@ -15,17 +15,13 @@
 	import Notations from './Notations.svelte';
 	import ReadingRow from './ReadingRow.svelte';
 	import WhatItMeans from './WhatItMeans.svelte';
-	import { blankSwatch, letterOf } from './swatch';
+	import { blankSwatch, letterOf, swatchOf } from './swatch';
 
 	let { machine, yarn }: { machine: Machine; yarn: Yarn } = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 
-	const swatch = $derived(
-		workbench.records.swatches.find(
-			(s) => s.machineId === machine.id && s.yarnId === yarn.id && s.strands === yarn.strands
-		)
-	);
+	const swatch = $derived(swatchOf(workbench.records.swatches, machine, yarn));
 	let draft = $state.raw<Reading | null>(null);
 	const kept = $derived(swatch?.readings ?? []);
 	const readings = $derived([...kept, ...(draft ? [draft] : [])]);

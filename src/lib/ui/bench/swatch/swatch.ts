@@ -1,6 +1,16 @@
 import type { Machine, Swatch, Yarn } from '$lib/core/model/bench';
 import { newId } from '$lib/store/store';
 
+/** The swatch of this yarn, in its strands, on this machine. */
+export const swatchOf = (
+	swatches: readonly Swatch[],
+	machine: Machine,
+	yarn: Yarn
+): Swatch | undefined =>
+	swatches.find(
+		(s) => s.machineId === machine.id && s.yarnId === yarn.id && s.strands === yarn.strands
+	);
+
 /** The swatch there is, or an empty one for this machine and yarn. */
 export const blankSwatch = (swatch: Swatch | undefined, machine: Machine, yarn: Yarn): Swatch =>
 	swatch ?? {
