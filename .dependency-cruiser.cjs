@@ -33,7 +33,8 @@ module.exports = {
 		within('bench-folders', '(machine|yarn|gauge|size)', leaves),
 		within('program-on-leaves', 'program', leaves),
 		within('simulate-on-program', 'simulate', [...leaves, 'program']),
-		within('recipe-on-program', 'recipe', [...leaves, 'program', 'assemble']),
+		within('stripes-are-text', 'stripes', ['quantity']),
+		within('recipe-on-program', 'recipe', [...leaves, 'stripes', 'program', 'assemble']),
 		within('assemble-on-fabric', 'assemble', [...leaves, 'program', 'simulate'])
 	],
 	options: {

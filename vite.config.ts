@@ -8,6 +8,8 @@ export default defineConfig({
 	test: {
 		include: ['src/**/*.test.ts', 'tests/outside/**/*.test.ts'],
 		environment: 'node',
+		// Nothing here leaves anything behind in a module: each store test has a database of its own.
+		isolate: false,
 		// Property tests share two cores with whatever else runs: slow is not wrong.
 		testTimeout: 60_000
 	}

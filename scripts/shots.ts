@@ -5,20 +5,27 @@ import { browserArgs } from '../tests/e2e/browser';
 /** One picture of each main view from the demo data. Phone pictures at 390 x 844, the rest at 1280 x 800. */
 const PORT = 4188;
 const BASE = `http://localhost:${PORT}`;
-const VIEWS: { file: string; path: string; phone?: boolean; dark?: boolean }[] = [
+const VIEWS: { file: string; path: string; phone?: boolean; keys?: string[] }[] = [
 	{ file: 'shelf', path: '/' },
 	{ file: 'bench', path: '/bench?machine=machine-48&yarn=bw-foam' },
 	{ file: 'bench-yarn', path: '/bench?machine=machine-48&yarn=bw-foam&show=loop' },
 	{ file: 'bench-phases', path: '/bench?machine=machine-48&yarn=aw-aurora&show=phases' },
 	{ file: 'bench-strands', path: '/bench?machine=machine-48&yarn=ht-warm&show=strands' },
-	{ file: 'bench-make', path: '/bench?machine=machine-48&yarn=bw-lantern&show=make' },
 	{ file: 'bench-chart', path: '/bench?machine=machine-48&yarn=bw-foam&show=chart' },
 	{ file: 'stand-ins', path: '/project/project-tideline/stand-ins?yarn=bw-kelp' },
 	{ file: 'plan', path: '/project/project-keeper/plan' },
-	{ file: 'plan-dark', path: '/project/project-tideline/plan', dark: true },
-	{ file: 'before-the-crank', path: '/project/project-foghorn/knit' },
+	{ file: 'plan-scarf', path: '/project/project-harbourlight/plan' },
+	{ file: 'plan-bunting', path: '/project/project-flags/plan' },
+	{
+		file: 'before-the-crank',
+		path: '/project/project-foghorn/knit',
+		keys: Array.from({ length: 19 }, () => 'Space')
+	},
 	{ file: 'crank', path: '/project/project-keeper/knit' },
 	{ file: 'crank-phone', path: '/project/project-keeper/knit', phone: true },
+	{ file: 'crank-panel', path: '/project/project-flags/knit', keys: ['Space'] },
+	{ file: 'crank-panel-phone', path: '/project/project-flags/knit', keys: ['Space'], phone: true },
+	{ file: 'hands-busy', path: '/project/project-keeper/knit', keys: ['h'] },
 	{ file: 'finish', path: '/project/project-buoy/finish' },
 	{ file: 'log', path: '/project/project-first/log' },
 	{ file: 'files', path: '/keep' }
@@ -37,7 +44,7 @@ try {
 	for (const view of VIEWS) {
 		const context = await browser.newContext({
 			viewport: view.phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
-			colorScheme: view.dark ? 'dark' : 'light',
+			colorScheme: 'light',
 			reducedMotion: 'reduce'
 		});
 		const page = await context.newPage();
@@ -46,8 +53,8 @@ try {
 		await page.goto(BASE + view.path);
 		await page.locator('h1').first().waitFor({ state: 'attached' });
 		await page.evaluate(() => document.fonts.ready.then(() => undefined));
-		if (view.file === 'before-the-crank')
-			for (let i = 0; i < 19; i++) await page.keyboard.press('Space');
+		if (view.keys) await page.waitForTimeout(500);
+		for (const key of view.keys ?? []) await page.keyboard.press(key);
 		await page.waitForTimeout(700);
 		await page.screenshot({ path: `docs/screenshots/${view.file}.png` });
 		await context.close();

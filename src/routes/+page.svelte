@@ -2,20 +2,28 @@
 	import { goto } from '$app/navigation';
 	import Shelf from '$lib/ui/shelf/Shelf.svelte';
 	import Welcome from '$lib/ui/shelf/Welcome.svelte';
-	import { newHat } from '$lib/ui/state/projects';
+	import { newBunting, newHat, newTube, type New } from '$lib/ui/state/projects';
 	import { useWorkbench } from '$lib/ui/state/workbench.svelte';
 
 	const workbench = useWorkbench();
 
-	async function start() {
-		const project = newHat(workbench.bench);
+	async function start(what: New = 'hat') {
+		const { bench } = workbench;
+		const project =
+			what === 'hat'
+				? newHat(bench)
+				: what === 'bunting'
+					? newBunting(bench)
+					: newTube(bench, what);
 		if (!project) return goto('/bench');
 		await workbench.addProject(project);
 		await goto(`/project/${project.id}/plan`);
 	}
 	function onkeydown(e: KeyboardEvent) {
 		const typing = e.target instanceof HTMLElement && e.target.matches('input, textarea, select');
-		if (e.key.toLowerCase() === 'n' && !typing && !e.ctrlKey && !e.metaKey) void start();
+		if (typing || e.ctrlKey || e.metaKey || e.altKey) return;
+		if (e.key.toLowerCase() === 'n') void start();
+		else if (e.key.toLowerCase() === 'b') void start('bunting');
 	}
 </script>
 
@@ -23,7 +31,7 @@
 <svelte:window {onkeydown} />
 
 {#if workbench.records.projects.length > 0}
-	<Shelf onnew={start} />
+	<Shelf onnew={(what) => void start(what)} />
 {:else}
-	<Welcome onstart={start} />
+	<Welcome onstart={() => void start()} />
 {/if}

@@ -5,12 +5,22 @@ import { OPEN_SIEVE, sift } from '../../src/lib/ui/bench/stash/sift';
 import { bigBench, wishOn } from '../support/stash';
 import { linearRegression } from 'simple-statistics';
 import { harbour } from '../../src/lib/demo/harbour';
+import { isHat } from '../../src/lib/core/model/project';
 import { plan } from '../../src/lib/core/plan';
 import { tubeProgram } from '../../src/lib/core/program/program';
 import { simulate } from '../../src/lib/core/simulate/simulate';
+import { recipes } from '../../src/lib/core/recipe/registry';
+import { readStripes, sectionsOf, type StripeLine } from '../../src/lib/core/stripes/stripe-line';
 import { median, report, time } from './figures';
 
+function read(text: string): StripeLine {
+	const r = readStripes(text, 3);
+	if (!r.ok) throw new Error(r.problem.code);
+	return r.line;
+}
+
 const largest = harbour.projects
+	.filter(isHat)
 	.map((p) => ({ p, made: plan(p, harbour.bench) }))
 	.sort(
 		(a, b) =>
@@ -21,6 +31,26 @@ report(
 	median(time(300, () => plan(largest, harbour.bench))),
 	'ms',
 	{ most: 2 }
+);
+
+for (const recipe of recipes) {
+	const wish = recipe.defaults(harbour.bench)!;
+	const project = { ...largest, wish };
+	report(
+		`plan of ${recipe.name.toLowerCase()}, its defaults, median`,
+		median(time(100, () => plan(project, harbour.bench))),
+		'ms',
+		{ most: 4 }
+	);
+}
+const longLine = Array.from({ length: 10_000 }, (_, i) => `${1 + (i % 2)} ${'ABC'[i % 3]}`).join(
+	', '
+);
+report(
+	`stripe line of ${sectionsOf(read(longLine)).length} sections, read and laid out, median`,
+	median(time(50, () => sectionsOf(read(longLine)))),
+	'ms',
+	{ most: 20 }
 );
 
 const PINS = 50;

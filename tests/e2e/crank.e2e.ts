@@ -62,7 +62,7 @@ test('a fault is noted at its row and pin, and shown in the log', async ({ page 
 	await dialog.getByRole('textbox', { name: /At pin/ }).fill('99');
 	await expect(dialog.getByText('1 to 48 pins')).toBeVisible();
 	await dialog.getByRole('textbox', { name: /At pin/ }).fill('9');
-	await dialog.getByRole('button', { name: 'Note it' }).click();
+	await dialog.getByRole('button', { name: 'dropped' }).click();
 	await expect(page.getByRole('button', { name: 'Note a fault (2)' })).toBeVisible();
 	await page.goto('/project/project-keeper/log');
 	await expect(page.getByText('2 faults noted')).toBeVisible();

@@ -15,6 +15,8 @@ const VIEWS = [
 	['bench, all swatches', '/bench?yarn=bw-kelp&show=chart'],
 	['before the crank', '/project/project-foghorn/knit'],
 	['crank', '/project/project-keeper/knit'],
+	['crank of a panel', '/project/project-flags/knit'],
+	['plan of flags', '/project/project-flags/plan'],
 	['finish', '/project/project-buoy/finish'],
 	['log', '/project/project-first/log'],
 	['files', '/keep']

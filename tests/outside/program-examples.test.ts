@@ -10,6 +10,7 @@ import { knitSlowly } from '../support/slow-machine';
 /** The examples of docs/program.md are what the machine does. */
 
 const example = z.strictObject({
+	keepOff: z.array(z.int().min(0)).default([]),
 	pins: z.int(),
 	program: z.array(op),
 	gives: z.strictObject({
@@ -27,10 +28,11 @@ const examples = [...text.matchAll(/```json\n([\s\S]*?)```/g)].map((m) =>
 describe('docs/program.md', () => {
 	it.each(examples.map((e, i) => [i + 1, e] as const))(
 		'example %i',
-		(_, { pins, program, gives }) => {
+		(_, { pins, keepOff, program, gives }) => {
 			const { fabric, faults, yarnAt } = simulate(program as Program, {
 				pins,
-				panelLost: { start: 2, end: 2 }
+				panelLost: { start: 2, end: 2 },
+				keepOff
 			});
 			const widths = Array.from({ length: fabric.rows }, (_, r) => stitchesInRow(fabric, r));
 			expect(widths).toEqual(gives.widths);
@@ -42,7 +44,9 @@ describe('docs/program.md', () => {
 					.filter(([, n]) => n > 0);
 				expect(Object.fromEntries(counts)).toEqual(gives.states);
 			}
-			expect(knitSlowly(program as Program, pins).made).toHaveLength(fabric.yarn.length);
+			expect(knitSlowly(program as Program, pins, undefined, keepOff).made).toHaveLength(
+				fabric.yarn.length
+			);
 		}
 	);
 

@@ -1,8 +1,8 @@
 import { MACHINE_PRESETS } from '../../src/lib/core/machine/presets';
 import type { Machine, Reading, Swatch, Yarn } from '../../src/lib/core/model/bench';
-import type { Bench, Evidence, Project } from '../../src/lib/core/model/project';
+import type { Bench, Evidence, HatProject, Project } from '../../src/lib/core/model/project';
 import type { LinedHatWish } from '../../src/lib/core/model/wish';
-import { plan, type Plan } from '../../src/lib/core/plan';
+import { plan, type HatPlan } from '../../src/lib/core/plan';
 
 /** Small benches and projects for tests: invented, with round numbers. */
 
@@ -97,8 +97,8 @@ export const wishOf = (patch: Partial<LinedHatWish> = {}): LinedHatWish => ({
 
 export const projectOf = (
 	wish: Partial<LinedHatWish> = {},
-	patch: Partial<Project> = {}
-): Project => ({
+	patch: Partial<Omit<Project, 'wish'>> = {}
+): HatProject => ({
 	id: 'p' as Project['id'],
 	name: 'Test hat',
 	createdAt: 0,
@@ -130,7 +130,7 @@ export const evidenceOf = (patch: Partial<Evidence> = {}): Evidence => ({
 });
 
 /** The plan, which the test expects to be there. */
-export function planned(project: Project, bench: Bench = benchOf()): Plan {
+export function planned(project: HatProject, bench: Bench = benchOf()): HatPlan {
 	const p = plan(project, bench);
 	if (!p.ok) throw new Error(`no plan: ${p.findings.map((f) => f.code).join(', ')}`);
 	return p;

@@ -5,7 +5,11 @@ import { simulate } from '../../src/lib/core/simulate/simulate';
 import { knitSlowly } from './slow-machine';
 
 /** A ring that loses two pins at either end in panel mode. */
-export const ring = (pins: number) => ({ pins, panelLost: { start: 2, end: 2 } });
+export const ring = (pins: number, keepOff: readonly number[] = []) => ({
+	pins,
+	panelLost: { start: 2, end: 2 },
+	keepOff
+});
 const NAMES: Record<string, number> = {
 	on: LOOP.onPin,
 	through: LOOP.knittedThrough,
@@ -20,9 +24,9 @@ const NAMES: Record<string, number> = {
 };
 
 /** Holds the simulation against the slow machine, loop by loop. */
-export function sameAsSlowly(program: Program, pins: number) {
-	const { fabric, faults, yarnAt } = simulate(program, ring(pins));
-	const model = knitSlowly(program, pins);
+export function sameAsSlowly(program: Program, pins: number, keepOff: readonly number[] = []) {
+	const { fabric, faults, yarnAt } = simulate(program, ring(pins, keepOff));
+	const model = knitSlowly(program, pins, undefined, keepOff);
 	expect(fabric.rows).toBe(model.rows);
 	expect([...fabric.yarn]).toEqual(model.made.map((l) => l.yarn));
 	expect([...fabric.pin]).toEqual(model.made.map((l) => l.pin));

@@ -23,7 +23,12 @@ interface Pin {
  * An independent model of the machine: plain objects, one stitch at a time, written from the words of docs/program.md and
  * sharing nothing with the simulation. It refuses what cannot be done by doing nothing and counting it.
  */
-export function knitSlowly(program: Program, pins: number, lost = { start: 2, end: 2 }) {
+export function knitSlowly(
+	program: Program,
+	pins: number,
+	lost = { start: 2, end: 2 },
+	keepOff: readonly number[] = []
+) {
 	const made: Loop[] = [];
 	const bed: Pin[] = Array.from({ length: pins }, () => ({ work: false, stack: [] }));
 	const held: Record<'low' | 'high', { pin: number; stack: Loop[]; row: number }[]> = {
@@ -40,6 +45,8 @@ export function knitSlowly(program: Program, pins: number, lost = { start: 2, en
 	let yarn: number | null = null;
 	let panel: string | null = null;
 	let side: 'low' | 'high' = 'low';
+	let careless = false;
+	let turning = false;
 	let row = 0;
 	let refused = 0;
 	const working = () => bed.flatMap((p, i) => (p.work ? [i] : []));
@@ -99,11 +106,28 @@ export function knitSlowly(program: Program, pins: number, lost = { start: 2, en
 		const e = ladders.get(pin);
 		if (e) e.rows.push(Array.from({ length: e.columns }, () => born(255, 'float')));
 	};
+	const column = (of: Loop[]): Loop[] => {
+		const all = [...of];
+		for (const l of all) all.push(...made.filter((m) => m.into === l && !all.includes(m)));
+		return all;
+	};
+	const fall = (pin: number): boolean => {
+		const stack = loops(bed[pin]?.stack ?? []);
+		if (!bed[pin]?.work || stack.length === 0) return false;
+		const all = column(stack);
+		fallen.set(pin, { stack, was: all.map((l) => [l, l.state]), then: made.length });
+		all.forEach((l) => (l.state = 'dropped'));
+		wrong.set(pin, 'drop');
+		bed[pin]!.stack = [];
+		return true;
+	};
 	const knit = (): boolean => {
 		const on = working();
 		if (on.length === 0 || yarn === null) return false;
 		if (panel === null && on.length < pins) return false;
 		if (panel === 'switch' && (on[0]! < lost.start || on.at(-1)! >= pins - lost.end)) return false;
+		if (panel === 'hand' && on.some((p) => keepOff.includes(p))) return false;
+		if (careless && turning) fall(side === 'low' ? on[0]! : on.at(-1)!);
 		const forward = panel === null || side === 'low';
 		for (let n = 0; n < pins; n++) {
 			const pin = forward ? n : pins - 1 - n;
@@ -111,7 +135,8 @@ export function knitSlowly(program: Program, pins: number, lost = { start: 2, en
 			if (bed[pin]!.work) stitch(pin);
 			if (forward) floats(pin);
 		}
-		if (panel !== null) side = side === 'low' ? 'high' : 'low';
+		turning = panel !== null;
+		if (turning) side = side === 'low' ? 'high' : 'low';
 		row += 1;
 		return true;
 	};
@@ -127,11 +152,6 @@ export function knitSlowly(program: Program, pins: number, lost = { start: 2, en
 	const leave = (pin: number) => {
 		bed[pin]!.work = false;
 		bed[pin]!.stack = [];
-	};
-	const column = (of: Loop[]): Loop[] => {
-		const all = [...of];
-		for (const l of all) all.push(...made.filter((m) => m.into === l && !all.includes(m)));
-		return all;
 	};
 	const latch = (pin: number): boolean => {
 		const f = fallen.get(pin);
@@ -155,6 +175,8 @@ export function knitSlowly(program: Program, pins: number, lost = { start: 2, en
 		},
 		work: (o) => {
 			panel = o.as === 'panel' ? o.by : null;
+			careless = o.as === 'panel' && o.edge === 'unguarded';
+			turning = false;
 			return true;
 		},
 		join: (o) => {
@@ -244,16 +266,7 @@ export function knitSlowly(program: Program, pins: number, lost = { start: 2, en
 			}
 			return list !== null;
 		},
-		drop: (o) => {
-			const stack = loops(bed[o.pin]?.stack ?? []);
-			if (!bed[o.pin]?.work || stack.length === 0) return false;
-			const all = column(stack);
-			fallen.set(o.pin, { stack, was: all.map((l) => [l, l.state]), then: made.length });
-			all.forEach((l) => (l.state = 'dropped'));
-			wrong.set(o.pin, 'drop');
-			bed[o.pin]!.stack = [];
-			return true;
-		},
+		drop: (o) => fall(o.pin),
 		latch: (o) => latch(o.pin),
 		tuck: (o) => Boolean(bed[o.pin]?.work) && Boolean(tucks.add(o.pin)),
 		split: (o) => Boolean(bed[o.pin]?.work) && Boolean(splits.add(o.pin)),

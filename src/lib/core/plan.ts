@@ -1,65 +1,72 @@
-import { tailsOf, type Tail } from './amounts/tails';
 import { crankTime } from './amounts/time';
-import { yarnAmount, type YarnAmount } from './amounts/yarn';
+import type { YarnAmount } from './amounts/yarn';
 import type { Assembly } from './assemble/assembly';
-import { finishHat, type FinishedHat } from './assemble/finished';
-import { tuckTube, type TuckedTube } from './assemble/tucked-tube';
+import type { FinishedHat } from './assemble/finished';
+import type { FinishedTube } from './assemble/finished-tube';
+import type { Flag } from './assemble/flag';
+import type { TuckedTube } from './assemble/tucked-tube';
 import type { Facts } from './findings/facts';
 import type { Finding } from './findings/finding';
 import { findingsFor, toFinding } from './findings/findings';
 import { finishSteps, type FinishStep } from './finish/steps';
 import { gaugeBook, type GaugeBook } from './gauge/book';
 import { gaugeFor, type Gauge } from './gauge/gauge';
-import { hatFigures, type HatFigures } from './plan/figures';
-import type { Machine, Yarn, YarnId } from './model/bench';
-import type { Bench, Project } from './model/project';
-import { programRows, WASTE, type Program } from './program/program';
-import { estimate, exact, quotient, scale, weakest, type Estimate } from './quantity/estimate';
-import type { Figure, Working } from './quantity/working';
+import type { Machine, Yarn } from './model/bench';
+import type { Bench, HatProject, Project } from './model/project';
+import type { FlagFigures } from './plan/flag-figures';
+import type { HatFigures } from './plan/figures';
+import type { TubeFigures } from './plan/tube-figures';
+import { amountsOf } from './plan/amounts';
+import { shapeOf, type Shape } from './plan/shape';
+import type { Estimate } from './quantity/estimate';
+import { planPiece, type PlannedPiece } from './plan/piece';
+import type { Figure } from './quantity/working';
 import type { Design } from './recipe/recipe';
 import { recipeFor } from './recipe/registry';
-import { runSheet, sectionRows, type RunSheet, type SectionRow } from './runsheet/runsheet';
-import { stitchesByYarn, yarnRuns, type YarnRun } from './simulate/fabric';
-import { simulate } from './simulate/simulate';
+import { isBaby, headCm, VISIBLE_SHARE } from './size/head';
 import { gramsOnHand, type Lookup } from './yarn/held-together';
-import { headCm, isBaby, VISIBLE_SHARE } from './size/head';
 
-export interface PlannedPiece {
-	readonly id: string;
-	readonly name: string;
-	readonly count: number;
-	readonly program: Program;
-	readonly yarns: readonly YarnId[];
-	/** Main rows by yarn, from 0, waste apart. */
-	readonly runs: readonly YarnRun[];
-	readonly mainRows: number;
-	readonly wasteRows: number;
-	/** Yarn in the waste rows, m. */
-	readonly wasteMetres: number;
-	readonly rowsWorking: Working;
-	readonly sectionsWorking: Working;
-	readonly sections: readonly SectionRow[];
-	readonly sheet: RunSheet;
-	readonly tails: readonly Tail[];
-}
+export type { PlannedPiece } from './plan/piece';
 
-/** Everything that follows from a project and a bench. Plain data: no functions, no typed arrays. */
-export interface Plan {
+interface PlanBase {
 	readonly ok: true;
 	readonly projectId: string;
 	readonly machine: Machine;
 	readonly yarns: readonly Yarn[];
 	readonly gauges: readonly Gauge[];
+	/** In order of making. */
 	readonly pieces: readonly PlannedPiece[];
 	readonly assembly: Assembly;
-	readonly tucked: TuckedTube;
-	readonly hat: FinishedHat;
-	readonly figures: HatFigures;
 	readonly amounts: readonly YarnAmount[];
 	readonly time: Figure;
 	readonly steps: readonly FinishStep[];
 	readonly findings: readonly Finding[];
 }
+
+/** A tube tucked into itself and worn. */
+export interface HatPlan extends PlanBase {
+	readonly shape: 'hat';
+	readonly tucked: TuckedTube;
+	readonly hat: FinishedHat;
+	readonly figures: HatFigures;
+}
+
+/** Flags on a cord. */
+export interface FlagsPlan extends PlanBase {
+	readonly shape: 'flags';
+	readonly flag: Flag;
+	readonly figures: FlagFigures;
+}
+
+/** A tube that is worn or used as it comes off. */
+export interface TubePlan extends PlanBase {
+	readonly shape: 'tube';
+	readonly tube: FinishedTube;
+	readonly figures: TubeFigures;
+}
+
+/** Everything that follows from a project and a bench. Plain data: no functions, no typed arrays. */
+export type Plan = HatPlan | FlagsPlan | TubePlan;
 
 /** A plan that cannot be made, and why. */
 export interface NoPlan {
@@ -79,57 +86,23 @@ const missing = (project: Project, findings: Finding[]): NoPlan => ({
 	findings
 });
 
-/** Flat length of the runs, each by its yarn's rows per cm; lengths of one gauge vary together. */
-function lengthOf(runs: readonly YarnRun[], gauges: readonly Gauge[]): Estimate {
-	const rows = gauges.map((_, yarn) =>
-		runs.reduce((t, r) => t + (r.yarn === yarn ? r.to - r.from : 0), 0)
-	);
-	const used = gauges.flatMap((g, i) =>
-		rows[i]! > 0 ? [quotient(exact(rows[i]!), g.rowsPerCm)] : []
-	);
-	// Colours of one yarn share their readings, so their errors add up and do not cancel.
-	return estimate(
-		used.reduce((t, e) => t + e.mean, 0),
-		used.reduce((t, e) => t + e.sd, 0),
-		weakest(...used.map((e) => e.basis))
-	);
-}
-
-function amountsOf(
-	machine: Machine,
-	yarns: readonly Yarn[],
-	gauges: readonly Gauge[],
-	piece: {
-		stitches: Map<number, number>;
-		runs: readonly YarnRun[];
-		tails: readonly Tail[];
-		wasteStart: boolean;
-	}
-): YarnAmount[] {
-	return yarns.flatMap((of, yarn) => {
-		const stitches = piece.stitches.get(yarn) ?? 0;
-		if (stitches === 0) return [];
-		const castsOn = !piece.wasteStart && piece.runs[0]?.yarn === yarn;
-		return [
-			yarnAmount({
-				yarn,
-				of,
-				gauge: gauges[yarn]!,
-				stitches,
-				runs: piece.runs,
-				tails: piece.tails.filter((t) => t.yarn === yarn),
-				pins: machine.pins,
-				castOnMetres: castsOn ? machine.ringCm / 100 : 0
-			})
-		];
-	});
-}
-
 /**
  * The front door: from what the maker chose and what the bench knows to everything that follows.
  * `book` may be given where many plans are made of one bench; it must be of that bench.
  * Pure and deterministic. Where it cannot plan it says why in findings; it never throws on valid data.
  */
+export function plan(
+	project: HatProject,
+	bench: Bench,
+	asKnitted?: AsKnitted,
+	book?: GaugeBook
+): HatPlan | NoPlan;
+export function plan(
+	project: Project,
+	bench: Bench,
+	asKnitted?: AsKnitted,
+	book?: GaugeBook
+): Plan | NoPlan;
 export function plan(
 	project: Project,
 	bench: Bench,
@@ -161,10 +134,18 @@ export function plan(
 	const gauges = yarns.map((yarn) => gaugeFor({ machine, yarn, book, useFresh }));
 	const design = recipe.design(wish, {
 		machine,
-		gauge: (id) => gauges[ids.indexOf(id)]!
+		gauge: (id) => gauges[ids.indexOf(id)]!,
+		yarn: (id) => yarns[ids.indexOf(id)]!
 	});
 	return derive(project, bench, { machine, yarns, gauges, design, wish });
 }
+
+const flatLengthOf = (shape: Shape): Estimate =>
+	shape.shape === 'hat'
+		? shape.hat.tubeFlat
+		: shape.shape === 'tube'
+			? shape.tube.flatLength
+			: shape.flag.height;
 
 interface Designed {
 	readonly machine: Machine;
@@ -176,47 +157,16 @@ interface Designed {
 
 function derive(project: Project, bench: Bench, designed: Designed): Plan {
 	const { machine, yarns, gauges, design, wish } = designed;
-	const piece = design.pieces[0]!;
-	const { fabric, faults } = simulate(piece.program, machine);
-	const allRuns = yarnRuns(fabric);
-	const wasteStart = allRuns[0]?.yarn === WASTE ? allRuns[0].to : 0;
-	const runs = allRuns
-		.filter((r) => r.yarn !== WASTE)
-		.map((r) => ({ ...r, from: r.from - wasteStart, to: r.to - wasteStart }));
-	const mainRows = runs.at(-1)?.to ?? 0;
-	const stitches = stitchesByYarn(fabric);
-	const main = gauges[0]!;
-	const tails = tailsOf(runs, design.assembly, machine.ringCm);
-	const amounts = amountsOf(machine, yarns, gauges, {
-		stitches,
-		runs,
-		tails,
-		wasteStart: wasteStart > 0
-	});
-	const head = headCm(wish.head);
-	const tucked = tuckTube(runs, design.assembly, piece.id)!;
-	const brim = design.assembly.find((s) => s.do === 'turn-up');
-	const hat = finishHat({
-		tucked,
-		rowsPerCm: gauges.map((g) => g.rowsPerCm.mean),
-		tubeFlat: lengthOf(runs, gauges),
-		circumference: quotient(exact(machine.pins), main.stitchesPerCm),
-		shortening: main.wear.shortening,
-		headCm: head,
-		brimCm: brim?.do === 'turn-up' ? brim.heightCm : 0
-	});
-	const endTail = tails.find((t) => t.id === 'cast-off');
-	const sheet = runSheet({
-		runs: allRuns,
-		machine,
-		rowsPerCm: main.rowsPerCm.mean,
-		joinTails: wish.joinTails,
-		takeOff: wish.wasteEnd > 0 ? 'crank' : 'needle',
-		tailCm: endTail?.lengthCm ?? 0,
-		runsOut: amounts.flatMap((a) =>
-			a.runsOutAtRow === null ? [] : [{ yarn: a.yarn, mainRow: a.runsOutAtRow }]
-		)
-	});
+	const { assembly } = design;
+	const hatWish = wish.recipe === 'lined-hat' ? wish : undefined;
+	const joinTails = 'joinTails' in wish ? wish.joinTails : 'weave';
+	const knitted = design.pieces.map((piece) =>
+		planPiece({ piece, machine, gauges, assembly, joinTails })
+	);
+	const amounts = amountsOf({ machine, yarns, gauges, knitted });
+	const pieces = knitted.map((k) => k.planned(amounts));
+	const shape = shapeOf({ wish, machine, gauges, assembly, pieces });
+	const main = pieces[0]!;
 	const facts: Facts = {
 		project: { ...project, wish },
 		machine,
@@ -225,54 +175,44 @@ function derive(project: Project, bench: Bench, designed: Designed): Plan {
 		swatches: bench.swatches,
 		tests: bench.tests,
 		bench: bench.yarns,
-		runs,
-		mainRows,
-		faults,
-		tucked,
-		hat,
+		runs: main.runs,
+		mainRows: main.mainRows,
+		faults: knitted.flatMap((k) => k.faults),
+		tucked: shape.shape === 'hat' ? shape.tucked : undefined,
+		hat: shape.shape === 'hat' ? shape.hat : undefined,
+		flag: shape.shape === 'flags' ? shape.flag : undefined,
+		hatWish,
+		tubeWish:
+			shape.shape === 'tube' && wish.recipe !== 'lined-hat' && wish.recipe !== 'bunting'
+				? wish
+				: undefined,
+		round: shape.shape === 'tube' ? shape.tube.round : null,
+		flatLength: flatLengthOf(shape),
 		amounts,
-		usualHeightCm: wish.visibleCm ?? VISIBLE_SHARE * head
+		usualHeightCm: hatWish && (hatWish.visibleCm ?? VISIBLE_SHARE * headCm(hatWish.head))
 	};
-	const wasteStitches = stitches.get(WASTE) ?? 0;
 	return {
 		ok: true,
 		projectId: project.id,
 		machine,
 		yarns,
 		gauges,
-		pieces: [
-			{
-				id: piece.id,
-				name: piece.name,
-				count: piece.count,
-				program: piece.program,
-				yarns: piece.yarns,
-				runs,
-				mainRows,
-				wasteRows: programRows(piece.program) - mainRows,
-				wasteMetres: scale(main.loopCm, wasteStitches / 100).mean,
-				rowsWorking: piece.rowsWorking,
-				sectionsWorking: piece.sectionsWorking,
-				sections: sectionRows(sheet),
-				sheet,
-				tails
-			}
-		],
-		assembly: design.assembly,
-		tucked,
-		hat,
-		figures: hatFigures({ hat, machine, gauges, mainRows, head }),
+		pieces,
+		assembly,
+		...shape,
 		amounts,
-		time: crankTime(mainRows, machine.id, bench.evidence),
+		time: crankTime(
+			pieces.reduce((t, p) => t + p.mainRows * p.count, 0),
+			machine.id,
+			bench.evidence
+		),
 		steps: finishSteps({
-			assembly: design.assembly,
-			pins: machine.pins,
-			tails,
-			wasteStart: wish.wasteStart > 0,
-			wasteEnd: wish.wasteEnd > 0,
-			joinTails: wish.joinTails,
-			layerFlatCm: hat.layerFlat.mean,
-			baby: isBaby(wish.head)
+			assembly,
+			pieces,
+			joinTails,
+			layerFlatCm: shape.shape === 'hat' ? shape.hat.layerFlat.mean : 0,
+			stringCm: shape.shape === 'flags' ? shape.flag.string.mean : 0,
+			baby: hatWish !== undefined && isBaby(hatWish.head)
 		}),
 		findings: findingsFor(facts)
 	};

@@ -1,19 +1,19 @@
 import type { Everything } from '../file/everything';
 import { big, small } from './machines';
 import { projects } from './projects';
-import { done, faults, results, run } from './runs';
+import { done, faults, placed, results, run } from './runs';
 import { swatches } from './swatches';
 import { tests } from './yarn-tests';
 import { yarns } from './yarns';
 
 /**
  * Invented data: a stall at a small harbour's winter lantern fair, two machines on the table behind it,
- * five hats at different stages.
+ * five hats at different stages and a string of flags.
  */
 export const harbour: Everything = {
 	bench: { machines: [small, big], yarns, swatches, tests, evidence: [] },
 	projects,
-	events: [
+	events: placed([
 		...run('first', 0, 129, true),
 		...done('first', 0, [
 			'rest',
@@ -30,7 +30,9 @@ export const harbour: Everything = {
 		...run('buoy', 4, 81, true),
 		...done('buoy', 4, ['rest', 'join-tails']),
 		...run('keeper', 8, 51, false),
+		...run('flags', 13, 24, true, 'flag-1'),
+		...run('flags', 13, 13, false, 'flag-1.2'),
 		...faults
-	],
+	]),
 	results
 };

@@ -1,6 +1,6 @@
 import type { Yarn } from '../core/model/bench';
 import type { Project } from '../core/model/project';
-import type { LinedHatWish } from '../core/model/wish';
+import type { LinedHatWish, PlainTubeWish } from '../core/model/wish';
 import { DAY, START } from './fair';
 import { big } from './machines';
 
@@ -40,6 +40,29 @@ function project(
 	};
 }
 
+/** A plain tube; what is not said is as it begins. */
+function tube(
+	key: string,
+	name: string,
+	day: number,
+	wish: Pick<PlainTubeWish, 'recipe' | 'yarns' | 'stripes'> & Partial<PlainTubeWish>
+): Project {
+	return {
+		...project(key, name, day, {}),
+		wish: {
+			fill: 'repeat',
+			length: { by: 'fit' },
+			aroundCm: null,
+			twist: false,
+			ends: { castOn: 'bind', castOff: 'bind' },
+			wasteStart: 5,
+			wasteEnd: 0,
+			joinTails: 'tie',
+			...wish
+		}
+	};
+}
+
 export const projects: Project[] = [
 	project(
 		'first',
@@ -74,7 +97,35 @@ export const projects: Project[] = [
 		head: { kind: 'measured', cm: 58 },
 		scheme: { kind: 'one', yarn: id('gd-fog') },
 		closing: 'zip'
-	})
+	}),
+	tube('tideband', 'Tide band', 14, {
+		recipe: 'headband',
+		yarns: [id('bw-kelp'), id('bw-foam')],
+		stripes: '12 A, 6 B, 12 A, (3 B 3 A) and back'
+	}),
+	tube('harbourlight', 'Harbour light', 15, {
+		recipe: 'scarf',
+		yarns: [id('bw-deep'), id('bw-lantern'), id('bw-foam')],
+		stripes: '60 A, 40 fade A to B, 9 times (6 B 6 C), 40 fade B to A, 60 A',
+		length: { by: 'line' }
+	}),
+	tube('net', 'Net cowl', 16, {
+		recipe: 'cowl',
+		yarns: [id('bw-rust'), id('bw-foam')],
+		stripes: '12 A, 4 B',
+		twist: true
+	}),
+	{
+		...project('flags', 'Quay flags', 13, {}),
+		wish: {
+			recipe: 'bunting',
+			flags: 5,
+			yarns: [id('bw-rust'), id('bw-foam')],
+			width: { by: 'stitches', stitches: 25 },
+			everyRows: 2,
+			way: 'single',
+			tip: 3,
+			turn: 'switch'
+		}
+	}
 ];
-
-/** A run of `rows` turns, a few seconds each, with the events around it. */

@@ -2,16 +2,29 @@ import type { FaultKind } from '../core/model/kinds';
 import type { MeasuredResult, Project, RunEvent } from '../core/model/project';
 import { DAY, START } from './fair';
 
-export function run(key: string, day: number, rows: number, off: boolean): RunEvent[] {
+type Bare = RunEvent extends infer E ? (E extends RunEvent ? Omit<E, 'n'> : never) : never;
+
+/** Gives each project's events their places, in the order they stand. */
+export function placed(events: readonly Bare[]): RunEvent[] {
+	const next = new Map<string, number>();
+	return events.map((e) => {
+		const n = next.get(e.projectId) ?? 0;
+		next.set(e.projectId, n + 1);
+		return { ...e, n } as RunEvent;
+	});
+}
+
+/** A run of `rows` turns, a few seconds each, with the events around it. */
+export function run(key: string, day: number, rows: number, off: boolean, piece = 'tube'): Bare[] {
 	const projectId = `project-${key}` as Project['id'];
 	const start = START + day * DAY;
 	const base = (n: number, at: number) => ({
-		id: `${key}-${String(n).padStart(4, '0')}`,
+		id: piece === 'tube' ? `${key}-${String(n).padStart(4, '0')}` : `${key}-${piece}-${n}`,
 		projectId,
 		at,
-		piece: 'tube'
+		piece
 	});
-	const events: RunEvent[] = [{ ...base(0, start), type: 'start' }];
+	const events: Bare[] = [{ ...base(0, start), type: 'start' }];
 	let at = start + 90_000;
 	for (let r = 1; r <= rows; r++) {
 		at += r < 8 ? 9000 : 5600 + ((r * 7919) % 1700);
@@ -21,31 +34,38 @@ export function run(key: string, day: number, rows: number, off: boolean): RunEv
 	return events;
 }
 
+const at = (key: string, day: number, row: number, later = 0) => ({
+	projectId: `project-${key}` as Project['id'],
+	at: START + day * DAY + row * 6000 + later,
+	piece: 'tube'
+});
 /** A fault noted at the crank, some seconds into a day's run. */
 const fault = (
 	key: string,
 	day: number,
 	[row, pin, fault]: [row: number, pin: number, fault: FaultKind]
-): RunEvent => ({
-	id: `${key}-fault-${row}`,
-	projectId: `project-${key}` as Project['id'],
-	at: START + day * DAY + row * 6000,
-	piece: 'tube',
-	type: 'fault',
-	row,
-	pin,
-	fault
+): Bare => ({ ...at(key, day, row), id: `${key}-fault-${row}`, type: 'fault', row, pin, fault });
+const mended = (key: string, day: number, row: number): Bare => ({
+	...at(key, day, row, 45_000),
+	id: `${key}-mend-${row}`,
+	type: 'mend',
+	fault: `${key}-fault-${row}`
 });
+
 /** Pin 17 of the large machine again and again: someone should look at it. */
-export const faults: RunEvent[] = [
+export const faults: Bare[] = [
 	fault('first', 0, [46, 17, 'tuck']),
+	mended('first', 0, 46),
 	fault('first', 0, [97, 17, 'dropped']),
+	mended('first', 0, 97),
 	fault('buoy', 4, [30, 5, 'split']),
+	mended('buoy', 4, 30),
 	fault('buoy', 4, [58, 17, 'dropped']),
+	mended('buoy', 4, 58),
 	fault('keeper', 8, [31, 17, 'dropped'])
 ];
 
-export const done = (key: string, day: number, steps: string[]): RunEvent[] =>
+export const done = (key: string, day: number, steps: string[]): Bare[] =>
 	steps.map((step, i) => ({
 		id: `${key}-step-${i}`,
 		projectId: `project-${key}` as Project['id'],

@@ -4,7 +4,7 @@ import { bench, type Project } from '../core/model/project';
 import { writeCsv } from './csv/rfc4180';
 import { writeTable } from './csv/tables';
 import type { Everything } from './everything';
-import { benchFrom1 } from './upgrade';
+import { benchFrom1, benchFrom2 } from './upgrade';
 
 import {
 	firstIssue,
@@ -21,8 +21,10 @@ const BENCH_FORMAT = 'tomble-bench';
 const benchFile = z.object({ format: z.literal(BENCH_FORMAT), version: z.literal(VERSION), bench });
 /** Any known version of the bench in a backup, made into the present one. */
 const benchOfAnyVersion = z.preprocess((file) => {
-	const old = z.looseObject({ version: z.literal(1) }).safeParse(file);
-	return old.success ? { ...old.data, version: VERSION, bench: benchFrom1(old.data.bench) } : file;
+	const old = z.looseObject({ version: z.union([z.literal(1), z.literal(2)]) }).safeParse(file);
+	if (!old.success) return file;
+	const from2 = old.data.version === 1 ? benchFrom1(old.data.bench) : old.data.bench;
+	return { ...old.data, version: VERSION, bench: benchFrom2(from2) };
 }, benchFile);
 const MAX_UNPACKED = 100_000_000;
 const MAX_ENTRIES = 20_000;

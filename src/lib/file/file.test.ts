@@ -228,10 +228,10 @@ describe('server bodies', () => {
 });
 
 describe('the lantern fair', () => {
-	it('has two machines, a bench full of swatches and tests, five projects at different stages, all valid', () => {
+	it('has two machines, a bench full of swatches and tests, nine projects at different stages, all valid', () => {
 		expect(harbour.bench.machines).toHaveLength(2);
 		expect(harbour.bench.swatches).toHaveLength(13);
-		expect(harbour.projects).toHaveLength(5);
+		expect(harbour.projects).toHaveLength(9);
 		expect(benchSchema.safeParse(harbour.bench).error).toBeUndefined();
 		for (const p of harbour.projects) expect(projectSchema.safeParse(p).error).toBeUndefined();
 		for (const e of harbour.events) expect(runEvent.safeParse(e).error).toBeUndefined();
@@ -243,7 +243,7 @@ describe('the lantern fair', () => {
 	});
 });
 
-describe('files of version 1', () => {
+describe('files of earlier versions', () => {
 	const old = (name: string) => readFileSync(`tests/fixtures/${name}`);
 
 	it('a project file opens, with what version 1 did not know at its usual', () => {
@@ -267,6 +267,25 @@ describe('files of version 1', () => {
 		expect(yarn('gd-fog')).toMatchObject({ surface: 'fuzzy', strength: 'weak' });
 		expect(yarn('qc-rope')).toMatchObject({ stretch: 'little' });
 		expect(projects.map((p) => p.holdsYarn)).toEqual([false, true]);
+	});
+
+	it('one of version 2 opens too, its machine as most turn', () => {
+		const opened = readProject(old('project-v2.json').toString());
+		if (!opened.ok) throw new Error(opened.refusal.path);
+		const { project, bench, events, version } = opened.value;
+		expect(version).toBe(VERSION);
+		expect(bench.machines[0]).toMatchObject({
+			turns: 'clockwise',
+			tripPin: null,
+			handPanels: 'keep-off',
+			edgeRule: 'under-bar'
+		});
+		expect(events.filter((e) => e.type === 'row')).toHaveLength(51);
+		expect(plan(project, bench).ok).toBe(true);
+		const backup = readAny(new Uint8Array(old('backup-v2.zip')));
+		if (!backup.ok) throw new Error(backup.refusal.path);
+		expect(backup.value.bench.machines.map((m) => m.turns)).toEqual(['clockwise', 'clockwise']);
+		expect(backup.value.projects).toHaveLength(2);
 	});
 
 	it('a damaged one is refused with its path, not by a broken migration', () => {

@@ -1,3 +1,5 @@
+import { sideBySide } from '../core/count/side-by-side';
+import { foldRun } from '../core/count/run';
 import type { Everything } from './everything';
 
 type Kind = 'machines' | 'yarns' | 'swatches' | 'tests' | 'projects' | 'results';
@@ -14,6 +16,44 @@ export interface Preview {
 	readonly changes: readonly Change[];
 	/** Run events not here yet; they are added by id, never doubled. */
 	readonly newEvents: number;
+	/** Runs that go on by what the file brings, in rows over all their pieces. */
+	readonly runs: readonly RunChange[];
+}
+
+export interface RunChange {
+	readonly projectId: string;
+	readonly name: string;
+	readonly newEvents: number;
+	readonly rowsBefore: number;
+	readonly rowsAfter: number;
+	/** Both sides counted rows the other does not know: which of them were the same is asked at the crank. */
+	readonly sideBySide: boolean;
+}
+
+/** Rows done over all pieces of a run. */
+const rowsOf = (events: Everything['events']): number => {
+	const pieces = new Set(events.flatMap((e) => ('piece' in e ? [e.piece] : [])));
+	return [...pieces].reduce((t, piece) => t + foldRun(events, piece).done, 0);
+};
+
+function runChanges(mine: Everything, file: Everything): RunChange[] {
+	return file.projects.flatMap((p): RunChange[] => {
+		const here = mine.events.filter((e) => e.projectId === p.id);
+		const there = file.events.filter((e) => e.projectId === p.id);
+		const ids = new Set(here.map((e) => e.id));
+		const fresh = there.filter((e) => !ids.has(e.id));
+		if (here.length === 0 || fresh.length === 0) return [];
+		return [
+			{
+				projectId: p.id,
+				name: p.name,
+				newEvents: fresh.length,
+				rowsBefore: rowsOf(here),
+				rowsAfter: rowsOf([...here, ...fresh]),
+				sideBySide: sideBySide(here, there).length > 0
+			}
+		];
+	});
 }
 
 /** Equality of plain data, whatever the order of its keys. */
@@ -72,5 +112,9 @@ export function previewImport(mine: Everything, file: Everything): Preview {
 			})
 	);
 	const ids = new Set(mine.events.map((e) => e.id));
-	return { changes, newEvents: file.events.filter((e) => !ids.has(e.id)).length };
+	return {
+		changes,
+		newEvents: file.events.filter((e) => !ids.has(e.id)).length,
+		runs: runChanges(mine, file)
+	};
 }

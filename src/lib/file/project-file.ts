@@ -1,10 +1,10 @@
 import * as z from 'zod';
-import { benchFrom1, projectFrom1 } from './upgrade';
+import { benchFrom1, benchFrom2, eventsFrom2, projectFrom1 } from './upgrade';
 import { bench, project, result, runEvent } from '../core/model/project';
 
 /** The one current version of the project file; see docs/file-format.md. */
 export const FORMAT = 'tomble-project';
-export const VERSION = 2;
+export const VERSION = 3;
 
 /** A project with a snapshot of all it uses, so that it means the same elsewhere. */
 export const projectFile = z.object({
@@ -46,6 +46,15 @@ const MIGRATIONS: Record<number, Migration> = {
 						Array.isArray(file.results) && file.results.length > 0
 					)
 				: file.project
+	}),
+	2: (file) => ({
+		...file,
+		version: 3,
+		bench: benchFrom2(file.bench),
+		events:
+			Array.isArray(file.events) && file.events.every((e) => typeof e === 'object' && e !== null)
+				? eventsFrom2(file.events as Record<string, unknown>[])
+				: file.events
 	})
 };
 

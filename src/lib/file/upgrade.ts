@@ -49,3 +49,25 @@ export const benchFrom1 = (bench: unknown): unknown =>
 				tests: []
 			}
 		: bench;
+
+/** Version 2 knew nothing of a machine's turning, its trip and the edge schools. */
+export const machineFrom2 = (machine: Rec): Rec => ({
+	...machine,
+	turns: 'clockwise',
+	tripPin: null,
+	handPanels: 'keep-off',
+	edgeRule: 'under-bar'
+});
+
+/** Version 2 kept events in the order of writing; from 3 on each says its place in its run. */
+export function eventsFrom2(events: readonly Rec[]): Rec[] {
+	const next = new Map<unknown, number>();
+	return events.map((e) => {
+		const n = next.get(e.projectId) ?? 0;
+		next.set(e.projectId, n + 1);
+		return { ...e, n };
+	});
+}
+
+export const benchFrom2 = (bench: unknown): unknown =>
+	isRecord(bench) ? { ...bench, machines: list(bench.machines, machineFrom2) } : bench;

@@ -1,8 +1,15 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { Machine, Swatch, Yarn, YarnTest } from '../core/model/bench';
 import type { Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
-import { projectFrom1, swatchFrom1, yarnFrom1 } from '../file/upgrade';
+import { eventsFrom2, machineFrom2, projectFrom1, swatchFrom1, yarnFrom1 } from '../file/upgrade';
 import type { Settings } from './settings';
+
+/** The tab that counts a project's run, until its lease runs out, ms since 1970. */
+export interface Lead {
+	readonly projectId: string;
+	readonly tab: string;
+	readonly until: number;
+}
 
 /** An event with its place in the order of writing. */
 export type StoredEvent = RunEvent & { seq?: number };
@@ -20,6 +27,8 @@ export class TombleDb extends Dexie {
 	events!: EntityTable<StoredEvent, 'seq'>;
 	results!: EntityTable<MeasuredResult, 'id'>;
 	carried!: EntityTable<Evidence, 'resultId'>;
+	/** Which tab counts a run now. */
+	leads!: EntityTable<Lead, 'projectId'>;
 	settings!: EntityTable<{ key: 'settings' } & Settings, 'key'>;
 
 	constructor(name = 'tomble') {
@@ -50,6 +59,14 @@ export class TombleDb extends Dexie {
 				await each('yarns', yarnFrom1);
 				await each('swatches', swatchFrom1);
 				await each('projects', (p) => projectFrom1(p, made.has(String(p.id))));
+			});
+		this.version(3)
+			.stores({ leads: 'projectId' })
+			.upgrade(async (tx) => {
+				const machines = await tx.table<Record<string, unknown>>('machines').toArray();
+				await tx.table('machines').bulkPut(machines.map(machineFrom2));
+				const events = await tx.table<Record<string, unknown>>('events').orderBy('seq').toArray();
+				await tx.table('events').bulkPut(eventsFrom2(events));
 			});
 	}
 }

@@ -4,6 +4,14 @@ export interface Settings {
 	readonly theme: 'auto' | 'light' | 'dark';
 	/** Which counter reading is the large one at the crank. */
 	readonly counter: 'running' | 'zeroed';
+	/** What the crank view says aloud and sounds for, and whether it keeps the screen awake. */
+	readonly voice: boolean;
+	readonly rowSound: boolean;
+	readonly warnSound: boolean;
+	readonly eventSound: boolean;
+	readonly awake: boolean;
+	/** What the maker's pedal types, beside the keys that count anyway; null for nothing else. */
+	readonly pedalKey: string | null;
 	readonly currentProject: string | null;
 	/** Whether the store was ever filled or refused demo data. */
 	readonly greeted: boolean;
@@ -26,6 +34,12 @@ export const DEFAULT_SETTINGS: Settings = {
 	units: 'cm',
 	theme: 'auto',
 	counter: 'running',
+	voice: false,
+	rowSound: false,
+	warnSound: true,
+	eventSound: true,
+	awake: true,
+	pedalKey: null,
 	currentProject: null,
 	greeted: false,
 	pattern: { text: '', notation: 'per-10cm', stitches: '', rows: '', mode: 'panel', keep: [] }
@@ -35,10 +49,20 @@ const ALLOWED: { [K in keyof Settings]: (v: unknown) => boolean } = {
 	units: (v) => v === 'cm' || v === 'in',
 	theme: (v) => v === 'auto' || v === 'light' || v === 'dark',
 	counter: (v) => v === 'running' || v === 'zeroed',
+	voice: isFlag,
+	rowSound: isFlag,
+	warnSound: isFlag,
+	eventSound: isFlag,
+	awake: isFlag,
+	pedalKey: (v) => v === null || (typeof v === 'string' && v.length >= 1 && v.length <= 30),
 	currentProject: (v) => v === null || typeof v === 'string',
-	greeted: (v) => typeof v === 'boolean',
+	greeted: isFlag,
 	pattern: isPattern
 };
+
+function isFlag(v: unknown): boolean {
+	return typeof v === 'boolean';
+}
 
 function isPattern(v: unknown): boolean {
 	if (typeof v !== 'object' || v === null) return false;

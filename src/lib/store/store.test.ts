@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs';
 import Dexie from 'dexie';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { harbour } from '../demo/harbour';
+import { foldRun } from '../core/count/run';
 import {
 	bench as benchSchema,
 	project as projectSchema,
@@ -21,6 +22,7 @@ import {
 	writeSettings,
 	yarnsUsed
 } from './store';
+import { claimLead } from './lead';
 import { readEverything, seedIfEmpty, writeImport } from './transfer';
 
 let db: TombleDb;
@@ -34,6 +36,7 @@ const row = (id: string, projectId = 'p'): RunEvent => ({
 	id,
 	projectId: projectId as Project['id'],
 	at: 1,
+	n: 0,
 	piece: 'tube',
 	type: 'row'
 });
@@ -66,7 +69,7 @@ describe('demo data', () => {
 		expect(await isEmpty(db)).toBe(true);
 		expect(await seedIfEmpty(db, harbour)).toBe(true);
 		const all = await readEverything(db);
-		expect(all.projects).toHaveLength(5);
+		expect(all.projects).toHaveLength(9);
 		expect(all.events).toHaveLength(harbour.events.length);
 	});
 
@@ -101,6 +104,30 @@ describe('import', () => {
 		await writeImport(db, renamed, true);
 		expect((await db.projects.get(harbour.projects[0]!.id))!.name).toBe('Other');
 		expect(await db.events.count()).toBe(harbour.events.length);
+	});
+
+	it('a run counted on elsewhere comes back once, and one counted in both places is asked about', async () => {
+		await seedIfEmpty(db, harbour);
+		const keeper = harbour.projects.find((p) => p.id === 'project-keeper')!;
+		const here = await eventsOf(db, keeper.id);
+		const more = (prefix: string, count: number): RunEvent[] =>
+			Array.from({ length: count }, (_, i) => ({
+				...row(`${prefix}${i}`, keeper.id),
+				n: here.length + i
+			}));
+		const file = { ...harbour, projects: [keeper], events: [...here, ...more('phone', 7)] };
+		await writeImport(db, file, false);
+		await writeImport(db, file, false);
+		expect(foldRun(await eventsOf(db, keeper.id))).toMatchObject({ done: 58, doubt: null });
+		await appendEvents(db, more('desk', 2));
+		const later = {
+			...file,
+			events: [...file.events, ...more('again', 3).map((e) => ({ ...e, n: e.n + 7 }))]
+		};
+		await writeImport(db, later, false);
+		const { done, doubt } = foldRun(await eventsOf(db, keeper.id));
+		expect(done).toBe(63);
+		expect(doubt).toMatchObject({ why: 'two-devices', low: 61, high: 63 });
 	});
 
 	it('is all or nothing', async () => {
@@ -171,7 +198,12 @@ it('a store of the oldest version opens with all it held', async () => {
 	for (const t of ['machines', 'yarns', 'swatches'] as const)
 		await old.table(t).bulkPut(file.bench[t]);
 	await old.table('results').bulkPut(file.results);
-	await old.table('events').bulkAdd([row('a', 'project-first'), row('b', 'project-first')]);
+	const unplaced = (id: string) => {
+		const event: Record<string, unknown> = { ...row(id, 'project-first') };
+		delete event.n;
+		return event;
+	};
+	await old.table('events').bulkAdd([unplaced('b'), unplaced('a')]);
 	old.close();
 	const now = new TombleDb(name);
 	const all = await readEverything(now);
@@ -182,6 +214,12 @@ it('a store of the oldest version opens with all it held', async () => {
 	expect(benchSchema.parse(all.bench)).toEqual(all.bench);
 	expect(all.projects.map((p) => projectSchema.parse(p))).toEqual(all.projects);
 	expect(all.bench.tests).toEqual([]);
-	expect(await eventsOf(now, 'project-first')).toHaveLength(2);
+	// Events have their place by the order they were written in; machines turn as most do.
+	expect((await eventsOf(now, 'project-first')).map((e) => [e.id, e.n])).toEqual([
+		['b', 0],
+		['a', 1]
+	]);
+	expect(all.bench.machines[0]).toMatchObject({ turns: 'clockwise', edgeRule: 'under-bar' });
+	expect(await claimLead(now, { projectId: 'project-first', tab: 'a', now: 1 })).toBe(true);
 	await now.delete();
 });

@@ -4,6 +4,7 @@ import type { Bench, Evidence, MeasuredResult, Project, RunEvent } from '../core
 import { plan } from '../core/plan';
 import { recipeFor } from '../core/recipe/registry';
 import { sameYarnOtherColour } from '../core/yarn/tex';
+import { v4 as uuid } from 'uuid';
 import type { TombleDb } from './db';
 import { soundSettings, type Settings } from './settings';
 
@@ -19,7 +20,8 @@ export interface Records {
 	readonly carried: readonly Evidence[];
 }
 
-export const newId = (): string => crypto.randomUUID();
+/** The browser's own `randomUUID` is kept from plain-http addresses, where a phone may well count; this is not. */
+export const newId = (): string => uuid();
 
 export async function readRecords(db: TombleDb): Promise<Records> {
 	const [machines, yarns, swatches, tests, projects, results, carried] = await Promise.all([
@@ -77,6 +79,7 @@ export function evidenceOf(records: Records): Evidence[] {
 		const yarns = ids.flatMap((id) => records.yarns.find((y) => y.id === id) ?? []);
 		const yarn = yarns[0];
 		if (results.length === 0 || !machine || !yarn) return [];
+		if (recipeFor(project.wish).teaches === 'nothing') return [];
 		const oneYarn = yarns.length === ids.length && yarns.every((y) => sameYarnOtherColour(y, yarn));
 		const tailMetres = tailsOfPlan(project, records);
 		return evidenceFrom({ project, results, machine, yarn, oneYarn, tailMetres });
@@ -110,20 +113,6 @@ export async function appendEvents(db: TombleDb, events: readonly RunEvent[]): P
 			}
 		}
 	});
-}
-
-/** Pins of all faults noted, from 1, by the machine of their project. */
-export async function faultPins(db: TombleDb): Promise<ReadonlyMap<string, number[]>> {
-	const machineOf = new Map<string, string>(
-		(await db.projects.toArray()).map((p) => [p.id, p.machineId])
-	);
-	const byMachine = new Map<string, number[]>();
-	await db.events.each((e) => {
-		const machine = e.type === 'fault' ? machineOf.get(e.projectId) : undefined;
-		if (e.type === 'fault' && machine !== undefined)
-			byMachine.set(machine, [...(byMachine.get(machine) ?? []), e.pin]);
-	});
-	return byMachine;
 }
 
 export async function eventsOf(db: TombleDb, projectId: string): Promise<RunEvent[]> {

@@ -1,3 +1,4 @@
+import { sideBySide } from '../core/count/side-by-side';
 import type { Everything } from '../file/everything';
 import type { TombleDb } from './db';
 import { appendEvents, benchOf, eventsOf, readRecords } from './store';
@@ -45,7 +46,11 @@ export async function writeImport(db: TombleDb, file: Everything, replace: boole
 			}
 		}
 		await db.carried.bulkPut([...file.bench.evidence]);
-		if (file.events.length > 0) await appendEvents(db, file.events);
+		for (const id of new Set(file.events.map((e) => e.projectId))) {
+			const theirs = file.events.filter((e) => e.projectId === id);
+			const doubts = sideBySide(await eventsOf(db, id), theirs);
+			await appendEvents(db, [...theirs, ...doubts]);
+		}
 	});
 }
 

@@ -16,8 +16,20 @@ export interface Tail {
 	readonly working: Working;
 }
 
-/** Every tail the piece leaves, in main rows. `runs` are the main rows by yarn. */
-export function tailsOf(runs: readonly YarnRun[], assembly: Assembly, ringCm: number): Tail[] {
+/** A piece off the machine, as far as its tails go. */
+export interface Tailed {
+	/** Main rows by yarn. */
+	readonly runs: readonly YarnRun[];
+	readonly assembly: Assembly;
+	/** Once round the pins, cm. */
+	readonly ringCm: number;
+	/** Share of the pins that the first row takes: below 1 for a panel. */
+	readonly share: number;
+}
+
+/** Every tail the piece leaves, in main rows. */
+export function tailsOf({ runs, assembly, ringCm, share }: Tailed): Tail[] {
+	if (share < 1) return panelTails(runs, ringCm * share);
 	const zip = assembly.some((s) => s.do === 'zip');
 	const rounds = (label: string, n: number): Pick<Tail, 'lengthCm' | 'working'> => ({
 		lengthCm: n * ROUNDS_TO_GATHER * ringCm,
@@ -47,4 +59,24 @@ export function tailsOf(runs: readonly YarnRun[], assembly: Assembly, ringCm: nu
 			});
 	}
 	return tails;
+}
+
+/** A panel's finished edge leaves a tail to weave in; the end takes one width to come off (common practice). */
+function panelTails(runs: readonly YarnRun[], widthCm: number): Tail[] {
+	const first = runs[0];
+	const last = runs.at(-1);
+	if (!first || !last) return [];
+	const usual = [worked(JOIN_TAIL_CM, 'length', 'to weave in')];
+	const width = [worked(widthCm, 'length', 'one width along the pins')];
+	const long = widthCm > JOIN_TAIL_CM;
+	return [
+		{ id: 'cast-on', yarn: first.yarn, atRow: 0, lengthCm: JOIN_TAIL_CM, working: usual },
+		{
+			id: 'cast-off',
+			yarn: last.yarn,
+			atRow: last.to,
+			lengthCm: Math.max(JOIN_TAIL_CM, widthCm),
+			working: long ? width : usual
+		}
+	];
 }

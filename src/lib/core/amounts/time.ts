@@ -4,8 +4,8 @@ import { combine, estimate, scale } from '../quantity/estimate';
 import { figure, own, worked, type Figure } from '../quantity/working';
 
 /** A lined hat takes 15 to 20 minutes at the crank (common practice): for about 125 rows, 8.4 s a row all told. */
-const SECONDS_PER_ROW = 8.4;
-const PRIOR_RELATIVE_SD = 0.25;
+export const PRIOR_SECONDS_PER_ROW = 8.4;
+export const PRIOR_RELATIVE_SD = 0.25;
 /** One timed piece alone predicts the next to 15 % (from memory). */
 const TIMED_RELATIVE_SD = 0.15;
 
@@ -18,7 +18,7 @@ export function crankTime(rows: number, machineId: string, evidence: readonly Ev
 	const learned = timed.length > 0;
 	const perRow = learned
 		? combine(timed, TIMED_RELATIVE_SD, 'learned')
-		: estimate(SECONDS_PER_ROW, SECONDS_PER_ROW * PRIOR_RELATIVE_SD, 'estimated');
+		: estimate(PRIOR_SECONDS_PER_ROW, PRIOR_SECONDS_PER_ROW * PRIOR_RELATIVE_SD, 'estimated');
 	const minutes = scale({ mean: perRow.mean, sd: perRow.sd, basis: perRow.basis }, rows / 60);
 	return figure('Time at the crank', 'minutes', minutes, [
 		worked(rows, 'rows', 'rows'),

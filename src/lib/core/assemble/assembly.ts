@@ -11,6 +11,18 @@ export type AssemblyStep =
 	| { readonly do: 'gather'; readonly piece: string; readonly edge: Edge }
 	/** Two edges sewn to one another loop by loop and drawn up together. */
 	| { readonly do: 'zip'; readonly piece: string; readonly edges: readonly [Edge, Edge] }
-	| { readonly do: 'turn-up'; readonly piece: string; readonly heightCm: number };
+	| { readonly do: 'turn-up'; readonly piece: string; readonly heightCm: number }
+	/** An end closed flat, front to back: half its loops across. */
+	| { readonly do: 'close-flat'; readonly piece: string; readonly edge: Edge }
+	/** An end bound off so that it neither runs nor draws in. */
+	| { readonly do: 'bind'; readonly piece: string; readonly edge: Edge }
+	/** Both ends joined to a ring, with a half turn or without. */
+	| { readonly do: 'join-ring'; readonly piece: string; readonly twist: boolean }
+	/** Two closed ends hooked into one another and whipped. */
+	| { readonly do: 'hook-ends'; readonly piece: string }
+	/** Chains as ties at both ends. */
+	| { readonly do: 'ties'; readonly piece: string; readonly chains: number }
+	/** Pieces threaded on one cord by an edge, in turn. */
+	| { readonly do: 'string'; readonly pieces: readonly string[]; readonly edge: Edge };
 
 export type Assembly = readonly AssemblyStep[];

@@ -4,6 +4,9 @@ import type { YarnAmount } from '../amounts/yarn';
 import type { Gauge } from '../gauge/gauge';
 import type { Machine, Swatch, Yarn, YarnTest } from '../model/bench';
 import type { Project } from '../model/project';
+import type { FinishedTube } from '../assemble/finished-tube';
+import type { LinedHatWish, PlainTubeWish } from '../model/wish';
+import type { Estimate } from '../quantity/estimate';
 import type { Fault, YarnRun } from '../simulate/fabric';
 import type { FindingBody, Fix, Severity, Where } from './finding';
 
@@ -22,9 +25,18 @@ export interface Facts {
 	readonly faults: readonly Fault[];
 	readonly tucked: TuckedTube | undefined;
 	readonly hat: FinishedHat | undefined;
+	/** The wish, where it is for a hat. */
+	readonly hatWish: LinedHatWish | undefined;
+	/** Of a flag: stitches cast on, and the most that would fit with its tip and way. */
+	readonly flag: { readonly stitches: number; readonly mostStitches: number } | undefined;
 	readonly amounts: readonly YarnAmount[];
-	/** Height the maker wants on the head, cm, before any rounding; null where rows or lengths were set. */
-	readonly usualHeightCm: number;
+	/** The wish, where it is for a plain tube; and what that goes round. */
+	readonly tubeWish: PlainTubeWish | undefined;
+	readonly round: FinishedTube['round'];
+	/** The piece as it lies, off the machine, cm. */
+	readonly flatLength: Estimate;
+	/** Height the maker wants on the head, cm, before any rounding; undefined for what is worn on none. */
+	readonly usualHeightCm: number | undefined;
 }
 
 export interface Judgement {

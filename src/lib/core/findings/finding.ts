@@ -15,6 +15,7 @@ export type Where =
 /** A change that would settle the finding, offered as one press. */
 export type Fix =
 	| { readonly do: 'rows'; readonly rows: number }
+	| { readonly do: 'stitches'; readonly stitches: number }
 	| { readonly do: 'use-fresh' }
 	| { readonly do: 'lining-extra'; readonly rows: number }
 	| { readonly do: 'turn-up' };
@@ -62,6 +63,13 @@ export type FindingBody =
 	| { code: 'clog'; rows: number }
 	| { code: 'short-waste'; rows: number }
 	| { code: 'baby' }
+	| { code: 'panel-too-wide'; stitches: number; most: number }
+	| { code: 'tube-too-tight'; stretch: number; aroundCm: number }
+	| { code: 'tube-tight'; stretch: number; aroundCm: number }
+	| { code: 'tube-loose'; stretch: number; aroundCm: number }
+	| { code: 'unusual-pins'; pins: number; least: number; most: number }
+	| { code: 'many-tails'; joins: number }
+	| { code: 'garland' }
 	| { code: 'no-counter' };
 
 export type FindingCode = FindingBody['code'];

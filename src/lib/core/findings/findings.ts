@@ -8,6 +8,7 @@ import * as yarn from './yarn-rules';
 const RULES: readonly Rule[] = [
 	fit.cannotKnit,
 	fit.tooLong,
+	fit.panelTooWide,
 	fit.sectionVanishes,
 	gauge.freshOnly,
 	gauge.noSwatch,
@@ -16,6 +17,7 @@ const RULES: readonly Rule[] = [
 	gauge.oddGauge,
 	gauge.oneReading,
 	fit.stretchOnHead,
+	fit.tubeRound,
 	fit.pastPulled,
 	fit.height,
 	fit.brimTooHigh,
@@ -33,6 +35,9 @@ const RULES: readonly Rule[] = [
 	fit.babyCaution,
 	fit.shortWaste,
 	fit.clog,
+	fit.unusualPins,
+	fit.manyTails,
+	fit.garlandCaution,
 	fit.noCounter
 ];
 

@@ -1,6 +1,8 @@
 import { WASTE } from '../program/program';
 import { isBaby } from '../size/head';
 import { nearestWithParity } from '../quantity/whole';
+import { flagPins } from '../recipe/bunting';
+import { TUBE_KINDS } from '../recipe/plain-tube';
 import type { Rule } from './facts';
 
 /** Stretch on the head, as a share of the relaxed tube (from memory: plain tubes are worn stretched by a third or so). */
@@ -43,6 +45,61 @@ export const stretchOnHead: Rule = ({ hat }) => {
 	return null;
 };
 
+/** A flag has to fit between the edges of the panel; wider than the machine gives, the nearest that fits is offered. */
+export const panelTooWide: Rule = ({ project, flag, machine }) => {
+	if (!flag || project.wish.recipe !== 'bunting') return null;
+	const { most } = flagPins(machine, project.wish.turn, flag.stitches);
+	return flag.stitches <= most
+		? null
+		: {
+				body: { code: 'panel-too-wide', stitches: flag.stitches, most },
+				severity: 'stop',
+				where: { at: 'size' },
+				fix: { do: 'stitches', stitches: flag.mostStitches }
+			};
+};
+
+/** What a tube is pulled over or laid round: beyond these it slips off or will not go on. */
+export const tubeRound: Rule = ({ round }) => {
+	if (!round) return null;
+	const numbers = { stretch: round.stretch, aroundCm: round.cm };
+	const where = { at: 'size' } as const;
+	if (round.stretch > STRETCH.tooTight)
+		return { body: { code: 'tube-too-tight', ...numbers }, severity: 'stop', where };
+	if (round.stretch > STRETCH.tight)
+		return { body: { code: 'tube-tight', ...numbers }, severity: 'warn', where };
+	// Laid round by its length it may lie loose; pulled over by its width it slides down.
+	if (round.by === 'width' && round.stretch < STRETCH.loose)
+		return { body: { code: 'tube-loose', ...numbers }, severity: 'warn', where };
+	return null;
+};
+
+/** A kind of tube is usual on some machines; on others it comes out much wider or narrower. */
+export const unusualPins: Rule = ({ tubeWish, machine }) => {
+	if (!tubeWish) return null;
+	const { least, most } = TUBE_KINDS[tubeWish.recipe].pins;
+	return machine.pins >= least && machine.pins <= most
+		? null
+		: {
+				body: { code: 'unusual-pins', pins: machine.pins, least, most },
+				severity: 'tip',
+				where: { at: 'bench' }
+			};
+};
+
+/** Each join is a tail on either side; past this many the line is worth another look. */
+const MANY_JOINS = 12;
+export const manyTails: Rule = ({ tubeWish, runs }) => {
+	const joins = runs.length - 1;
+	return tubeWish && joins > MANY_JOINS
+		? { body: { code: 'many-tails', joins }, severity: 'tip', where: { at: 'size' } }
+		: null;
+};
+
+/** A cord across a room is no toy, and a candle is no neighbour for yarn: said wherever flags are strung. */
+export const garlandCaution: Rule = ({ flag }) =>
+	flag ? { body: { code: 'garland' }, severity: 'tip', where: { at: 'size' } } : null;
+
 /** A pulled reading shows how far this fabric went in wear; past that by more than its own spread nobody has seen it. */
 export const pastPulled: Rule = ({ hat, gauges }) => {
 	const pulled = gauges[0]?.wear.pulledTo;
@@ -54,8 +111,8 @@ export const pastPulled: Rule = ({ hat, gauges }) => {
 	};
 };
 
-export const height: Rule = ({ hat, usualHeightCm, mainRows, project }) => {
-	if (!hat || project.wish.length.by === 'fit') return null;
+export const height: Rule = ({ hat, usualHeightCm, mainRows, hatWish }) => {
+	if (!hat || !hatWish || usualHeightCm === undefined || hatWish.length.by === 'fit') return null;
 	const heightCm = hat.heightWorn.mean;
 	const off = heightCm / usualHeightCm - 1;
 	if (Math.abs(off) < HEIGHT_SHARE) return null;
@@ -69,9 +126,9 @@ export const height: Rule = ({ hat, usualHeightCm, mainRows, project }) => {
 	};
 };
 
-export const brimTooHigh: Rule = ({ hat, project }) => {
-	const { brim } = project.wish;
-	if (!hat || !brim.turnedUp || brim.heightCm < hat.layerWorn.mean / 2) return null;
+export const brimTooHigh: Rule = ({ hat, hatWish }) => {
+	const brim = hatWish?.brim;
+	if (!hat || !brim?.turnedUp || brim.heightCm < hat.layerWorn.mean / 2) return null;
 	return {
 		body: { code: 'brim-too-high', brimCm: brim.heightCm, layerCm: hat.layerWorn.mean },
 		severity: 'stop',
@@ -79,9 +136,9 @@ export const brimTooHigh: Rule = ({ hat, project }) => {
 	};
 };
 
-export const liningLip: Rule = ({ tucked, hat, project }) => {
+export const liningLip: Rule = ({ tucked, hat, hatWish }) => {
 	const lip = tucked?.outerLip;
-	if (!lip || !hat || hat.brimCm > 0 || project.wish.scheme.kind !== 'outer-lining') return null;
+	if (!lip || !hat || hat.brimCm > 0 || hatWish?.scheme.kind !== 'outer-lining') return null;
 	return {
 		body: { code: 'lining-lip', rows: lip.to - lip.from, cm: hat.peekCm },
 		severity: 'warn',
@@ -92,9 +149,9 @@ export const liningLip: Rule = ({ tucked, hat, project }) => {
 
 const LINING_LONGER = 6;
 
-export const outerPeeks: Rule = ({ tucked, hat, project }) => {
+export const outerPeeks: Rule = ({ tucked, hat, hatWish }) => {
 	const lip = tucked?.liningLip;
-	if (!lip || !hat || project.wish.scheme.kind !== 'outer-lining') return null;
+	if (!lip || !hat || hatWish?.scheme.kind !== 'outer-lining') return null;
 	return {
 		body: { code: 'outer-peeks', rows: lip.to - lip.from, cm: hat.peekCm },
 		severity: hat.brimCm > 0 ? 'warn' : 'tip',
@@ -103,8 +160,8 @@ export const outerPeeks: Rule = ({ tucked, hat, project }) => {
 	};
 };
 
-export const boundaryOnFold: Rule = ({ tucked, hat, project }) =>
-	tucked?.boundaryOnFold && hat && project.wish.scheme.kind === 'outer-lining'
+export const boundaryOnFold: Rule = ({ tucked, hat, hatWish }) =>
+	tucked?.boundaryOnFold && hat && hatWish?.scheme.kind === 'outer-lining'
 		? {
 				body: { code: 'boundary-on-fold', turnedUp: hat.brimCm > 0 },
 				severity: 'warn',
@@ -113,9 +170,9 @@ export const boundaryOnFold: Rule = ({ tucked, hat, project }) =>
 			}
 		: null;
 
-export const stripeCut: Rule = ({ project, runs, mainRows }) => {
-	const { scheme } = project.wish;
-	if (scheme.kind !== 'stripes') return null;
+export const stripeCut: Rule = ({ hatWish, runs, mainRows }) => {
+	const scheme = hatWish?.scheme;
+	if (scheme?.kind !== 'stripes') return null;
 	const rest = mainRows % scheme.stripeRows;
 	const last = runs.at(-1);
 	if (rest === 0 || !last) return null;
@@ -128,8 +185,8 @@ export const stripeCut: Rule = ({ project, runs, mainRows }) => {
 	};
 };
 
-export const sectionVanishes: Rule = ({ project, yarns, runs, mainRows }) =>
-	project.wish.scheme.kind === 'stripes'
+export const sectionVanishes: Rule = ({ hatWish, yarns, runs, mainRows }) =>
+	!hatWish || hatWish.scheme.kind === 'stripes'
 		? null
 		: yarns.flatMap((_, yarn) =>
 				runs.some((r) => r.yarn === yarn && r.yarn !== WASTE)
@@ -143,8 +200,8 @@ export const sectionVanishes: Rule = ({ project, yarns, runs, mainRows }) =>
 						]
 			);
 
-export const babyCaution: Rule = ({ project }) =>
-	isBaby(project.wish.head)
+export const babyCaution: Rule = ({ hatWish }) =>
+	hatWish && isBaby(hatWish.head)
 		? { body: { code: 'baby' }, severity: 'warn', where: { at: 'size' } }
 		: null;
 
@@ -158,8 +215,9 @@ export const clog: Rule = ({ mainRows, machine }) =>
 			}
 		: null;
 
-export const shortWaste: Rule = ({ project }) => {
-	const short = [project.wish.wasteStart, project.wish.wasteEnd].find((r) => r > 0 && r < 4);
+export const shortWaste: Rule = ({ hatWish, tubeWish }) => {
+	const wish = hatWish ?? tubeWish;
+	const short = [wish?.wasteStart, wish?.wasteEnd].find((r) => r && r < 4);
 	return short === undefined
 		? null
 		: { body: { code: 'short-waste', rows: short }, severity: 'tip', where: { at: 'row', row: 0 } };

@@ -10,15 +10,15 @@ const DISCORD = 1.8;
 
 const mainGauge = (gauges: readonly Gauge[]): Gauge | undefined => gauges[0];
 
-export const noSwatch: Rule = ({ gauges, hat }) => {
+export const noSwatch: Rule = ({ gauges, flatLength }) => {
 	const bare = gauges.findIndex((g) => g.rowSource.kind === 'prior');
-	if (bare < 0 || !hat) return null;
+	if (bare < 0) return null;
 	return {
 		body: {
 			code: 'no-swatch',
-			tubeCm: hat.tubeFlat.mean,
-			sdCm: hat.tubeFlat.mean * relative(gauges[bare]!.rowsPerCm),
-			sdWithSwatchCm: (hat.tubeFlat.mean * READING_RELATIVE_SD) / Math.sqrt(2),
+			tubeCm: flatLength.mean,
+			sdCm: flatLength.mean * relative(gauges[bare]!.rowsPerCm),
+			sdWithSwatchCm: (flatLength.mean * READING_RELATIVE_SD) / Math.sqrt(2),
 			otherYarn: bare > 0
 		},
 		severity: 'warn',
@@ -49,15 +49,15 @@ export const freshUsed: Rule = ({ gauges }) => {
 		: null;
 };
 
-export const oneReading: Rule = ({ gauges, hat }) => {
+export const oneReading: Rule = ({ gauges, flatLength }) => {
 	const source = mainGauge(gauges)?.rowSource;
-	if (source?.kind !== 'swatch' || source.readings > 1 || !hat) return null;
+	if (source?.kind !== 'swatch' || source.readings > 1) return null;
 	return {
 		body: {
 			code: 'one-reading',
 			state: source.state,
-			sdCm: hat.tubeFlat.sd,
-			sdMoreCm: hat.tubeFlat.sd / Math.sqrt(3)
+			sdCm: flatLength.sd,
+			sdMoreCm: flatLength.sd / Math.sqrt(3)
 		},
 		severity: 'tip',
 		where: { at: 'gauge' }

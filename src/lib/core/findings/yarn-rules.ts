@@ -131,9 +131,9 @@ export function luminance(hex: string): number {
 /** A lining this much lighter than a dark outer shines through (from memory). */
 const SHINES = 0.35;
 
-export const lightLining: Rule = ({ project, yarns }) => {
-	const { scheme } = project.wish;
-	if (scheme.kind !== 'outer-lining') return null;
+export const lightLining: Rule = ({ hatWish, yarns }) => {
+	const scheme = hatWish?.scheme;
+	if (scheme?.kind !== 'outer-lining') return null;
 	const of = (id: string) => yarns.find((y) => y.id === id)?.colour ?? '#000000';
 	const contrast = luminance(of(scheme.lining)) - luminance(of(scheme.outer));
 	return contrast > SHINES

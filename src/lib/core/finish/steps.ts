@@ -1,12 +1,15 @@
 import type { Assembly } from '../assemble/assembly';
 import type { Tail } from '../amounts/tails';
+import type { Course } from '../runsheet/course';
+import type { RunSheet } from '../runsheet/runsheet';
 
 /** Usual cautions, shown at the step where they matter. Sentences in `words/cautions.ts`. */
-export type CautionCode = 'hooks-and-scissors' | 'pinch' | 'strain' | 'baby-sleep' | 'hot-water';
+export type CautionCode =
+	'hooks-and-scissors' | 'pinch' | 'strain' | 'baby-sleep' | 'hot-water' | 'garland' | 'cords';
 
 /** One step after the machine, in order. Sentences in `words/steps.ts`. */
 export type FinishStep = { readonly id: string; readonly caution?: CautionCode } & (
-	| { readonly do: 'rest' }
+	| { readonly do: 'rest'; readonly panel: boolean }
 	| { readonly do: 'join-tails'; readonly how: 'tie' | 'weave'; readonly joins: number }
 	| {
 			readonly do: 'pick-up';
@@ -21,28 +24,68 @@ export type FinishStep = { readonly id: string; readonly caution?: CautionCode }
 	| { readonly do: 'meet' }
 	| { readonly do: 'zip'; readonly loops: number; readonly tailCm: number }
 	| { readonly do: 'turn-up'; readonly heightCm: number }
+	| {
+			readonly do: 'close-flat';
+			readonly edge: 'cast-on' | 'cast-off';
+			readonly loops: number;
+			readonly waste: boolean;
+	  }
+	| {
+			readonly do: 'bind';
+			readonly edge: 'cast-on' | 'cast-off';
+			readonly loops: number;
+			readonly copies: number;
+	  }
+	| { readonly do: 'join-ring'; readonly loops: number; readonly twist: boolean }
+	| { readonly do: 'hook-ends' }
+	| { readonly do: 'ties'; readonly chains: number }
+	| {
+			readonly do: 'draw-tip';
+			readonly piece: string;
+			readonly count: number;
+			readonly loops: number;
+	  }
+	| { readonly do: 'string'; readonly flags: number; readonly cm: number }
 	| { readonly do: 'weave-in'; readonly ends: number }
 	| { readonly do: 'measure' }
 );
 
+/** What the steps need to know of a piece. */
+export interface FinishedPiece {
+	readonly id: string;
+	readonly count: number;
+	readonly tails: readonly Tail[];
+	readonly stitches: { readonly first: number; readonly last: number };
+	readonly sheet: Pick<RunSheet, 'legs'>;
+	readonly course: Pick<Course, 'stretches'>;
+}
+
 export interface FinishInput {
 	readonly assembly: Assembly;
-	readonly pins: number;
-	readonly tails: readonly Tail[];
-	readonly wasteStart: boolean;
-	readonly wasteEnd: boolean;
+	readonly pieces: readonly FinishedPiece[];
 	readonly joinTails: 'tie' | 'weave';
 	readonly layerFlatCm: number;
+	/** Of all flags side by side; 0 where there are none. */
+	readonly stringCm: number;
 	readonly baby: boolean;
 }
 
-/** Steps in order, from what the assembly does and how the piece came off the machine. */
+const isPanel = (p: FinishedPiece): boolean =>
+	p.course.stretches.some((stretch) => stretch.mode !== 'tube');
+
+/** Steps in order, from what the assembly does and how the pieces came off the machine. */
 export function finishSteps(input: FinishInput): FinishStep[] {
-	const { assembly, pins, tails } = input;
+	const { assembly, pieces } = input;
+	const { tails, sheet, stitches } = pieces[0]!;
+	const pins = stitches.first;
 	const tail = (edge: 'cast-on' | 'cast-off') => tails.find((t) => t.id === edge)?.lengthCm ?? 0;
-	const waste = { 'cast-on': input.wasteStart, 'cast-off': input.wasteEnd };
+	const waste = {
+		'cast-on': sheet.legs[0]?.kind === 'waste',
+		'cast-off': sheet.legs.length > 1 && sheet.legs.at(-1)?.kind === 'waste'
+	};
 	const joins = tails.filter((t) => t.id === 'join').length / 2;
-	const steps: FinishStep[] = [{ id: 'rest', do: 'rest' }];
+	const ends = pieces.reduce((t, p) => t + 2 * p.count, 0);
+	const steps: FinishStep[] = [{ id: 'rest', do: 'rest', panel: isPanel(pieces[0]!) }];
 	if (joins > 0) steps.push({ id: 'join-tails', do: 'join-tails', how: input.joinTails, joins });
 
 	const pickUp = (edge: 'cast-on' | 'cast-off') => {
@@ -61,7 +104,19 @@ export function finishSteps(input: FinishInput): FinishStep[] {
 	const inner = assembly.find((s) => s.do === 'tuck');
 	for (const s of assembly) {
 		switch (s.do) {
-			case 'gather':
+			case 'gather': {
+				const of = pieces.find((p) => p.id === s.piece)!;
+				if (isPanel(of)) {
+					steps.push({
+						id: `draw-tip-${of.id}`,
+						do: 'draw-tip',
+						piece: of.id,
+						count: of.count,
+						loops: of.stitches.last,
+						caution: 'hooks-and-scissors'
+					});
+					break;
+				}
 				if (s.edge === 'cast-on' || waste[s.edge]) pickUp(s.edge);
 				steps.push({
 					id: `gather-${s.edge}`,
@@ -70,6 +125,7 @@ export function finishSteps(input: FinishInput): FinishStep[] {
 					inner: inner?.do === 'tuck' && inner.inner === s.edge
 				});
 				break;
+			}
 			case 'tuck':
 				steps.push({ id: 'tuck', do: 'tuck', atRow: s.atRow, layerCm: input.layerFlatCm });
 				if (assembly.some((a) => a.do === 'gather')) steps.push({ id: 'meet', do: 'meet' });
@@ -91,6 +147,46 @@ export function finishSteps(input: FinishInput): FinishStep[] {
 							caution: 'hooks-and-scissors'
 						});
 				break;
+			case 'close-flat':
+				steps.push({
+					id: `close-${s.edge}`,
+					do: 'close-flat',
+					edge: s.edge,
+					loops: pins,
+					waste: waste[s.edge],
+					caution: 'hooks-and-scissors'
+				});
+				if (waste[s.edge]) steps.push({ id: `waste-off-${s.edge}`, do: 'waste-off', edge: s.edge });
+				break;
+			case 'bind':
+				steps.push({
+					id: `bind-${s.edge}`,
+					do: 'bind',
+					edge: s.edge,
+					loops: pins,
+					copies: pieces[0]!.count,
+					caution: 'hooks-and-scissors'
+				});
+				if (waste[s.edge]) steps.push({ id: `waste-off-${s.edge}`, do: 'waste-off', edge: s.edge });
+				break;
+			case 'join-ring':
+				steps.push({
+					id: 'join-ring',
+					do: 'join-ring',
+					loops: pins,
+					twist: s.twist,
+					caution: 'hooks-and-scissors'
+				});
+				for (const edge of ['cast-on', 'cast-off'] as const)
+					if (waste[edge]) steps.push({ id: `waste-off-${edge}`, do: 'waste-off', edge });
+				break;
+			case 'hook-ends':
+				steps.push({ id: 'hook-ends', do: 'hook-ends' });
+				break;
+			case 'ties':
+				steps.push({ id: 'ties', do: 'ties', chains: s.chains, caution: 'cords' });
+				break;
+			case 'string':
 			case 'turn-up':
 				break;
 		}
@@ -98,10 +194,19 @@ export function finishSteps(input: FinishInput): FinishStep[] {
 	steps.push({
 		id: 'weave-in',
 		do: 'weave-in',
-		ends: 2 + (input.joinTails === 'weave' ? 0 : 2 * joins)
+		ends: ends + (input.joinTails === 'weave' ? 0 : 2 * joins)
 	});
 	for (const s of assembly)
 		if (s.do === 'turn-up') steps.push({ id: 'turn-up', do: 'turn-up', heightCm: s.heightCm });
+	for (const s of assembly)
+		if (s.do === 'string')
+			steps.push({
+				id: 'string',
+				do: 'string',
+				flags: pieces.reduce((t, p) => t + p.count, 0),
+				cm: input.stringCm,
+				caution: 'garland'
+			});
 	steps.push(
 		input.baby
 			? { id: 'measure', do: 'measure', caution: 'baby-sleep' }

@@ -1,9 +1,12 @@
-import { inverse, Matrix } from 'ml-matrix';
+import { LuDecomposition, Matrix } from 'ml-matrix';
 import type { Swatch, Yarn } from '../model/bench';
 import { estimate, type Estimate } from '../quantity/estimate';
 import { effectiveTex, texFrom, twistKey } from '../yarn/tex';
 import { settledMeans } from './readings';
 import { READING_RELATIVE_SD } from './spread';
+
+/** Covariances and precisions are never singular; the package's own `inverse` brings its other decompositions along. */
+const inverted = (m: Matrix): Matrix => new LuDecomposition(m).solve(Matrix.eye(m.rows));
 
 /**
  * Where nothing was measured: stitches and rows per cm of a 500 tex yarn (medium, 200 m / 100 g) on these machines,
@@ -97,7 +100,7 @@ function groupsOf(seen: readonly Observed[], machines: readonly string[]): Map<s
 				effects: new Matrix(
 					group.map((o) => [1, ...machines.map((m) => (m === o.machineId ? 1 : 0))])
 				),
-				inverse: inverse(
+				inverse: inverted(
 					new Matrix(
 						group.map((a, i) => group.map((b, j) => shared(a, b) + (i === j ? a.variance : 0)))
 					)
@@ -120,7 +123,7 @@ function effectsOf(groups: Iterable<Group>, machines: readonly string[]) {
 		precision.add(t.mmul(g.effects));
 		weighed.add(t.mmul(g.departures));
 	}
-	const covariance = inverse(precision);
+	const covariance = inverted(precision);
 	return { covariance, mean: covariance.mmul(weighed) };
 }
 

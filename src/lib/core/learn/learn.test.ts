@@ -12,7 +12,7 @@ import {
 } from '../../../../tests/support/bench';
 import type { MeasuredResult, RunEvent } from '../model/project';
 import { wordDeviation, wordLesson, wordWhen } from '../words/lessons';
-import { foldRun } from './count';
+import { foldRun } from '../count/run';
 import { evidenceFrom } from './evidence';
 import { compare, lesson } from './lesson';
 
@@ -140,7 +140,7 @@ describe('plan against result', () => {
 describe('the count is a fold over the events', () => {
 	let n = 0;
 	const event = (e: Record<string, unknown>): RunEvent =>
-		({ id: String(n++), projectId: project.id, at: n * 1000, piece: 'tube', ...e }) as RunEvent;
+		({ id: String(n++), projectId: project.id, at: n * 1000, n, piece: 'tube', ...e }) as RunEvent;
 	const row = () => event({ type: 'row' });
 
 	it('rows, undo and jumps', () => {

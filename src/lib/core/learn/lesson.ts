@@ -1,6 +1,6 @@
-import type { Bench, MeasuredResult, Project } from '../model/project';
-import type { Wish } from '../model/wish';
-import { plan, type Plan } from '../plan';
+import type { Bench, HatProject, MeasuredResult } from '../model/project';
+import type { LinedHatWish } from '../model/wish';
+import { plan, type HatPlan } from '../plan';
 import type { Estimate } from '../quantity/estimate';
 
 /** A planned value beside the measured one. */
@@ -14,10 +14,10 @@ export interface Compared {
 
 export interface Lesson {
 	/** What the plan expected of the rows really knitted, before this project's own results were known. */
-	readonly before: Plan;
+	readonly before: HatPlan;
 	/** The next one like it, planned with what was learned. */
-	readonly next: Plan;
-	readonly nextWish: Wish;
+	readonly next: HatPlan;
+	readonly nextWish: LinedHatWish;
 }
 
 /** The bench as it was before this project's results taught it anything. */
@@ -30,7 +30,7 @@ export const benchBefore = (bench: Bench, projectId: string): Bench => ({
  * What to wish for the next one: a row count was chosen for the length it promised, so that length is wished;
  * any other wish stays, and takes its rows from the new gauge. Lengths to half a cm.
  */
-export function nextWish(wish: Wish, before: Plan): Wish {
+export function nextWish(wish: LinedHatWish, before: HatPlan): LinedHatWish {
 	if (wish.length.by !== 'rows') return wish;
 	return {
 		...wish,
@@ -39,7 +39,7 @@ export function nextWish(wish: Wish, before: Plan): Wish {
 }
 
 /** What a finished project teaches; undefined where it cannot be planned any more. */
-export function lesson(project: Project, bench: Bench, rowsKnitted: number): Lesson | undefined {
+export function lesson(project: HatProject, bench: Bench, rowsKnitted: number): Lesson | undefined {
 	const old = benchBefore(bench, project.id);
 	const before = plan(project, old, { rows: rowsKnitted });
 	const promised = plan(project, old);
@@ -52,7 +52,7 @@ export function lesson(project: Project, bench: Bench, rowsKnitted: number): Les
 const MEASURED: {
 	what: Compared['what'];
 	of: (r: MeasuredResult) => number | null;
-	planned: (p: Plan) => Estimate;
+	planned: (p: HatPlan) => Estimate;
 }[] = [
 	{ what: 'tube', of: (r) => r.tubeCm, planned: (p) => p.hat.tubeFlat },
 	{ what: 'width', of: (r) => r.flatWidthCm, planned: (p) => p.figures.flatWidth.value },
@@ -71,7 +71,7 @@ const MEASURED: {
 ];
 
 /** Every measured value of a result beside what the plan said. */
-export function compare(before: Plan, result: MeasuredResult): Compared[] {
+export function compare(before: HatPlan, result: MeasuredResult): Compared[] {
 	return MEASURED.flatMap(({ what, of, planned }) => {
 		const measured = of(result);
 		if (measured === null) return [];

@@ -14,6 +14,10 @@ function preset(
 		pins,
 		marker: 'first',
 		panelLost: { start: 2, end: 2 },
+		turns: 'clockwise',
+		tripPin: null,
+		handPanels: 'keep-off',
+		edgeRule: 'under-bar',
 		ringCm: Math.round(pins * PIN_SPACING_CM),
 		...rest
 	};

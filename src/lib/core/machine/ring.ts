@@ -21,3 +21,40 @@ export function weave(pins: number): { steps: WeaveStep[]; even: boolean } {
 	}));
 	return { steps, even: pins % 2 === 0 };
 }
+
+/** Neighbours of the marker and the trip where the ring sticks as well (from memory). */
+const STICKS_BESIDE = 1;
+
+/**
+ * Pins, from 0, that a panel in tube mode keeps off: the marker, the counter's trip and their neighbours. None where the
+ * maker crosses them on purpose.
+ */
+export function keptOff(
+	m: Pick<Machine, 'marker' | 'pins' | 'tripPin' | 'handPanels'>
+): readonly number[] {
+	if (m.handPanels === 'cross') return [];
+	const stuck = [markerPin(m), ...(m.tripPin === null ? [] : [m.tripPin])];
+	const near = stuck.flatMap((pin) =>
+		Array.from({ length: 2 * STICKS_BESIDE + 1 }, (_, i) => {
+			const at = pin - 1 - STICKS_BESIDE + i;
+			return ((at % m.pins) + m.pins) % m.pins;
+		})
+	);
+	return [...new Set(near)].sort((a, b) => a - b);
+}
+
+/** The longest stretch of pins, from 0, that a panel turned by hand may use: clear of what it keeps off, not across the seam. */
+export function clearPins(m: Pick<Machine, 'marker' | 'pins' | 'tripPin' | 'handPanels'>): {
+	readonly from: number;
+	readonly count: number;
+} {
+	const off = new Set(keptOff(m));
+	let best = { from: 0, count: 0 };
+	let from = 0;
+	for (let pin = 0; pin <= m.pins; pin++) {
+		if (pin < m.pins && !off.has(pin)) continue;
+		if (pin - from > best.count) best = { from, count: pin - from };
+		from = pin + 1;
+	}
+	return best;
+}

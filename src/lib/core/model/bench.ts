@@ -1,6 +1,17 @@
 import * as z from 'zod';
 import { DENSITY_RANGE } from '../quantity/units';
-import { DRIES, FIBRES, HANDS, NOTATIONS, READING_STATES, VERDICTS, WASHES } from './kinds';
+import {
+	DRIES,
+	EDGE_RULES,
+	FIBRES,
+	HANDS,
+	HAND_PANELS,
+	NOTATIONS,
+	READING_STATES,
+	TURNS,
+	VERDICTS,
+	WASHES
+} from './kinds';
 
 export * from './kinds';
 
@@ -35,6 +46,17 @@ export const machine = z.object({
 		start: z.int().min(0).max(6).describe('pins lost at the start in panel mode'),
 		end: z.int().min(0).max(6).describe('pins lost at the end in panel mode')
 	}),
+	turns: z.enum(TURNS).describe('which way the ring goes round, from above'),
+	tripPin: z
+		.int()
+		.min(1)
+		.max(200)
+		.nullable()
+		.describe('pin, from 1, at which the counter is tripped; null where nothing trips'),
+	handPanels: z
+		.enum(HAND_PANELS)
+		.describe('whether a panel in tube mode keeps off marker and counter trip'),
+	edgeRule: z.enum(EDGE_RULES).describe('the yarn at the turns of a panel'),
 	ringCm: z.number().min(5).max(400).describe('once round the pins, cm'),
 	clearanceCm: z.number().min(2).max(200).describe('from the pins down to the table, cm')
 });

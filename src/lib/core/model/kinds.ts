@@ -41,3 +41,30 @@ export type Verdict = (typeof VERDICTS)[number];
 
 /** Head sizes by name; circumferences are in `size/head.ts`. */
 export const HEAD_SIZES = ['preemie', 'baby', 'toddler', 'child', 'woman', 'man'] as const;
+
+/** Which way the ring goes round, seen from above, as the crank is turned forward. */
+export const TURNS = ['clockwise', 'anticlockwise'] as const;
+export type Turns = (typeof TURNS)[number];
+/** At each turn of a panel: the yarn slips under the bar outside the last pin, or is lifted off it. Two schools. */
+export const EDGE_RULES = ['under-bar', 'off-bar'] as const;
+export type EdgeRule = (typeof EDGE_RULES)[number];
+/** A panel in tube mode keeps away from marker and counter trip, or crosses them on purpose. Two schools. */
+export const HAND_PANELS = ['keep-off', 'cross'] as const;
+export type HandPanels = (typeof HAND_PANELS)[number];
+
+/** Tubes that are worn or used as they come off, their ends closed or bound. */
+export const TUBES = ['scarf', 'cowl', 'headband', 'warmers', 'cup-sleeve', 'free-tube'] as const;
+export type TubeKindId = (typeof TUBES)[number];
+/** What is done to an end of a tube. */
+export const TUBE_ENDS = ['flat', 'gather', 'bind'] as const;
+export type TubeEnd = (typeof TUBE_ENDS)[number];
+
+/** What counted a row where it was not the maker's press. */
+export const ROW_SOURCES = ['sensor', 'sound'] as const;
+export type RowSource = (typeof ROW_SOURCES)[number];
+/** Why a count is in doubt. */
+export const DOUBTS = ['too-early', 'too-late', 'unplugged', 'two-devices'] as const;
+export type DoubtKind = (typeof DOUBTS)[number];
+/** How a doubt was settled, or a count put right. */
+export const SETTLED_BY = ['kept', 'counter', 'measured', 'counted', 'weighed', 'sensor'] as const;
+export type SettledBy = (typeof SETTLED_BY)[number];

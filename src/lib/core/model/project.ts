@@ -1,6 +1,20 @@
 import * as z from 'zod';
-import { FAULTS, machine, machineId, name, note, swatch, when, yarn, yarnTest } from './bench';
-import { wish } from './wish';
+import {
+	DOUBTS,
+	FAULTS,
+	ROW_SOURCES,
+	SETTLED_BY,
+	machine,
+	machineId,
+	name,
+	note,
+	swatch,
+	when,
+	yarn,
+	yarnTest
+} from './bench';
+import { wish, type BuntingWish, type LinedHatWish, type PlainTubeWish } from './wish';
+import { TUBES } from './kinds';
 
 export const projectId = z.string().min(1).max(64).brand<'ProjectId'>();
 export type ProjectId = z.infer<typeof projectId>;
@@ -31,30 +45,64 @@ export const project = z.object({
 	note: note.default('')
 });
 export type Project = z.infer<typeof project>;
+export type HatProject = Project & { readonly wish: LinedHatWish };
+export type BuntingProject = Project & { readonly wish: BuntingWish };
+
+export type TubeProject = Project & { readonly wish: PlainTubeWish };
+
+export const isHat = (p: Project): p is HatProject => p.wish.recipe === 'lined-hat';
+export const isTube = (p: Project): p is TubeProject =>
+	(TUBES as readonly string[]).includes(p.wish.recipe);
+export const isBunting = (p: Project): p is BuntingProject => p.wish.recipe === 'bunting';
 
 const base = { id: z.string().min(1).max(64), projectId, at: when };
+/** An event's place in the run: after all that its writer knew of. */
+const placed = { ...base, n: z.int().min(0).max(1_000_000) };
+/** The piece, and from its second copy on a point and the copy's number. */
 const pieceKey = z.string().min(1).max(40);
+const count = z.int().min(0).max(2000);
 
 /**
  * One thing that happened at the crank or the finishing table. The list is only ever appended to;
- * the count is a fold over it (`learn/count.ts`).
+ * the count is a fold over it (`count/run.ts`).
  */
 export const runEvent = z.discriminatedUnion('type', [
-	z.object({ ...base, type: z.literal('start'), piece: pieceKey }),
-	z.object({ ...base, type: z.literal('row'), piece: pieceKey }),
-	z.object({ ...base, type: z.literal('undo'), piece: pieceKey }),
-	z.object({ ...base, type: z.literal('jump'), piece: pieceKey, to: z.int().min(0).max(2000) }),
+	z.object({ ...placed, type: z.literal('start'), piece: pieceKey }),
 	z.object({
-		...base,
+		...placed,
+		type: z.literal('row'),
+		piece: pieceKey,
+		by: z.enum(ROW_SOURCES).optional().describe('left out: the maker pressed')
+	}),
+	z.object({ ...placed, type: z.literal('undo'), piece: pieceKey }),
+	z.object({ ...placed, type: z.literal('jump'), piece: pieceKey, to: z.int().min(0).max(2000) }),
+	z.object({
+		...placed,
 		type: z.literal('fault'),
 		piece: pieceKey,
 		row: z.int().min(0).max(2000),
 		pin: z.int().min(0).max(200),
 		fault: z.enum(FAULTS)
 	}),
-	z.object({ ...base, type: z.literal('pause'), piece: pieceKey }),
-	z.object({ ...base, type: z.literal('off'), piece: pieceKey }),
-	z.object({ ...base, type: z.literal('step'), step: z.string().max(60), done: z.boolean() })
+	z.object({ ...placed, type: z.literal('mend'), piece: pieceKey, fault: z.string().max(64) }),
+	z.object({
+		...placed,
+		type: z.literal('doubt'),
+		piece: pieceKey,
+		why: z.enum(DOUBTS),
+		low: count.describe('fewest rows that can be done'),
+		high: count.describe('most rows that can be done')
+	}),
+	z.object({
+		...placed,
+		type: z.literal('settle'),
+		piece: pieceKey,
+		to: count,
+		by: z.enum(SETTLED_BY)
+	}),
+	z.object({ ...placed, type: z.literal('pause'), piece: pieceKey }),
+	z.object({ ...placed, type: z.literal('off'), piece: pieceKey }),
+	z.object({ ...placed, type: z.literal('step'), step: z.string().max(60), done: z.boolean() })
 ]);
 export type RunEvent = z.infer<typeof runEvent>;
 export type RunEventType = RunEvent['type'];

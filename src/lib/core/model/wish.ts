@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { yarnId } from './bench';
-import { HEAD_SIZES } from './kinds';
+import { HEAD_SIZES, TUBES, TUBE_ENDS } from './kinds';
 
 export { HEAD_SIZES };
 
@@ -64,6 +64,55 @@ export const linedHatWish = z.object({
 });
 export type LinedHatWish = z.infer<typeof linedHatWish>;
 
+/** What a maker can wish of a string of flags: triangles of panel, decreased at both edges. */
+export const buntingWish = z.object({
+	recipe: z.literal('bunting'),
+	flags: z.int().min(1).max(60),
+	yarns: z.array(yarnId).min(1).max(8).describe('they take turns along the string'),
+	width: z.discriminatedUnion('by', [
+		z.object({ by: z.literal('stitches'), stitches: z.int().min(5).max(190) }),
+		z.object({ by: z.literal('size'), cm: z.number().min(3).max(120) })
+	]),
+	everyRows: z
+		.union([z.literal(2), z.literal(4), z.literal(6)])
+		.describe('a decrease at each edge'),
+	way: z.enum(['single', 'double']),
+	tip: z.int().min(3).max(8).describe('stitches left, drawn up at the tip'),
+	turn: z
+		.enum(['switch', 'hand'])
+		.describe('in panel mode, or in tube mode and turned back by hand')
+});
+export type BuntingWish = z.infer<typeof buntingWish>;
+
+/** What a maker can wish of a plain tube: its colours as a stripe line, and the one figure that sets its length. */
+export const plainTubeWish = z.object({
+	recipe: z.enum(TUBES),
+	yarns: z.array(yarnId).min(1).max(12).describe('A, B, C … of the stripe line'),
+	stripes: z.string().min(1).max(20_000).describe('a stripe line, docs/stripe-line.md'),
+	fill: z
+		.enum(['repeat', 'stretch'])
+		.describe('how the line comes to the length: said again and again, or stretched to it'),
+	length: z.discriminatedUnion('by', [
+		z.object({ by: z.literal('fit') }),
+		z.object({ by: z.literal('line') }).describe('just the rows of the stripe line'),
+		z.object({ by: z.literal('rows'), rows: z.int().min(4).max(600) }),
+		z.object({ by: z.literal('cm'), cm: z.number().min(3).max(400) }),
+		z.object({ by: z.literal('yarn') }).describe('as long as the yarn on hand lasts')
+	]),
+	aroundCm: z
+		.number()
+		.min(5)
+		.max(150)
+		.nullable()
+		.describe('what it goes round; null takes the usual of its kind'),
+	twist: z.boolean().describe('a cowl closed with a half turn'),
+	ends: z.object({ castOn: z.enum(TUBE_ENDS), castOff: z.enum(TUBE_ENDS) }),
+	wasteStart: z.int().min(0).max(20),
+	wasteEnd: z.int().min(0).max(20),
+	joinTails: z.enum(['tie', 'weave'])
+});
+export type PlainTubeWish = z.infer<typeof plainTubeWish>;
+
 /** Every recipe's wish. A new recipe joins the union here. */
-export const wish = z.discriminatedUnion('recipe', [linedHatWish]);
+export const wish = z.discriminatedUnion('recipe', [linedHatWish, buntingWish, plainTubeWish]);
 export type Wish = z.infer<typeof wish>;

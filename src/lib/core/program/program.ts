@@ -1,3 +1,5 @@
+import type { EdgeRule } from '../model/kinds';
+
 /**
  * Yarn as a piece names it: an index into the piece's yarn list, so that a program is plain numbers.
  * WASTE stands for the waste yarn, which belongs to no colour of the project.
@@ -23,9 +25,17 @@ export type Op =
 			readonly from?: number;
 			readonly to?: number;
 	  }
-	/** How rows are knitted from here on: round and round, or there and back, by the switch or by hand in tube mode. */
+	/**
+	 * How rows are knitted from here on: round and round, or there and back, by the switch or by hand in tube mode. At each turn
+	 * of a panel the yarn is slipped under the bar outside the edge pin, or lifted off it and drawn snug; both guard the edge.
+	 */
 	| { readonly op: 'work'; readonly as: 'tube' }
-	| { readonly op: 'work'; readonly as: 'panel'; readonly by: 'switch' | 'hand' }
+	| {
+			readonly op: 'work';
+			readonly as: 'panel';
+			readonly by: 'switch' | 'hand';
+			readonly edge?: EdgeRule | 'unguarded';
+	  }
 	/** Change yarn at the start of a row: the old one is cut, the new one goes into the feeder. */
 	| { readonly op: 'join'; readonly yarn: number }
 	/** Whole rows with the yarn in the feeder. */

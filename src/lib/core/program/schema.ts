@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { EDGE_RULES } from '../model/kinds';
 
 const feed = z.int().min(0).max(255);
 const pin = z.int().min(0).max(255);
@@ -16,7 +17,12 @@ export const op = z.union([
 		to: pin.optional()
 	}),
 	z.object({ op: z.literal('work'), as: z.literal('tube') }),
-	z.object({ op: z.literal('work'), as: z.literal('panel'), by: z.enum(['switch', 'hand']) }),
+	z.object({
+		op: z.literal('work'),
+		as: z.literal('panel'),
+		by: z.enum(['switch', 'hand']),
+		edge: z.enum([...EDGE_RULES, 'unguarded']).optional()
+	}),
 	z.object({ op: z.literal('join'), yarn: feed }),
 	z.object({ op: z.literal('rows'), count: z.int().min(1).max(100_000) }),
 	z.object({ op: z.literal('hang-hem'), row }),

@@ -125,7 +125,7 @@ export const parseGrams = (text: string): Result<number> =>
 /** Reads a whole number of rows, pins or balls, at least 1; the noun itself may be typed after it. */
 export function parseCount(text: string, noun: string): Result<number> {
 	const wanted = `24 ${noun}`;
-	const typed = tidy(text).replace(/\s*(rows?|pins?|r|st|stitches)$/, '');
+	const typed = tidy(text).replace(/\s*(rows?|pins?|r|st|stitches|flags?)$/, '');
 	if (!typed) return bad({ code: 'empty', wanted });
 	const value = readNumber(typed);
 	if (value === undefined) return bad({ code: 'not-understood', typed: text, wanted });

@@ -233,6 +233,7 @@ function solveRows(wish: LinedHatWish, context: DesignContext): { rows: number; 
 export const linedHat: Recipe<LinedHatWish> = {
 	id: 'lined-hat',
 	name: 'Lined hat',
+	teaches: 'tube',
 	defaults: (bench) => {
 		const yarn = bench.yarns[0];
 		return (

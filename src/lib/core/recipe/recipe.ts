@@ -1,7 +1,7 @@
 import type { Assembly } from '../assemble/assembly';
 import type { Gauge } from '../gauge/gauge';
 import type { Bench } from '../model/project';
-import type { Machine, YarnId } from '../model/bench';
+import type { Machine, Yarn, YarnId } from '../model/bench';
 import type { Wish } from '../model/wish';
 import type { Program } from '../program/program';
 import type { Working } from '../quantity/working';
@@ -31,12 +31,16 @@ export interface DesignContext {
 	readonly machine: Machine;
 	/** The gauge of a yarn on this machine; every yarn of the wish is known. */
 	readonly gauge: (yarn: YarnId) => Gauge;
+	/** The yarn itself, with what is on hand. */
+	readonly yarn: (yarn: YarnId) => Yarn;
 }
 
 /** A thing that can be made; its parameters are its schema in `model/wish.ts`. Defaults for a bench, and the design. No sums, wording or drawing. */
 export interface Recipe<W extends Wish = Wish> {
 	readonly id: W['recipe'];
 	readonly name: string;
+	/** What its results say of the gauge: a tube all its pins and rows, other shapes nothing yet. */
+	readonly teaches: 'tube' | 'nothing';
 	/** Undefined where the bench has no yarn to start with. */
 	readonly defaults: (bench: Bench) => W | undefined;
 	/** Yarns the wish names, main one first, each once. */

@@ -1,6 +1,7 @@
 import type { Machine } from '../model/bench';
 import { WASTE } from '../program/program';
 import type { YarnRun } from '../simulate/fabric';
+import type { Course, HandWork } from './course';
 
 /** A stretch of the run with one yarn in the feeder. Rows count from 0; `start` in the whole run, waste included. */
 export interface Leg {
@@ -25,8 +26,13 @@ export interface Position {
 
 /** Something the hands do, once `after` rows of the whole run are done. */
 export type RunSheetEvent = { readonly after: number } & (
-	| { readonly kind: 'cast-on'; readonly yarn: number }
-	| { readonly kind: 'slow'; readonly until: number; readonly why: 'first' | 'join' }
+	| { readonly kind: 'cast-on'; readonly yarn: number; readonly method: CastOn }
+	| {
+			readonly kind: 'slow';
+			readonly until: number;
+			readonly why: 'first' | 'join' | 'panel' | 'hem';
+	  }
+	| { readonly kind: 'hands'; readonly work: readonly HandWork[] }
 	| { readonly kind: 'join'; readonly from: number; readonly to: number; readonly first: boolean }
 	| { readonly kind: 'tie' }
 	| { readonly kind: 'roll'; readonly again: boolean }
@@ -34,6 +40,8 @@ export type RunSheetEvent = { readonly after: number } & (
 	| { readonly kind: 'runs-out'; readonly yarn: number }
 	| { readonly kind: 'take-off'; readonly method: 'needle' | 'crank'; readonly tailCm: number }
 );
+
+export type CastOn = 'weave' | 'e-wrap' | 'rag';
 
 export interface RunSheet {
 	readonly totalRows: number;
@@ -59,8 +67,10 @@ export interface RunSheetInput {
 	readonly machine: Machine;
 	readonly rowsPerCm: number;
 	readonly joinTails: 'tie' | 'weave';
+	readonly castOn: CastOn;
 	readonly takeOff: 'needle' | 'crank';
 	readonly tailCm: number;
+	readonly course: Course;
 	/** Main rows at which a yarn runs out. */
 	readonly runsOut: readonly { yarn: number; mainRow: number }[];
 }
@@ -79,13 +89,14 @@ function legsOf(runs: readonly YarnRun[]): Leg[] {
 /** Rank of events that fall on one row: what has to be done first comes first. */
 const ORDER: Record<RunSheetEvent['kind'], number> = {
 	'cast-on': 0,
-	'runs-out': 1,
-	join: 2,
-	'take-off': 3,
-	slow: 4,
-	tie: 5,
-	roll: 6,
-	clog: 7
+	hands: 1,
+	'runs-out': 2,
+	join: 3,
+	'take-off': 4,
+	slow: 5,
+	tie: 6,
+	roll: 7,
+	clog: 8
 };
 
 /** Everything that happens at the crank, row by row. */
@@ -96,13 +107,22 @@ export function runSheet(input: RunSheetInput): RunSheet {
 	const mainRows = legs.reduce((t, l) => t + (l.kind === 'main' ? l.rows : 0), 0);
 	const events: RunSheetEvent[] = [];
 	const first = legs[0];
-	if (first) events.push({ after: 0, kind: 'cast-on', yarn: first.yarn });
+	if (first) events.push({ after: 0, kind: 'cast-on', yarn: first.yarn, method: input.castOn });
+	const { course } = input;
+	const panelAt = course.stretches.find((x) => x.mode !== 'tube');
 	events.push({
 		after: 0,
 		kind: 'slow',
 		until: Math.min(SLOW_FIRST_ROWS, totalRows),
 		why: 'first'
 	});
+	// A panel is cranked slowly to its end; the row after a hung hem as well.
+	if (panelAt) events.push({ after: panelAt.from, kind: 'slow', until: totalRows, why: 'panel' });
+	for (const { after, work } of course.works) {
+		events.push({ after, kind: 'hands', work });
+		if (work.some((w) => w.do === 'hang-hem'))
+			events.push({ after: after + 1, kind: 'slow', until: after + 2, why: 'hem' });
+	}
 	for (const [i, leg] of legs.entries()) {
 		if (i === 0) continue;
 		const before = legs[i - 1]!;

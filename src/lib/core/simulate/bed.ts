@@ -43,6 +43,9 @@ export class Bed {
 	readonly faults: Fault[] = [];
 	feeder: number | null = null;
 	panel: 'switch' | 'hand' | null = null;
+	/** Nobody sees to the yarn at the turns; and whether the next row of a panel begins with a turn. */
+	unguarded = false;
+	turns = false;
 	/** The edge of a panel at which the yarn is now. */
 	yarnAt: 'low' | 'high' = 'low';
 	row = 0;
@@ -50,7 +53,8 @@ export class Bed {
 
 	constructor(
 		readonly fabric: Fabric,
-		readonly lost: { readonly start: number; readonly end: number }
+		readonly lost: { readonly start: number; readonly end: number },
+		readonly keepOff: readonly number[] = []
 	) {
 		this.top = new Int32Array(fabric.pins).fill(EMPTY);
 		this.inWork = new Uint8Array(fabric.pins);

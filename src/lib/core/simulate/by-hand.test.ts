@@ -46,7 +46,8 @@ const between: fc.Arbitrary<Op> = fc.oneof(
 const work: fc.Arbitrary<Op> = fc.constantFrom<Op[]>(
 	{ op: 'work', as: 'tube' },
 	{ op: 'work', as: 'panel', by: 'hand' },
-	{ op: 'work', as: 'panel', by: 'hand' },
+	{ op: 'work', as: 'panel', by: 'hand', edge: 'off-bar' },
+	{ op: 'work', as: 'panel', by: 'hand', edge: 'unguarded' },
 	{ op: 'work', as: 'panel', by: 'switch' }
 );
 const anything = fc
@@ -76,11 +77,41 @@ describe('anything done by hand, against the slow machine', () => {
 		fc.assert(
 			fc.property(anything, (program) => {
 				const { faults, model } = sameAsSlowly(program, 14);
-				const refusals = faults.filter((f) => f.code !== 'left-on-machine');
+				const refusals = faults.filter(
+					(f) => !['left-on-machine', 'edge-unguarded'].includes(f.code)
+				);
 				expect(refusals).toHaveLength(model.refused);
 			}),
 			{ seed: 14, numRuns: 1500 }
 		);
+	});
+
+	it('does so where the ring sticks at some pins too', () => {
+		fc.assert(
+			fc.property(anything, fc.constantFrom([0, 1, 13], [6], [9, 10]), (program, keepOff) => {
+				sameAsSlowly(program, 14, keepOff);
+			}),
+			{ seed: 16, numRuns: 300 }
+		);
+	});
+
+	it('loses an edge stitch at each turn that nobody guards, by either school none', () => {
+		const panel = (edge: 'under-bar' | 'off-bar' | 'unguarded'): Op[] => [
+			{ op: 'cast-on', method: 'e-wrap', yarn: 0, from: 3, to: 9 },
+			{ op: 'work', as: 'panel', by: 'hand', edge },
+			{ op: 'rows', count: 5 },
+			{ op: 'take-off', method: 'needle' }
+		];
+		for (const edge of ['under-bar', 'off-bar'] as const)
+			expect(simulate(panel(edge), ring(14)).faults).toEqual([]);
+		const { faults } = simulate(panel('unguarded'), ring(14));
+		// Five rows have four turns between them, at the far edge first.
+		expect(faults.map((f) => [f.code, f.row, f.pin])).toEqual([
+			['edge-unguarded', 1, 8],
+			['edge-unguarded', 2, 3],
+			['edge-unguarded', 3, 8],
+			['edge-unguarded', 4, 3]
+		]);
 	});
 
 	it('conserves loops: every one that was made is in one state, and each new one has one that shows below it', () => {

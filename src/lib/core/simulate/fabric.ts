@@ -67,7 +67,9 @@ export type FaultCode =
 	| 'nothing-dropped'
 	| 'nothing-to-mend'
 	| 'extension-at-edge'
-	| 'yarn-still-in';
+	| 'yarn-still-in'
+	| 'near-marker'
+	| 'edge-unguarded';
 
 export interface Fault {
 	readonly code: FaultCode;

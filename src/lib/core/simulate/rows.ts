@@ -1,5 +1,6 @@
 import type { Bed } from './bed';
 import { FACE, LOOP } from './fabric';
+import { drop } from './mend';
 
 /** A plain row of tube: every pin in work, one loop each, nothing stacked, tucked, split or extended. */
 function plainRow(bed: Bed): void {
@@ -36,10 +37,19 @@ const isPlain = (bed: Bed): boolean => {
 	return true;
 };
 
+/** At a turn that nobody guards the yarn does not catch the edge stitch, and it falls. */
+function loseEdge(bed: Bed): void {
+	const pin = bed.ends()![bed.yarnAt];
+	if (bed.top[pin]! < 0) return;
+	bed.fault('edge-unguarded', pin);
+	drop(bed, pin);
+}
+
 /** One row by hand and eye: round the ring, or there and back between the edges. */
 function anyRow(bed: Bed): void {
 	const { pins } = bed.fabric;
 	const back = bed.panel !== null && bed.yarnAt === 'high';
+	if (bed.unguarded && bed.turns) loseEdge(bed);
 	for (let n = 0; n < pins; n++) {
 		const p = back ? pins - 1 - n : n;
 		// The gap is the one above the pin, whichever way the yarn goes.
@@ -49,7 +59,8 @@ function anyRow(bed: Bed): void {
 		const ahead = back ? undefined : bed.extensions.get(p);
 		if (ahead !== undefined) bed.floats(ahead);
 	}
-	if (bed.panel !== null) bed.yarnAt = back ? 'low' : 'high';
+	bed.turns = bed.panel !== null;
+	if (bed.turns) bed.yarnAt = back ? 'low' : 'high';
 	bed.endRow();
 }
 
@@ -61,6 +72,11 @@ export function canKnit(bed: Bed): boolean {
 	else if (bed.panel === null && bed.inWork.includes(0))
 		bed.fault('idle-pin', bed.inWork.indexOf(0));
 	else if (bed.panel === 'switch' && ends.low < bed.lost.start) bed.fault('past-stop', ends.low);
+	else if (bed.panel === 'hand' && bed.keepOff.some((p) => bed.inWork[p] === 1))
+		bed.fault(
+			'near-marker',
+			bed.keepOff.find((p) => bed.inWork[p] === 1)!
+		);
 	else if (bed.panel === 'switch' && ends.high >= bed.fabric.pins - bed.lost.end)
 		bed.fault('past-stop', ends.high);
 	else return true;

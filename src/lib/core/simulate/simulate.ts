@@ -12,7 +12,10 @@ export const MAX_STITCHES = 8_000_000;
 const SAFE_WASTE_ROWS = 2;
 
 /** What the simulation needs to know of a machine. */
-export type Ring = Pick<Machine, 'pins' | 'panelLost'>;
+export interface Ring extends Pick<Machine, 'pins' | 'panelLost'> {
+	/** Pins, from 0, that a panel turned by hand must not use: where the ring sticks at marker and counter trip. */
+	readonly keepOff?: readonly number[];
+}
 
 function emptyFabric(pins: number, rows: number, loops: number): Fabric {
 	return {
@@ -70,7 +73,7 @@ export function simulate(program: Program, ring: Ring): Simulated {
 		const faults = [{ code: 'too-large', row: 0, pin: null }] as const;
 		return { fabric: emptyFabric(pins, 0, 0), faults, yarnAt: 'low' };
 	}
-	const bed = new Bed(emptyFabric(pins, rows, loops), ring.panelLost);
+	const bed = new Bed(emptyFabric(pins, rows, loops), ring.panelLost, ring.keepOff ?? []);
 	const course: Course = { castOn: false, off: false, wasteRows: 0, emptyRounds: 0 };
 	for (const step of program) if (!perform(bed, course, step)) break;
 	const ended = bed.row === rows;
@@ -91,6 +94,8 @@ function perform(bed: Bed, course: Course, step: Op): boolean {
 			break;
 		case 'work':
 			bed.panel = step.as === 'panel' ? step.by : null;
+			bed.unguarded = step.as === 'panel' && step.edge === 'unguarded';
+			bed.turns = false;
 			break;
 		case 'join':
 			bed.feeder = step.yarn;

@@ -1,21 +1,20 @@
-import { metresPerRow, nineOfTen, rowsLeft } from '../amounts/ball';
+import { metresPerRow, nineOfTen, rowsLeft } from '../gauge/ball';
 import type { MachineId, Yarn } from '../model/bench';
-import type { Bench, Project } from '../model/project';
+import type { Bench, HatProject } from '../model/project';
 import { HEAD_SIZES } from '../model/kinds';
 import type { HeadSize } from '../size/head';
-import type { Wish } from '../model/wish';
-import { plan, type Plan } from '../plan';
+import type { LinedHatWish } from '../model/wish';
+import { plan, type HatPlan } from '../plan';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
-import { recipes } from '../recipe/registry';
+import { linedHat } from '../recipe/lined-hat';
 
 /** Something that could be made of one yarn. */
 export interface Possible {
-	readonly recipe: Wish['recipe'];
 	readonly machineId: MachineId;
 	readonly pins: number;
 	readonly size: HeadSize;
 	readonly brim: boolean;
-	readonly wish: Wish;
+	readonly wish: LinedHatWish;
 	readonly rows: number;
 	readonly tube: Estimate;
 	readonly width: Estimate;
@@ -38,9 +37,9 @@ export interface Longest {
 	readonly tube: Estimate;
 }
 
-const ask = (bench: Bench, machineId: MachineId, wish: Wish): Plan | undefined => {
-	const project: Project = {
-		id: 'ask' as Project['id'],
+const ask = (bench: Bench, machineId: MachineId, wish: LinedHatWish): HatPlan | undefined => {
+	const project: HatProject = {
+		id: 'ask' as HatProject['id'],
 		name: 'ask',
 		createdAt: 0,
 		machineId,
@@ -56,47 +55,44 @@ const ask = (bench: Bench, machineId: MachineId, wish: Wish): Plan | undefined =
 };
 
 const UNFIT = new Set(['loose', 'tight', 'too-tight']);
-const gramsOf = (p: Plan): Estimate => p.amounts[0]!.grams.value;
+const gramsOf = (p: HatPlan): Estimate => p.amounts[0]!.grams.value;
 
 /**
- * All that could be made of `grams` of one yarn: every recipe, machine and head size, with and without a brim to turn up.
+ * All hats that could be made of `grams` of one yarn: every machine and head size, with and without a brim to turn up.
  * The reserve for tails is in every sum; waste is knitted with another yarn.
  */
 export function makeWith(yarn: Yarn, grams: number, bench: Bench): Possible[] {
 	const stocked = { ...bench, yarns: bench.yarns.map((y) => (y.id === yarn.id ? yarn : y)) };
 	return bench.machines.flatMap((machine) =>
-		recipes.flatMap((recipe) =>
-			HEAD_SIZES.flatMap((size) =>
-				[true, false].flatMap((brim): Possible[] => {
-					const first = recipe.defaults({ ...stocked, yarns: [yarn] });
-					if (!first) return [];
-					const wish: Wish = {
-						...first,
-						head: { kind: 'table', size },
-						brim: { ...first.brim, turnedUp: brim }
-					};
-					const p = ask(stocked, machine.id, wish);
-					if (!p) return [];
-					const need = gramsOf(p);
-					return [
-						{
-							recipe: recipe.id,
-							machineId: machine.id,
-							pins: machine.pins,
-							size,
-							brim,
-							wish,
-							rows: p.pieces[0]!.mainRows,
-							tube: p.hat.tubeFlat,
-							width: p.figures.flatWidth.value,
-							stretch: p.hat.stretch,
-							grams: need,
-							fits: nineOfTen(need) <= grams ? 'sure' : need.mean <= grams ? 'close' : 'short',
-							sensible: !p.findings.some((f) => UNFIT.has(f.code) || f.severity === 'stop')
-						}
-					];
-				})
-			)
+		HEAD_SIZES.flatMap((size) =>
+			[true, false].flatMap((brim): Possible[] => {
+				const first = linedHat.defaults({ ...stocked, yarns: [yarn] });
+				if (!first) return [];
+				const wish: LinedHatWish = {
+					...first,
+					head: { kind: 'table', size },
+					brim: { ...first.brim, turnedUp: brim }
+				};
+				const p = ask(stocked, machine.id, wish);
+				if (!p) return [];
+				const need = gramsOf(p);
+				return [
+					{
+						machineId: machine.id,
+						pins: machine.pins,
+						size,
+						brim,
+						wish,
+						rows: p.pieces[0]!.mainRows,
+						tube: p.hat.tubeFlat,
+						width: p.figures.flatWidth.value,
+						stretch: p.hat.stretch,
+						grams: need,
+						fits: nineOfTen(need) <= grams ? 'sure' : need.mean <= grams ? 'close' : 'short',
+						sensible: !p.findings.some((f) => UNFIT.has(f.code) || f.severity === 'stop')
+					}
+				];
+			})
 		)
 	);
 }
@@ -104,8 +100,8 @@ export function makeWith(yarn: Yarn, grams: number, bench: Bench): Possible[] {
 /** The most rows of tube that `grams` of a yarn give on each machine, with both end tails of a gathered tube set aside. */
 export function longestTubes(yarn: Yarn, grams: number, bench: Bench): Longest[] {
 	return bench.machines.flatMap((machine): Longest[] => {
-		const first = recipes[0]!.defaults({ ...bench, yarns: [yarn] });
-		const p = first && ask(bench, machine.id, recipes[0]!.withRows(first, 100));
+		const first = linedHat.defaults({ ...bench, yarns: [yarn] });
+		const p = first && ask(bench, machine.id, linedHat.withRows(first, 100));
 		if (!p) return [];
 		const gauge = p.gauges[0]!;
 		const tails = p.pieces[0]!.tails.reduce((t, tail) => t + tail.lengthCm / 100, 0);

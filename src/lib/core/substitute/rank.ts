@@ -4,6 +4,7 @@ import { gaugeFor, type Gauge } from '../gauge/gauge';
 import type { Machine, Verdict, Yarn, YarnId } from '../model/bench';
 import type { Bench, Project } from '../model/project';
 import { plan, type Plan } from '../plan';
+import { lengthOf, stitchesAcross } from '../plan/sizes';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
 import { recipeFor } from '../recipe/registry';
 import { freeGrams, type Held } from '../stock/stock';
@@ -229,10 +230,10 @@ export function standIns(q: Question): Answer | undefined {
 				measured:
 					gauge.rowsPerCm.basis !== 'estimated' && gauge.stitchesPerCm.basis !== 'estimated',
 				rows: then.pieces[0]!.mainRows,
-				tube: then.hat.tubeFlat,
+				tube: lengthOf(then),
 				// Its own, where other colours of the same tube have another.
-				width: quotient(exact(machine.pins / 2), gauge.stitchesPerCm),
-				heightWorn: then.hat.heightWorn,
+				width: quotient(exact(stitchesAcross(then)), gauge.stitchesPerCm),
+				heightWorn: then.shape === 'hat' ? then.hat.heightWorn : lengthOf(then),
 				grams: need,
 				freeGrams: have,
 				enough

@@ -9,5 +9,9 @@ export const CAUTIONS: Record<CautionCode, string> = {
 	strain:
 		'Set the machine at elbow height, take breaks, and stop if it hurts; a clinician can tell you more.',
 	'baby-sleep': 'Baby hats come off for sleep; the hospital’s own list and local rules decide.',
+	cords:
+		'Cords and ties stay off children’s clothes at the neck and away from cots; local rules decide.',
+	garland:
+		'Hang garlands out of children’s reach and away from flames and lamps; the place’s own rules decide.',
 	'hot-water': 'Acrylic softens in heat: keep hot dryers and irons at a distance.'
 };

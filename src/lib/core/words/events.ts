@@ -2,7 +2,8 @@ import type { RunSheetEvent } from '../runsheet/runsheet';
 import { WASTE } from '../program/program';
 import type { Machine } from '../model/bench';
 import { markerPin } from '../machine/ring';
-import { say } from './say';
+import { wordHands } from './hands';
+import { say, type EventWords } from './say';
 import type { Units } from '../quantity/units';
 
 export interface EventContext {
@@ -11,11 +12,19 @@ export interface EventContext {
 	readonly yarnName: (yarn: number) => string;
 }
 
-export interface EventWords {
-	/** Two or three words, read from a metre away. */
-	readonly title: string;
-	readonly how: string;
-}
+const CAST_ON = {
+	weave: 'Weave in front of one pin and behind the next, round to the marker. This is not a row.',
+	'e-wrap':
+		'Wrap each pin once, the loops crossed, snug and not tight: a finished edge. This is not a row.',
+	rag: 'Hang the rag’s loops on the pins, one each. This is not a row.'
+} as const;
+const SLOW = {
+	first:
+		'The first rows: watch every pin take its loop. A fault here is quicker started again than mended.',
+	join: 'The first row with the new yarn: see that every pin takes it.',
+	panel: 'A panel all the way: guard the edge at each turn, and keep the yarn clear of idle pins.',
+	hem: 'The row after the hem: two loops on every pin.'
+} as const;
 
 /** What the hands do, in the maker's words. */
 export function wordEvent(e: RunSheetEvent, c: EventContext): EventWords {
@@ -26,15 +35,14 @@ export function wordEvent(e: RunSheetEvent, c: EventContext): EventWords {
 		case 'cast-on':
 			return {
 				title: `Cast on with ${yarn(e.yarn)}`,
-				how: 'Weave in front of one pin and behind the next, round to the marker. This is not a row.'
+				how: CAST_ON[e.method]
 			};
+		case 'hands':
+			return wordHands(e.work, c.machine);
 		case 'slow':
 			return {
 				title: 'Crank slowly',
-				how:
-					e.why === 'first'
-						? 'The first rows: watch every pin take its loop. A fault here is quicker started again than mended.'
-						: 'The first row with the new yarn: see that every pin takes it.'
+				how: SLOW[e.why]
 			};
 		case 'join':
 			return {

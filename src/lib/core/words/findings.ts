@@ -41,7 +41,10 @@ const FAULTS = {
 	'nothing-dropped': 'No column is open there to be latched up.',
 	'nothing-to-mend': 'Nothing went wrong at that pin.',
 	'extension-at-edge': 'An extension needs a stitch in work on either side.',
-	'yarn-still-in': 'The empty round comes after the yarn is cut.'
+	'yarn-still-in': 'The empty round comes after the yarn is cut.',
+	'near-marker':
+		'A panel turned by hand stands on the marker or the counter’s trip, where the ring sticks: move it, or set the machine to cross them.',
+	'edge-unguarded': 'Nobody sees to the yarn at the turn, and the edge stitch drops.'
 } as const satisfies Record<FaultCode, string>;
 
 const stretchWhy = (
@@ -64,8 +67,8 @@ const WRITERS: { [C in FindingCode]: Writer<C> } = {
 	}),
 	'cannot-knit': (f) => ({ what: 'The machine cannot knit this.', why: FAULTS[f.fault] }),
 	'too-long': (f) => ({
-		what: `${f.rows} rows is longer than any hat.`,
-		why: `The length or the gauge has probably a wrong unit: a hat has up to ${f.most} rows.`
+		what: `${f.rows} rows is longer than anything made here.`,
+		why: `The length or the gauge has probably a wrong unit: ${f.most} rows is the most.`
 	}),
 	'section-vanishes': (f, _s, yarn) => ({
 		what: `No row is left for ${yarn(f.yarn)}.`,
@@ -189,6 +192,34 @@ const WRITERS: { [C in FindingCode]: Writer<C> } = {
 		what: 'A hat for a baby comes off for sleep.',
 		why: 'Hats can overheat or cover the face; for gifts ask the hospital for its own list, and let its rules decide.'
 	}),
+	'panel-too-wide': (f) => ({
+		what: `${f.stitches} stitches are more than the panel takes.`,
+		why: `Between its edges this machine gives ${f.most} pins that way.`
+	}),
+	'tube-too-tight': (f, s) => ({
+		what: 'It will not go round.',
+		why: `${s.length(f.aroundCm)} asks ${s.percent(f.stretch)} of stretch, more than such fabric gives. Make it longer, or take more pins.`
+	}),
+	'tube-tight': (f, s) => ({
+		what: 'It will be tight.',
+		why: `${s.length(f.aroundCm)} asks ${s.percent(f.stretch)} of stretch; a third is usual.`
+	}),
+	'tube-loose': (f, s) => ({
+		what: 'It will slide down.',
+		why: `${s.length(f.aroundCm)} stretches it by ${s.percent(f.stretch)} only. Take fewer pins or a finer yarn.`
+	}),
+	'unusual-pins': (f) => ({
+		what: `On ${f.pins} pins this comes out ${f.pins < f.least ? 'narrow' : 'wide'}.`,
+		why: `It is usual on ${f.least} to ${f.most} pins.`
+	}),
+	'many-tails': (f) => ({
+		what: `${f.joins} joins leave ${2 * f.joins} tails inside.`,
+		why: 'Taller stripes leave fewer; tied after 4 to 5 rows they need no weaving in.'
+	}),
+	garland: () => ({
+		what: 'Hang it out of children’s reach and away from flames.',
+		why: 'A cord can catch a neck and yarn burns; at a fair the organiser’s rules decide.'
+	}),
 	'no-counter': () => ({
 		what: 'This machine counts no rows.',
 		why: 'Count every turn here at the crank; the weave and cast-on are not rows.'
@@ -206,6 +237,8 @@ export function wordFix(fix: Fix): string {
 	switch (fix.do) {
 		case 'rows':
 			return `Make it ${fix.rows} rows`;
+		case 'stitches':
+			return `Cast on ${fix.stitches}`;
 		case 'use-fresh':
 			return 'Use the fresh readings';
 		case 'lining-extra':

@@ -24,3 +24,10 @@ export const say = (units: Units): Say => ({
 /** `1 row`, `3 rows`; half rows as 2.5. */
 export const rowsWord = (n: number): string =>
 	n === 1 ? '1 row' : `${Number.isInteger(n) ? n : n.toFixed(1)} rows`;
+
+/** What the hands do, in words. */
+export interface EventWords {
+	/** Two or three words, read from a metre away. */
+	readonly title: string;
+	readonly how: string;
+}

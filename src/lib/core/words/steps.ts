@@ -14,6 +14,11 @@ export function wordStep(step: FinishStep, units: Units): StepWords {
 	const s = say(units);
 	switch (step.do) {
 		case 'rest':
+			if (step.panel)
+				return {
+					title: 'Block the flags flat and let them dry',
+					how: 'A panel curls: damp it, pin it out to its triangle without stretching, and leave it until it is dry.'
+				};
 			return {
 				title: 'Stretch the tube lengthways, then let it rest',
 				how: 'Pull it long once or twice so that the stitches even out, and leave it lying before you measure.'
@@ -60,6 +65,41 @@ export function wordStep(step: FinishStep, units: Units): StepWords {
 			return {
 				title: 'Turn the brim up',
 				how: `${s.length(step.heightCm)} as worn, both layers together.`
+			};
+		case 'close-flat':
+			return {
+				title: `Close the ${EDGE[step.edge]} row flat, ${step.loops / 2} loops with ${step.loops / 2}`,
+				how: `Lay the tube flat so that the colour joins are at the back, and slip stitch or three-needle the two layers together, a front loop with a back loop.${step.waste ? ' The waste comes off when it is closed.' : ''}`
+			};
+		case 'bind':
+			return {
+				title: `Bind off the ${step.loops} loops of the ${EDGE[step.edge]} row${step.copies > 1 ? `, on ${step.copies} pieces` : ''}`,
+				how: 'A chain through every loop, or single crochet with a stitch between loops where it has to stretch: loose enough to pull over.'
+			};
+		case 'join-ring':
+			return {
+				title: `Join both ends to a ring${step.twist ? ', with a half turn' : ''}`,
+				how: `${step.loops} loops with ${step.loops}, the same colour join meeting the same${step.twist ? '; turn one end over once before you begin' : ''}. Loop through loop or whipped, not drawn in.`
+			};
+		case 'hook-ends':
+			return {
+				title: 'Hook the two closed ends into one another and whip them',
+				how: 'Fold each end in half round the other, like two hands, and sew through all layers at the back.'
+			};
+		case 'ties':
+			return {
+				title: `Chain two loops of ${step.chains} as ties`,
+				how: 'One at each end, fastened to the closed edge; they close the gap at the handle.'
+			};
+		case 'draw-tip':
+			return {
+				title: `Draw up the tip, ${step.loops} loops, on ${step.count === 1 ? 'the flag' : `${step.count} flags`}`,
+				how: 'Thread the tail through the loops on the needle, twice, draw them together and fasten off at the back.'
+			};
+		case 'string':
+			return {
+				title: `Thread ${step.flags} flags on the cord by their first rows`,
+				how: `Side by side they take ${s.length(step.cm)}; leave a loop at either end to hang it by, and let the colours take turns.`
 			};
 		case 'weave-in':
 			return {

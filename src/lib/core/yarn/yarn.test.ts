@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { A, B, machineOf, M48, readingOf, swatchOf, yarnOf } from '../../../../tests/support/bench';
-import { metresPerRow, rowsLeft, shareBalls, takeOffTailCm } from '../amounts/ball';
+import { metresPerRow, rowsLeft, shareBalls, takeOffTailCm } from '../gauge/ball';
 import { expectedSlot } from '../machine/slot';
 import type { Yarn, YarnTest } from '../model/bench';
 import { estimate, exact } from '../quantity/estimate';

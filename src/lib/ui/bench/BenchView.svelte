@@ -7,7 +7,8 @@
 	import type { Machine, Yarn } from '$lib/core/model/bench';
 	import { onMount } from 'svelte';
 	import { suspectPins } from '$lib/core/learn/pin-faults';
-	import { faultPins, newId } from '$lib/store/store';
+	import { faultPins } from '$lib/store/runs';
+	import { newId } from '$lib/store/store';
 	import Dialog from '../parts/Dialog.svelte';
 	import Ring from '../pictures/Ring.svelte';
 	import { newHat } from '../state/projects';
@@ -17,6 +18,7 @@
 	import Stash from './stash/Stash.svelte';
 	import { BenchChoice } from './choice.svelte';
 	import YarnForm from './YarnForm.svelte';
+	import { recipeFor } from '$lib/core/recipe/registry';
 	import { firstYarn } from './defaults';
 
 	const workbench = useWorkbench();
@@ -35,7 +37,7 @@
 			machines.find((m) => m.id === current?.machineId) ??
 			machines.at(-1)
 	);
-	const currentYarns = $derived(current ? JSON.stringify(current.wish.scheme) : '');
+	const currentYarns = $derived(current ? recipeFor(current.wish).yarns(current.wish) : []);
 	const yarn = $derived(
 		yarns.find((y) => y.id === choice.yarnId) ??
 			yarns.find((y) => currentYarns.includes(y.id)) ??

@@ -24,6 +24,10 @@
 		const n = parseCount(t, 'pins');
 		return n.ok ? inRange(n.value, { min: 4, max: 200, unit: 'pins' }) : n;
 	};
+	const tripPin = (t: string): Result<number> => {
+		const n = parseCount(t, 'pin');
+		return n.ok ? inRange(n.value, { min: 1, max: machine.pins, unit: 'pins' }) : n;
+	};
 	const value = (r: Result<number>, otherwise: number) => (r.ok ? r.value : otherwise);
 	const ring = $derived(lengthBetween(units, 5, 400));
 	const clearance = $derived(lengthBetween(units, 2, 200));
@@ -82,6 +86,47 @@
 		value={machine.slots}
 		options={lost}
 		onvalue={(slots) => put({ slots })}
+	/>
+	<Choice
+		label="Seen from above the ring turns"
+		value={machine.turns}
+		options={[
+			{ value: 'clockwise', label: 'clockwise' },
+			{ value: 'anticlockwise', label: 'anticlockwise' }
+		]}
+		onvalue={(turns) => put({ turns })}
+	/>
+	<Choice
+		label="At a panel’s turns the yarn goes"
+		value={machine.edgeRule}
+		options={[
+			{ value: 'under-bar', label: 'under the edge bar', hint: 'and is pulled snug' },
+			{ value: 'off-bar', label: 'off the edge bar', hint: 'and the slack is drawn out by hand' }
+		]}
+		onvalue={(edgeRule) => put({ edgeRule })}
+	/>
+	<Choice
+		label="Panels turned by hand"
+		value={machine.handPanels}
+		options={[
+			{
+				value: 'keep-off',
+				label: 'keep off the marker',
+				hint: 'and off the counter’s trip, where the ring sticks'
+			},
+			{ value: 'cross', label: 'cross it' }
+		]}
+		onvalue={(handPanels) => put({ handPanels })}
+	/>
+	<QuantityField
+		label="The counter is tripped at pin"
+		text={machine.tripPin === null ? '' : String(machine.tripPin)}
+		placeholder="none"
+		parse={tripPin}
+		inputmode="numeric"
+		onvalue={(t) => put({ tripPin: value(tripPin(t), machine.tripPin ?? 1) })}
+		onempty={() => put({ tripPin: null })}
+		hint="Panels turned by hand keep off it too."
 	/>
 	<div class="flex flex-wrap gap-4">
 		<Choice

@@ -13,7 +13,7 @@
 	import { tableChanges } from '../state/bench-history.svelte';
 	import { fetchDemo, fillWithDemo } from '../state/welcome';
 	import { useWorkbench } from '../state/workbench.svelte';
-	import { save } from './save';
+	import { save, slug } from './save';
 	import { wordRefusal, wordTrouble } from './words';
 
 	const workbench = useWorkbench();
@@ -42,9 +42,8 @@
 	async function saveProject() {
 		if (!project) return;
 		const all = await readEverything(workbench.db);
-		const slug = project.name.toLowerCase().replace(/[^a-z0-9]+/g, '-') || 'project';
 		save(
-			`${slug}.tomble.json`,
+			`${slug(project.name)}.tomble.json`,
 			new Blob([writeProject(snapshot(all, project, yarnsUsed(project)))], {
 				type: 'application/json'
 			})
@@ -251,6 +250,13 @@
 							? ` and ${opened.preview.newEvents} counted events`
 							: ''}
 					</li>
+					{#each opened.preview.runs as r (r.projectId)}
+						<li>
+							take {r.name} from {r.rowsBefore} to {r.rowsAfter} counted rows{r.sideBySide
+								? '; both sides counted meanwhile, and the crank view will ask which rows were the same'
+								: ''}
+						</li>
+					{/each}
 					{#if differing.length > 0}<li>
 							meet {differing.length} that you have in another version
 						</li>{/if}

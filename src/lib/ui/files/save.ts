@@ -7,3 +7,7 @@ export function save(name: string, blob: Blob): void {
 	link.click();
 	setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }
+
+/** A file's name from what the maker calls the thing. */
+export const slug = (name: string): string =>
+	name.toLowerCase().replace(/[^a-z0-9]+/g, '-') || 'project';

@@ -1,6 +1,10 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
-	import type { Project } from '$lib/core/model/project';
+	import { progressOf } from '$lib/core/count/makes';
+	import { isBunting, isHat, isTube, type Project } from '$lib/core/model/project';
+	import { flagOrder } from '$lib/core/recipe/bunting';
+	import TubePicture from '../pictures/TubePicture.svelte';
+	import FlagsPicture from '../pictures/FlagsPicture.svelte';
 	import { CAUTIONS } from '$lib/core/words/cautions';
 	import { wordStep } from '$lib/core/words/steps';
 	import Caution from '../parts/Caution.svelte';
@@ -37,32 +41,34 @@
 </script>
 
 {#if plan?.ok}
-	{@const tube = plan.yarns[plan.tucked.outer.at(-1)?.yarn ?? 0]?.colour ?? '#6f8f9c'}
-	{@const lining = plan.yarns[plan.tucked.lining.at(-1)?.yarn ?? 0]?.colour ?? tube}
+	{@const face = (which: 'outer' | 'lining') =>
+		plan.shape === 'hat' ? (plan.tucked[which].at(-1)?.yarn ?? 0) : 0}
+	{@const tube = plan.yarns[face('outer')]?.colour ?? '#6f8f9c'}
+	{@const lining = plan.yarns[face('lining')]?.colour ?? tube}
 	<div class="mb-3 flex flex-wrap items-end gap-x-5 gap-y-2">
 		<h1 class="text-2xl">Finish {project.name}</h1>
 		<p class="figure text-lg" role="status">{doneCount} of {plan.steps.length} steps</p>
 		<div class="no-print ml-auto">
-			<Choice
-				label="Closing"
-				value={project.wish.closing}
-				options={[
-					{
-						value: 'gather',
-						label: 'gather each end',
-						hint: 'Each end alone: easy to undo, two small crowns to line up'
-					},
-					{
-						value: 'zip',
-						label: 'zip both ends',
-						hint: 'Both ends sewn loop by loop and drawn up together: one firm crown'
-					}
-				]}
-				onvalue={(closing) => editor.wish('closing', { closing })}
-			/>
+			{#if isHat(project)}<Choice
+					label="Closing"
+					value={project.wish.closing}
+					options={[
+						{
+							value: 'gather',
+							label: 'gather each end',
+							hint: 'Each end alone: easy to undo, two small crowns to line up'
+						},
+						{
+							value: 'zip',
+							label: 'zip both ends',
+							hint: 'Both ends sewn loop by loop and drawn up together: one firm crown'
+						}
+					]}
+					onvalue={(closing) => editor.wish('closing', { closing })}
+				/>{/if}
 		</div>
 	</div>
-	{#if !run.state.off && run.ready}
+	{#if run.ready && !progressOf(plan.pieces, run.events).off}
 		<p class="border-warning mb-3 border-l-4 pl-3 text-sm">
 			The run says it is still on the machine: <a
 				class="underline"
@@ -108,14 +114,25 @@
 		</ol>
 		<div class="lg:sticky lg:top-4 lg:self-start">
 			<div class="no-print">
-				<HatPicture
-					hat={plan.hat}
-					yarns={plan.yarns}
-					gauge={plan.gauges[0]!}
-					boundaryOnFold={plan.tucked.boundaryOnFold}
-					units={workbench.units}
-					height={300}
-				/>
+				{#if plan.shape === 'hat'}
+					<HatPicture
+						hat={plan.hat}
+						yarns={plan.yarns}
+						gauge={plan.gauges[0]!}
+						boundaryOnFold={plan.tucked.boundaryOnFold}
+						units={workbench.units}
+						height={300}
+					/>
+				{:else if plan.shape === 'tube' && isTube(project)}
+					<TubePicture {plan} twist={project.wish.twist} units={workbench.units} width={320} />
+				{:else if plan.shape === 'flags' && isBunting(project)}
+					<FlagsPicture
+						{plan}
+						order={flagOrder(project.wish)}
+						units={workbench.units}
+						width={320}
+					/>
+				{/if}
 				<div class="mt-2 flex justify-center">
 					<a
 						class={['act', doneCount === plan.steps.length && 'act-now']}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { tagOf } from '$lib/core/finish/tag';
-	import type { Project } from '$lib/core/model/project';
+	import { isHat, type Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
 	import { printValue } from '$lib/core/quantity/print';
 	import { wordTag } from '$lib/core/words/tag';
@@ -19,12 +19,17 @@
 			}))
 		)
 	);
-	const head = $derived(project.wish.head);
-	const size = $derived(
-		head.kind === 'table'
+	const size = $derived.by(() => {
+		if (plan.shape === 'flags')
+			return `${plan.flag.flags} flags, ${printValue(plan.flag.string.mean, 'length', units)} side by side`;
+		if (plan.shape === 'tube')
+			return `${printValue(Math.round(plan.tube.flatLength.mean), 'length', units)} long, ${printValue(Math.round(plan.figures.width.value.mean), 'length', units)} wide`;
+		if (!isHat(project)) return '';
+		const { head } = project.wish;
+		return head.kind === 'table'
 			? `Size: ${head.size}`
-			: `For a head of ${printValue(head.cm, 'length', units)}`
-	);
+			: `For a head of ${printValue(head.cm, 'length', units)}`;
+	});
 	const lines = $derived(tag ? wordTag(project.name, size, tag) : []);
 
 	async function copy() {

@@ -1,19 +1,28 @@
 <script lang="ts">
+	import { nameMake } from '$lib/core/count/makes';
 	import { markerPin, weave } from '$lib/core/machine/ring';
 	import type { Project } from '$lib/core/model/project';
-	import type { Plan } from '$lib/core/plan';
 	import { WASTE } from '$lib/core/program/program';
 	import { printValue } from '$lib/core/quantity/print';
 	import { CAUTIONS } from '$lib/core/words/cautions';
+	import { EDGE_RULE } from '$lib/core/words/hands';
 	import Caution from '../parts/Caution.svelte';
 	import Ring from '../pictures/Ring.svelte';
 	import type { Run } from '../state/run.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
+	import type { Crank } from './crank.svelte';
+	import MakePicker from './MakePicker.svelte';
 
-	let { project, plan, run, stop }: { project: Project; plan: Plan; run: Run; stop: boolean } =
-		$props();
+	interface Props {
+		project: Project;
+		crank: Crank;
+		run: Run;
+		stop: boolean;
+	}
+	let { project, crank, run, stop }: Props = $props();
 	const workbench = useWorkbench();
-	const piece = $derived(plan.pieces[0]!);
+	const plan = $derived(crank.plan);
+	const piece = $derived(crank.piece);
 	const machine = $derived(plan.machine);
 	const first = $derived(piece.sheet.legs[0]!);
 	const feed = $derived(
@@ -21,15 +30,32 @@
 			? { name: 'waste yarn', colour: '#9fb0b8' }
 			: { name: plan.yarns[first.yarn]!.colourName, colour: plan.yarns[first.yarn]!.colour }
 	);
-	const steps = $derived(weave(machine.pins));
+	const castOn = $derived(piece.program.find((o) => o.op === 'cast-on'));
+	const method = $derived(castOn?.method ?? 'weave');
+	const low = $derived((castOn?.from ?? 0) + 1);
+	const high = $derived(castOn?.to ?? machine.pins);
+	const pins = $derived(high - low + 1);
+	const mode = $derived(piece.course.stretches[0]?.mode ?? 'tube');
+	const weaving = $derived(weave(pins));
 	const tail = $derived(piece.tails.find((t) => t.id === 'cast-on'));
 	const checks = $derived([
-		{ id: 'switch', text: 'The switch stands at tube' },
+		{
+			id: 'switch',
+			text:
+				mode === 'switch'
+					? 'The switch stands at panel: the ring stops near the marker, and is never forced past'
+					: mode === 'hand'
+						? 'The switch stands at tube: you turn back by hand at each edge'
+						: 'The switch stands at tube'
+		},
 		{ id: 'gate', text: 'The gate at the feeder is closed' },
 		{ id: 'clamp', text: 'The machine is clamped to the table' },
 		{
 			id: 'marker',
-			text: `The marker, pin ${markerPin(machine)} (the ${machine.marker} of a row), stands at the feeder`
+			text:
+				mode === 'tube'
+					? `The marker, pin ${markerPin(machine)} (the ${machine.marker} of a row), stands at the feeder`
+					: `Pin ${low} stands at the feeder; the panel is pins ${low} to ${high}`
 		},
 		{
 			id: 'yarn',
@@ -39,7 +65,21 @@
 	let ticked = $state<Record<string, boolean>>({});
 	let woven = $state(0);
 	const allTicked = $derived(checks.every((c) => ticked[c.id]));
-	const now = $derived(steps.steps[Math.min(woven, machine.pins - 1)]!);
+	const now = $derived(weaving.steps[Math.min(woven, pins - 1)]!);
+	const TITLES = {
+		weave: 'Cast on: weave in front and behind',
+		'e-wrap': 'Cast on: wrap each pin once',
+		rag: 'Cast on: hang the rag’s loops'
+	} as const;
+	const what = $derived(
+		method === 'weave'
+			? now.side === 'front'
+				? 'in front'
+				: 'behind'
+			: method === 'rag'
+				? 'hang a loop'
+				: 'wrap it, the loop crossed'
+	);
 
 	function cap(s: string) {
 		return s.charAt(0).toUpperCase() + s.slice(1);
@@ -48,7 +88,7 @@
 		if (e.target instanceof HTMLElement && e.target.matches('input, button, a, select')) return;
 		if (e.key === ' ' || e.key === 'ArrowRight') {
 			e.preventDefault();
-			woven = Math.min(machine.pins, woven + 1);
+			woven = Math.min(pins, woven + 1);
 		} else if (e.key === 'Backspace' || e.key === 'ArrowLeft') woven = Math.max(0, woven - 1);
 	}
 </script>
@@ -57,7 +97,12 @@
 <div class="mx-auto max-w-6xl p-4 sm:p-6">
 	<div class="mb-4 flex flex-wrap items-baseline gap-x-4 gap-y-1">
 		<a href={`/project/${project.id}/plan`} class="act act-small">Back to the plan</a>
-		<h1 class="text-2xl">Before you crank: {project.name}</h1>
+		<h1 class="text-2xl">
+			Before you crank: {project.name}{piece.count > 1 || plan.pieces.length > 1
+				? `, ${nameMake(crank.make).toLowerCase()}`
+				: ''}
+		</h1>
+		<MakePicker {crank} />
 	</div>
 	{#if stop}
 		<p class="border-error mb-4 border-l-4 pl-3">
@@ -89,23 +134,29 @@
 				<Caution text={CAUTIONS.pinch} />
 				<Caution text={CAUTIONS.strain} />
 			</div>
-			<h2 class="mt-6 mb-1 text-xl">Cast on: weave in front and behind</h2>
-			{#if woven < machine.pins}
+			<h2 class="mt-6 mb-1 text-xl">{TITLES[method]}</h2>
+			{#if woven < pins}
 				<p class="text-3xl">
-					<span class="figure font-semibold">Pin {now.pin}</span>: {now.side === 'front'
-						? 'in front'
-						: 'behind'}
+					<span class="figure font-semibold">Pin {now.pin + low - 1}</span>: {what}
 				</p>
 			{:else}
-				<p class="text-3xl">Round to the marker</p>
+				<p class="text-3xl">
+					{mode === 'tube' ? 'Round to the marker' : 'All on: the first row goes from here'}
+				</p>
 			{/if}
 			<p class="quiet mt-1 mb-3">
-				{machine.pins} pins, {steps.even
-					? 'even: the last goes behind'
-					: 'odd: the last goes in front, next to the first; that is fine'}. Leave {tail &&
-				first.yarn !== WASTE
-					? `a tail of ${printValue(Math.round(tail.lengthCm), 'length', workbench.units)} to gather with`
-					: `a short tail; the gathering tail of ${printValue(Math.round(tail?.lengthCm ?? 0), 'length', workbench.units)} comes with the main yarn`}.
+				{#if method === 'weave'}
+					{pins} pins, {weaving.even
+						? 'even: the last goes behind'
+						: 'odd: the last goes in front, next to the first; that is fine'}. Leave {tail &&
+					first.yarn !== WASTE
+						? `a tail of ${printValue(Math.round(tail.lengthCm), 'length', workbench.units)} to gather with`
+						: `a short tail; the gathering tail of ${printValue(Math.round(tail?.lengthCm ?? 0), 'length', workbench.units)} comes with the main yarn`}.
+				{:else}
+					{pins} stitches, snug and not tight: this edge is a finished one. At each turn {EDGE_RULE[
+						machine.edgeRule
+					]}.
+				{/if}
 				The cast-on is not a row.
 			</p>
 			<div class="flex flex-wrap gap-2">
@@ -114,12 +165,12 @@
 				>
 				<button
 					class="act"
-					onclick={() => (woven = Math.min(machine.pins, woven + 1))}
-					disabled={woven >= machine.pins}>Next pin</button
+					onclick={() => (woven = Math.min(pins, woven + 1))}
+					disabled={woven >= pins}>Next pin</button
 				>
 				<button
 					class="act act-now ml-auto"
-					onclick={() => run.add({ type: 'start', piece: piece.id })}
+					onclick={() => run.add({ type: 'start', piece: crank.key })}
 					disabled={!allTicked}
 				>
 					{allTicked ? 'It is cast on: start counting' : 'Tick the five checks to start'}
@@ -130,15 +181,21 @@
 			<Ring
 				pins={machine.pins}
 				marker={markerPin(machine)}
+				turns={machine.turns}
 				size={380}
+				at={mode === 'tube' ? 1 : low}
 				loaded={false}
-				weave={woven}
+				inWork={mode === 'tube' ? null : { low, high }}
+				weave={method === 'weave' ? woven : null}
+				next={method === 'weave' ? [] : Array.from({ length: woven }, (_, i) => low + i)}
 				colour={feed.colour}
 				numbers
-				label={`Weave from above: ${woven} of ${machine.pins} pins`}
+				label={`Cast-on from above: ${woven} of ${pins} pins`}
 			/>
 			<p class="quiet text-center text-sm">
-				From above; the feeder points at you. Outside the ring is in front of the pin.
+				From above; the feeder points at you.{method === 'weave'
+					? ' Outside the ring is in front of the pin.'
+					: ''}
 			</p>
 		</div>
 	</div>

@@ -1,99 +1,206 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
+	import { onMount, untrack } from 'svelte';
 	import { teller } from '$lib/ui/state/tell.svelte';
-	import { markerPin } from '$lib/core/machine/ring';
-	import type { Project } from '$lib/core/model/project';
-	import type { Plan } from '$lib/core/plan';
-	import { WASTE } from '$lib/core/program/program';
-	import { eventsAhead, positionAt, type RunSheetEvent } from '$lib/core/runsheet/runsheet';
-	import { wordEvent } from '$lib/core/words/events';
+	import { BREAK_AFTER_MINUTES, minutesSinceRest } from '$lib/core/count/pace';
+	import type { SettledBy } from '$lib/core/model/kinds';
+	import type { Project, RunEvent } from '$lib/core/model/project';
+	import { isEventRow, isWarnRow, spokenAt } from '$lib/core/words/spoken';
+	import { CAUTIONS } from '$lib/core/words/cautions';
+	import { printWithSpread } from '$lib/core/quantity/print';
+	import { eventsSince } from '$lib/store/runs';
 	import KeysHelp from '../parts/KeysHelp.svelte';
 	import Ribbon from '../pictures/Ribbon.svelte';
-	import Ring from '../pictures/Ring.svelte';
-	import { yarnNamer } from '../state/ribbon-pins';
+	import { foldRow, yarnNamer } from '../state/ribbon-pins';
 	import type { Run } from '../state/run.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
+	import type { Crank } from './crank.svelte';
+	import DeviceDialog from './DeviceDialog.svelte';
+	import DoubtBar from './DoubtBar.svelte';
 	import FaultDialog from './FaultDialog.svelte';
+	import { Awake } from './hands-free/awake.svelte';
+	import { RowSource } from './hands-free/row-source.svelte';
+	import { passAt } from './hands-free/sensor-setup';
+	import { play } from './hands-free/sounds';
+	import { Voice } from './hands-free/voice.svelte';
 	import JumpDialog from './JumpDialog.svelte';
+	import MakePicker from './MakePicker.svelte';
+	import MiscountDialog from './MiscountDialog.svelte';
+	import NextSide from './NextSide.svelte';
+	import RepairDialog from './RepairDialog.svelte';
+	import RingNow from './RingNow.svelte';
 
-	let { project, plan, run }: { project: Project; plan: Plan; run: Run } = $props();
+	interface Props {
+		project: Project;
+		crank: Crank;
+		run: Run;
+		/** Pins of this machine that fault more than chance, from 1. */
+		suspects: readonly number[];
+	}
+	let { project, crank, run, suspects }: Props = $props();
 	const workbench = useWorkbench();
-	const piece = $derived(plan.pieces[0]!);
-	const sheet = $derived(piece.sheet);
-	const position = $derived(positionAt(sheet, run.state.done)!);
+	const settings = $derived(workbench.settings);
 	const context = $derived({
 		units: workbench.units,
-		machine: plan.machine,
-		yarnName: yarnNamer(plan)
+		machine: crank.plan.machine,
+		yarnName: yarnNamer(crank.plan)
 	});
 
-	let dialog = $state<'jump' | 'fault' | 'keys' | null>(null);
-	const running = $derived(workbench.settings.counter === 'running');
+	type DialogName = 'jump' | 'fault' | 'repair' | 'off' | 'hands' | 'device' | 'keys';
+	let dialog = $state<DialogName | null>(null);
+	let paused = $state(false);
+	const close = () => (dialog = null);
+
+	const position = $derived(crank.position);
+	const running = $derived(settings.counter === 'running');
 	const waste = $derived(position.leg.kind === 'waste');
 	const count = $derived(waste || !running ? position.inLeg : position.main);
-	const of = $derived(waste || !running ? position.leg.rows : piece.mainRows);
-	const colour = $derived(
-		position.leg.yarn === WASTE ? '#9fb0b8' : (plan.yarns[position.leg.yarn]?.colour ?? '#9fb0b8')
-	);
-	const feeding = $derived(
-		position.leg.yarn === WASTE ? 'waste yarn' : yarnNamer(plan)(position.leg.yarn)
-	);
+	const of = $derived(waste || !running ? position.leg.rows : crank.piece.mainRows);
+	const open = $derived(crank.state.faults.filter((f) => !crank.state.mended.has(f.id)));
+	const piece = $derived(crank.key);
 
-	const ahead = $derived(eventsAhead(sheet, run.state.done).filter((e) => e.kind !== 'cast-on'));
-	const slow = $derived(ahead.find((e) => e.kind === 'slow' && e.after <= run.state.done));
-	const isAct = (e: RunSheetEvent) => e.kind !== 'slow';
-	const due = $derived(ahead.filter((e) => isAct(e) && e.after === run.state.done));
-	const coming = $derived(ahead.filter((e) => isAct(e) && e.after > run.state.done));
-	const next = $derived(coming[0]);
-	const total = $derived(run.state.done + run.pending);
+	// What was cranked before this visit, for breaks; and when the last row came, to know a stop of the crank.
+	let earlierToday = $state.raw<readonly RunEvent[]>([]);
+	let now = $state(Date.now());
+	let snoozedUntil = $state(0);
+	const MOVING_MS = 2500;
+	const moving = $derived(crank.state.lastAt !== null && now - crank.state.lastAt < MOVING_MS);
+	const spell = $derived(
+		minutesSinceRest(
+			[...earlierToday.filter((e) => e.projectId !== project.id), ...run.events],
+			now
+		)
+	);
+	const breakDue = $derived(spell >= BREAK_AFTER_MINUTES && now > snoozedUntil);
+
+	const voice = new Voice();
+	const awake = new Awake();
+	const source = new RowSource({
+		rows: (rows, by) => {
+			const room = crank.sheet.totalRows - crank.pressed;
+			for (let i = 0; i < Math.min(rows, room); i++) run.add({ type: 'row', piece, by });
+		},
+		ask: ({ fewer, more, why }) => {
+			const done = crank.pressed;
+			const high = Math.min(crank.sheet.totalRows, done + more);
+			const low = Math.max(0, done - fewer);
+			if (low < high) {
+				run.add({ type: 'doubt', piece, why, low, high });
+				if (settings.warnSound) play('question');
+			} else source.answered();
+		},
+		settled: () => {
+			if (crank.state.doubt) run.add({ type: 'settle', piece, to: crank.pressed, by: 'sensor' });
+		}
+	});
+	onMount(() => {
+		const stopVoice = voice.find();
+		void eventsSince(workbench.db, Date.now() - 4 * 3_600_000).then((e) => (earlierToday = e));
+		const timer = setInterval(() => (now = Date.now()), 1000);
+		return () => {
+			clearInterval(timer);
+			stopVoice();
+			source.stop();
+		};
+	});
+	$effect(() => (settings.awake ? awake.hold() : undefined));
+	$effect(() => source.setPass(passAt(crank)));
+	// Another piece, another tab that leads: what counted for this one does not count on.
+	$effect(() => {
+		if (piece && run.leads) return () => source.stop();
+	});
+
+	/** Sounds and words for the row that was just done; only where this tab counts. */
+	let told = untrack(() => crank.state.done);
+	$effect(() => {
+		const { done } = crank.state;
+		untrack(() => {
+			now = Date.now();
+			if (done <= told || !run.leads) {
+				told = done;
+				return;
+			}
+			told = done;
+			if (isEventRow(crank.sheet, done)) {
+				if (settings.eventSound) play('event');
+			} else if (isWarnRow(crank.sheet, done)) {
+				if (settings.warnSound) play('warn');
+			} else if (settings.rowSound) play('row');
+			const words = settings.voice ? spokenAt(crank.sheet, done, context) : null;
+			if (words) voice.say(words);
+		});
+	});
+	$effect(() => {
+		if (run.refused > 0) void teller.warn('Not counted here: another tab counts this run.');
+	});
 
 	function press() {
-		if (total >= sheet.totalRows) {
+		if (paused) {
+			paused = false;
+			return;
+		}
+		if (!run.leads) {
+			void teller.say('This tab follows. Count in the other one, or take over here.');
+			return;
+		}
+		if (crank.pressed >= crank.sheet.totalRows) {
 			void teller.say('The plan ends here. To knit on, give it more rows in the plan.');
 			return;
 		}
-		run.add({ type: 'row', piece: piece.id });
+		run.add({ type: 'row', piece });
 	}
 	function undo() {
-		if (run.state.past.length > 0 || run.state.off) run.add({ type: 'undo', piece: piece.id });
+		if (run.leads && (crank.state.past.length > 0 || crank.state.off))
+			run.add({ type: 'undo', piece });
+	}
+	function pause() {
+		paused = !paused;
+		if (paused) run.add({ type: 'pause', piece });
+	}
+	function settle(to: number, by: SettledBy) {
+		run.add({ type: 'settle', piece, to, by });
+		source.answered();
 	}
 	async function takeOff() {
-		run.add({ type: 'off', piece: piece.id });
-		await goto(`/project/${project.id}/finish`);
+		const last = crank.progress.makes.filter((m) => !m.run.off).length === 1;
+		const name = crank.piece.name.toLowerCase();
+		run.add({ type: 'off', piece });
+		source.stop();
+		if (last) await goto(`/project/${project.id}/finish`);
+		else {
+			crank.chosen = null;
+			void teller.say(`The ${name} is off. On to the next.`);
+		}
 	}
 
 	const COUNT_KEYS = new Set([' ', 'Enter', 'PageDown', 'ArrowRight', 'ArrowDown']);
+	const KEYS: Record<string, () => unknown> = {
+		backspace: undo,
+		u: undo,
+		j: () => (dialog = 'jump'),
+		f: () => (dialog = 'fault'),
+		r: () => (dialog = 'repair'),
+		o: () => (dialog = 'off'),
+		h: () => (dialog = 'hands'),
+		p: pause,
+		c: () => workbench.set({ counter: running ? 'zeroed' : 'running' }),
+		escape: () => goto(`/project/${project.id}/plan`)
+	};
 	function onkeydown(e: KeyboardEvent) {
 		if (dialog || e.ctrlKey || e.metaKey || e.altKey) return;
 		const onControl = e.target instanceof HTMLElement && e.target.matches('[data-control]');
-		const activates = e.key === ' ' || e.key === 'Enter';
-		if (COUNT_KEYS.has(e.key) && !(onControl && activates)) {
+		const activates = e.key === ' ' || e.key === 'Enter' || e.key.startsWith('Arrow');
+		if ((COUNT_KEYS.has(e.key) || e.key === settings.pedalKey) && !(onControl && activates)) {
 			e.preventDefault();
 			// A key held down is one row, not many.
 			if (!e.repeat) press();
 			return;
 		}
-		if (e.repeat) return;
-		switch (e.key.toLowerCase()) {
-			case 'backspace':
-			case 'u':
-				e.preventDefault();
-				return undo();
-			case 'j':
-				e.preventDefault();
-				dialog = 'jump';
-				return;
-			case 'f':
-				e.preventDefault();
-				dialog = 'fault';
-				return;
-			case 'c':
-				return void workbench.set({ counter: running ? 'zeroed' : 'running' });
-			case 'escape':
-				return void goto(`/project/${project.id}/plan`);
-		}
+		const does = KEYS[e.key.toLowerCase()];
+		if (e.repeat || !does || (onControl && e.target instanceof HTMLSelectElement)) return;
+		e.preventDefault();
+		void does();
 	}
-	const inRows = (e: RunSheetEvent) => e.after - run.state.done;
 </script>
 
 <svelte:window {onkeydown} />
@@ -101,13 +208,21 @@
 <div class="crank grid h-dvh overflow-hidden">
 	<header class="flex items-center gap-2 px-3 pt-2 sm:px-5">
 		<a href={`/project/${project.id}/plan`} class="act act-small" data-control>Plan</a>
-		<h1 class="truncate text-lg">{project.name}</h1>
+		<h1 class="truncate text-lg max-sm:sr-only">{project.name}</h1>
+		<MakePicker {crank} />
 		<span class="ml-auto flex items-center gap-2 text-sm whitespace-nowrap">
 			<span
 				class="border-base-content/70 inline-block size-4 rounded-[4px] border-[1.5px]"
-				style:background={colour}
+				style:background={crank.colour}
 			></span>
-			<span class="max-sm:max-w-24 max-sm:truncate">{feeding}</span>
+			<span class="max-sm:sr-only">{crank.feeding}</span>
+			<button class="act act-small" data-control onclick={() => (dialog = 'hands')}
+				>{source.kind
+					? source.state === 'unplugged'
+						? 'Unplugged'
+						: 'Counts itself'
+					: 'Hands busy'}</button
+			>
 			<button
 				class="act act-small"
 				data-control
@@ -117,12 +232,46 @@
 		</span>
 	</header>
 
-	{#if run.failure}
-		<p class="bg-error text-error-content px-4 py-2" role="alert">
-			Not stored: {run.failure}. The number stands at what is safe.
-			<button class="act act-small" data-control onclick={() => run.retry()}>Try again</button>
-		</p>
-	{/if}
+	<div class="grid gap-1">
+		{#if run.failure}
+			<p class="bg-error text-error-content px-4 py-2" role="alert">
+				Not stored: {run.failure}. The number stands at what is safe.
+				<button class="act act-small" data-control onclick={() => run.retry()}>Try again</button>
+			</p>
+		{/if}
+		{#if !run.leads}
+			<p class="border-warning mx-3 rounded-[5px] border px-3 py-1.5 sm:mx-5" role="status">
+				Another tab counts this run; this one follows it row by row.
+				<button class="act act-small" data-control onclick={() => run.takeOver()}
+					>Count here instead</button
+				>
+			</p>
+		{/if}
+		{#if source.state === 'unplugged'}
+			<p class="border-warning mx-3 rounded-[5px] border px-3 py-1.5 sm:mx-5" role="alert">
+				The row sensor is unplugged: turns are not seen. Stop and plug it in, or count by key.
+			</p>
+		{/if}
+		{#if crank.state.doubt && run.leads}
+			<DoubtBar
+				{crank}
+				doubt={crank.state.doubt}
+				{moving}
+				onsettle={(to) => settle(to, to === crank.state.done ? 'kept' : 'counter')}
+				onfind={() => (dialog = 'off')}
+			/>
+		{/if}
+		{#if breakDue && !moving}
+			<p class="border-warning mx-3 rounded-[5px] border px-3 py-1.5 text-sm sm:mx-5" role="status">
+				{Math.round(spell)} minutes at the crank: rest hands and shoulders for five. {CAUTIONS.strain}
+				<button
+					class="act act-small"
+					data-control
+					onclick={() => (snoozedUntil = Date.now() + 10 * 60_000)}>Later</button
+				>
+			</p>
+		{/if}
+	</div>
 
 	<button
 		class="tap grid min-h-0 cursor-pointer overflow-hidden text-left"
@@ -132,64 +281,37 @@
 	>
 		<span class="count-side relative grid content-center justify-items-center">
 			<span class="quiet text-center text-base sm:text-xl"
-				>{waste ? 'waste rows' : running ? 'rows' : `rows of ${feeding}`}</span
+				>{waste ? 'waste rows' : running ? 'rows' : `rows of ${crank.feeding}`}</span
 			>
-			<span class="figure count text-base-content font-semibold" data-testid="count">{count}</span>
+			<span
+				class={['figure count text-base-content font-semibold', crank.hands.length > 0 && 'less']}
+				data-testid="count">{count}</span
+			>
 			<span class="figure quiet text-2xl sm:text-4xl">of {of}</span>
 			<!-- The mark of a press, at once; it goes when the row is on disk and the number has moved. -->
 			<span class="marks" aria-hidden="true" data-testid="marks" data-pending={run.pending}>
 				{#each { length: Math.min(12, run.pending) }, i (i)}<i></i>{/each}
 			</span>
-		</span>
-		<span class="ring-side grid place-items-center">
-			<Ring
-				pins={plan.machine.pins}
-				marker={markerPin(plan.machine)}
-				size={230}
-				turn={run.state.done}
-				{colour}
-				label={`Row ${run.state.done} done`}
-			/>
-		</span>
-		<span class="next-side grid content-center gap-2 px-4 sm:px-6" aria-live="polite">
-			{#each due as e (e.kind + e.after)}
-				{@const w = wordEvent(e, context)}
-				<span class="bg-accent text-accent-content block rounded-[5px] px-3 py-2">
-					<span class="figure block text-2xl leading-tight font-semibold sm:text-4xl"
-						>{w.title}</span
-					>
-					<span class="block text-base sm:text-lg">{w.how}</span>
-				</span>
-			{:else}
-				{#if next}
-					{@const w = wordEvent(next, context)}
-					<span class="block">
-						<span class="quiet block text-base sm:text-xl">next, in</span>
-						<span
-							class="figure block text-7xl leading-none font-semibold sm:text-8xl"
-							data-testid="next-in">{inRows(next)}</span
-						>
-						<span class="figure mt-2 block text-3xl leading-tight sm:text-4xl">{w.title}</span>
-					</span>
+			<span class="quiet mt-1 text-base sm:text-lg" data-testid="left">
+				{#if position.finished}
+					all rows done
+				{:else}
+					{printWithSpread(crank.left, 'minutes', workbench.units)} left{crank.progress.makes
+						.length > 1
+						? `, ${printWithSpread(crank.leftOfAll, 'minutes', workbench.units)} for all`
+						: ''}
 				{/if}
-			{/each}
-			{#if slow?.kind === 'slow'}
-				<span class="block text-lg sm:text-2xl"
-					><span class="border-accent text-accent rounded-[5px] border-2 px-2">slowly</span>
-					<span class="quiet"
-						>{slow.until - run.state.done === 1
-							? 'this row'
-							: `${slow.until - run.state.done} rows`}</span
-					></span
-				>
-			{/if}
-			<span class="quiet block text-sm sm:text-lg">
-				{#each coming.slice(due.length ? 0 : 1, due.length ? 2 : 3) as e (e.kind + e.after)}
-					<span class="block truncate"
-						><span class="figure">{inRows(e)}</span> to: {wordEvent(e, context).title}</span
-					>
-				{/each}
 			</span>
+		</span>
+		<span class="ring-side grid place-items-center max-sm:px-4"><RingNow {crank} {suspects} /></span
+		>
+		<span class="next-side grid content-center gap-2 px-4 sm:px-6" aria-live="polite">
+			{#if paused}
+				<span class="figure block text-4xl font-semibold">Paused</span>
+				<span class="text-lg">The count is safe. Any count key goes on, without counting.</span>
+			{:else}
+				<NextSide {crank} {context} />
+			{/if}
 		</span>
 	</button>
 
@@ -208,29 +330,48 @@
 				</button>
 			{/each}
 			<span class="quiet max-sm:hidden"
-				>{plan.machine.counter === 'none'
+				>{crank.plan.machine.counter === 'none'
 					? 'this machine counts nothing itself'
-					: 'the machine’s counter should read one of these'}</span
+					: crank.panel && crank.plan.machine.counter === 'tube'
+						? 'its counter counts tubes only: this panel is counted here'
+						: 'the machine’s counter should read one of these'}</span
 			>
 		</p>
 		<Ribbon
-			{piece}
-			yarns={plan.yarns}
-			gauges={plan.gauges}
+			piece={crank.piece}
+			yarns={crank.plan.yarns}
+			gauges={crank.plan.gauges}
 			units={workbench.units}
-			foldRow={plan.tucked.foldRow}
-			knitted={waste && position.leg.start === 0 ? 0 : waste ? piece.mainRows : position.main}
+			foldRow={foldRow(crank.plan)}
+			knitted={waste && position.leg.start === 0 ? 0 : waste ? crank.piece.mainRows : position.main}
 			band={38}
 			rulers={false}
-			label="Where you are on the tube"
+			label="Where you are on the piece"
 		/>
 		<div class="mt-2 flex flex-wrap gap-2">
-			<button class="act" data-control onclick={undo} disabled={run.state.past.length === 0}
+			<button class="act" data-control onclick={undo} disabled={crank.state.past.length === 0}
 				>Undo</button
 			>
+			<button class="act" data-control onclick={pause} aria-pressed={paused}
+				>{paused ? 'Go on' : 'Pause'}</button
+			>
 			<button class="act" data-control onclick={() => (dialog = 'jump')}>Jump to a row</button>
+			<button class="act" data-control onclick={() => (dialog = 'off')}>Some rows off?</button>
 			<button class="act" data-control onclick={() => (dialog = 'fault')}
-				>Note a fault{run.state.faults.length ? ` (${run.state.faults.length})` : ''}</button
+				>Note a fault{crank.state.faults.length ? ` (${crank.state.faults.length})` : ''}</button
+			>
+			{#if open.length > 0}
+				<button class="act" data-control onclick={() => (dialog = 'repair')}
+					>Set right ({open.length})</button
+				>
+			{/if}
+			<button
+				class="act"
+				data-control
+				aria-label="To another device"
+				onclick={() => (dialog = 'device')}
+				><span class="max-sm:hidden">To another device</span><span class="sm:hidden">Device</span
+				></button
 			>
 			{#if position.finished}
 				<button class="act act-now ml-auto" data-control onclick={takeOff}
@@ -243,26 +384,42 @@
 
 {#if dialog === 'jump'}
 	<JumpDialog
-		{sheet}
+		sheet={crank.sheet}
 		{position}
-		onclose={() => (dialog = null)}
-		onjump={(to) => run.add({ type: 'jump', piece: piece.id, to })}
+		onclose={close}
+		onjump={(to) => {
+			run.add({ type: 'jump', piece, to });
+			source.answered();
+		}}
 	/>
 {:else if dialog === 'fault'}
 	<FaultDialog
-		machine={plan.machine}
+		machine={crank.plan.machine}
 		row={position.main}
-		onclose={() => (dialog = null)}
-		onfault={(f) => run.add({ type: 'fault', piece: piece.id, ...f })}
+		inWork={crank.panel && crank.row ? { low: crank.row.low + 1, high: crank.row.high + 1 } : null}
+		onclose={close}
+		onfault={(f) => run.add({ type: 'fault', piece, ...f })}
 	/>
+{:else if dialog === 'repair'}
+	<RepairDialog
+		faults={open}
+		onclose={close}
+		onmended={(f) => run.add({ type: 'mend', piece, fault: f.id })}
+	/>
+{:else if dialog === 'off'}
+	<MiscountDialog {crank} onsettle={settle} onclose={close} />
+{/if}
+{#if dialog === 'hands'}
+	{#await import('./hands-free/HandsFree.svelte') then { default: HandsFree }}
+		<HandsFree {crank} {source} {voice} {awake} onclose={close} />
+	{/await}
+{:else if dialog === 'device'}
+	<DeviceDialog {project} onclose={close} />
 {/if}
 <KeysHelp bind:open={() => dialog === 'keys', (o) => (dialog = o ? 'keys' : null)} />
 
 <style>
 	.crank {
-		grid-template-rows: auto 1fr auto;
-	}
-	.crank:has(> p) {
 		grid-template-rows: auto auto 1fr auto;
 	}
 	.tap {
@@ -270,7 +427,7 @@
 		touch-action: manipulation;
 	}
 	.count {
-		font-size: min(46vh, 25vw);
+		font-size: min(42vh, 23vw);
 		line-height: 0.9;
 		letter-spacing: -0.02em;
 	}
@@ -289,14 +446,15 @@
 	@media (max-width: 760px) {
 		.tap {
 			grid-template-columns: minmax(0, 1fr);
-			grid-template-rows: auto 1fr;
-			padding-top: 0.75rem;
-		}
-		.ring-side {
-			display: none;
+			grid-template-rows: auto auto 1fr;
+			row-gap: 0.5rem;
+			padding-top: 0.25rem;
 		}
 		.count {
-			font-size: min(34vh, 50vw);
+			font-size: min(25vh, 42vw);
+		}
+		.count.less {
+			font-size: 16vh;
 		}
 	}
 </style>

@@ -1,13 +1,19 @@
 <script lang="ts">
 	import { onMount, untrack } from 'svelte';
 	import type { Project } from '$lib/core/model/project';
+	import type { Plan } from '$lib/core/plan';
+	import { suspectPins } from '$lib/core/learn/pin-faults';
+	import { earlierRuns, faultPins } from '$lib/store/runs';
+	import { darkDialogs } from '../parts/dialog-theme';
 	import { LivePlan } from '../state/live-plan.svelte';
 	import { Run } from '../state/run.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import BeforeStart from './BeforeStart.svelte';
+	import { Crank } from './crank.svelte';
 	import CrankView from './CrankView.svelte';
 
 	let { project }: { project: Project } = $props();
+	darkDialogs();
 	const workbench = useWorkbench();
 	const live = new LivePlan(
 		() => project,
@@ -18,13 +24,19 @@
 		workbench.db,
 		untrack(() => project.id)
 	);
+	const crank = new Crank(() => plan as Plan, run);
+	let faulted = $state.raw<readonly number[]>([]);
+	const suspects = $derived(
+		plan?.ok ? suspectPins(faulted, plan.machine.pins).map((s) => s.pin) : []
+	);
 	const stop = $derived(plan?.findings.find((f) => f.severity === 'stop'));
 
 	onMount(() => {
-		void run.load();
-		const seen = () => document.visibilityState === 'visible' && void run.load();
-		document.addEventListener('visibilitychange', seen);
-		return () => document.removeEventListener('visibilitychange', seen);
+		void earlierRuns(workbench.db, project.machineId, project.id).then(
+			(runs) => (crank.earlier = runs)
+		);
+		void faultPins(workbench.db).then((pins) => (faulted = pins.get(project.machineId) ?? []));
+		return run.follow();
 	});
 </script>
 
@@ -38,9 +50,9 @@
 			<p class="mb-4">Its machine or one of its yarns is not on the bench.</p>
 			<a class="act" href={`/project/${project.id}/plan`}>To the plan</a>
 		</div>
-	{:else if run.state.started || run.state.done > 0}
-		<CrankView {project} {plan} {run} />
+	{:else if crank.begun}
+		{#key crank.key}<CrankView {project} {crank} {run} {suspects} />{/key}
 	{:else}
-		<BeforeStart {project} {plan} {run} stop={stop !== undefined} />
+		{#key crank.key}<BeforeStart {project} {crank} {run} stop={stop !== undefined} />{/key}
 	{/if}
 </div>

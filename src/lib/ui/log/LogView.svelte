@@ -3,15 +3,19 @@
 	import { onMount, untrack } from 'svelte';
 	import { teller } from '$lib/ui/state/tell.svelte';
 	import { lesson } from '$lib/core/learn/lesson';
-	import type { MeasuredResult, Project } from '$lib/core/model/project';
-	import { printWithSpread } from '$lib/core/quantity/print';
+	import { progressOf } from '$lib/core/count/makes';
+	import { isHat, type MeasuredResult, type Project } from '$lib/core/model/project';
+	import { wordWhen } from '$lib/core/words/lessons';
+	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { positionAt } from '$lib/core/runsheet/runsheet';
 	import Ribbon from '../pictures/Ribbon.svelte';
+	import { foldRow } from '../state/ribbon-pins';
 	import { makeAnother } from '../state/projects';
 	import { LivePlan } from '../state/live-plan.svelte';
 	import { Run } from '../state/run.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import FaultDialog from '../knit/FaultDialog.svelte';
+	import AtTheCrank from './AtTheCrank.svelte';
 	import ResultCard from './ResultCard.svelte';
 	import ResultForm from './ResultForm.svelte';
 	import YarnUsed from './YarnUsed.svelte';
@@ -33,9 +37,12 @@
 
 	let noting = $state(false);
 	const results = $derived(workbench.records.results.filter((r) => r.projectId === project.id));
+	const progress = $derived(plan?.ok ? progressOf(plan.pieces, run.events) : null);
+	const several = $derived((progress?.makes.length ?? 1) > 1);
 	const knitted = $derived.by(() => {
-		if (!plan?.ok || run.state.done === 0) return null;
-		return positionAt(plan.pieces[0]!.sheet, run.state.done)?.main || null;
+		const first = progress?.makes[0]?.run;
+		if (!plan?.ok || !first || first.done === 0) return null;
+		return positionAt(plan.pieces[0]!.sheet, first.done)?.main || null;
 	});
 	const minutes = $derived(
 		run.state.activeMs > 60_000 ? Math.round(run.state.activeMs / 60_000) : null
@@ -43,7 +50,9 @@
 	const latest = $derived(
 		results.findLast((r) => r.when === 'rested' || r.when === 'washed') ?? results.at(-1)
 	);
-	const learned = $derived(latest && lesson(project, workbench.bench, latest.rowsKnitted));
+	const learned = $derived(
+		latest && isHat(project) && lesson(project, workbench.bench, latest.rowsKnitted)
+	);
 
 	async function add(result: MeasuredResult) {
 		await workbench.db.results.add(result);
@@ -58,7 +67,7 @@
 	}
 	async function another() {
 		const names = workbench.records.projects.map((p) => p.name);
-		const next = makeAnother(project, learned?.nextWish ?? project.wish, names);
+		const next = makeAnother(project, (learned && learned.nextWish) || project.wish, names);
 		await workbench.addProject(next);
 		await goto(`/project/${next.id}/plan`);
 	}
@@ -76,7 +85,7 @@
 		yarns={plan.yarns}
 		gauges={plan.gauges}
 		units={workbench.units}
-		foldRow={plan.tucked.foldRow}
+		foldRow={foldRow(plan)}
 		knitted={run.ready ? (knitted ?? 0) : null}
 		pins={run.state.faults.map((f) => ({
 			row: f.row,
@@ -84,12 +93,14 @@
 			stop: true
 		}))}
 		band={64}
-		label="What was knitted of the tube, with its faults"
+		label={several ? 'The first piece, with all faults' : 'What was knitted, with its faults'}
 	/>
 	<p class="hint mb-3">
-		{knitted
-			? `${knitted} of ${plan.pieces[0]!.mainRows} main rows counted`
-			: 'Nothing counted yet'}{minutes ? `, ${minutes} min at the crank` : ''}{run.state.faults
+		{several && progress
+			? `${progress.makes.filter((m) => m.run.off).length} of ${progress.makes.length} pieces off the machine, ${progress.rowsDone} of ${progress.rowsTotal} rows counted`
+			: knitted
+				? `${knitted} of ${plan.pieces[0]!.mainRows} main rows counted`
+				: 'Nothing counted yet'}{minutes ? `, ${minutes} min at the crank` : ''}{run.state.faults
 			.length
 			? `, ${run.state.faults.length === 1 ? 'one fault' : `${run.state.faults.length} faults`} noted`
 			: ''}.
@@ -137,11 +148,33 @@
 				{/if}
 				<ul>
 					{#each results.toReversed() as r (r.id)}
-						{@const l = lesson(project, workbench.bench, r.rowsKnitted)}
-						{#if l}<ResultCard result={r} lesson={l} onremove={() => remove(r)} />{/if}
+						{@const l = isHat(project) && lesson(project, workbench.bench, r.rowsKnitted)}
+						{#if l}
+							<ResultCard result={r} lesson={l} onremove={() => remove(r)} />
+						{:else}
+							<li class="rule-line flex flex-wrap items-baseline gap-x-4 border-b py-2">
+								<b>{wordWhen(r.when)}</b>
+								{#if r.tubeCm !== null}<span
+										>{printValue(r.tubeCm, 'length', workbench.units)} long</span
+									>{/if}
+								{#if r.flatWidthCm !== null}<span
+										>{printValue(r.flatWidthCm, 'length', workbench.units)} wide</span
+									>{/if}
+								{#if r.grams !== null}<span>{printValue(r.grams, 'mass', workbench.units)}</span
+									>{/if}
+								{#if r.minutes !== null}<span>{r.minutes} min</span>{/if}
+								<span class="quiet">{r.note}</span>
+								<button
+									class="act act-small ml-auto"
+									aria-label="Take it out of the log"
+									onclick={() => remove(r)}>×</button
+								>
+							</li>
+						{/if}
 					{/each}
 				</ul>
 			</section>
+			{#if progress}<AtTheCrank {plan} {progress} events={run.events} />{/if}
 			<YarnUsed {project} {plan} {editor} />
 		</div>
 	</div>

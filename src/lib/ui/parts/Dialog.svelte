@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { Dialog } from 'bits-ui';
 	import type { Snippet } from 'svelte';
+	import { dialogTheme } from './dialog-theme';
 
 	interface Props {
 		open: boolean;
@@ -9,6 +10,7 @@
 		wide?: boolean;
 		onclose?: () => void;
 	}
+	const theme = dialogTheme();
 	let { open = $bindable(), title, children, wide = false, onclose }: Props = $props();
 </script>
 
@@ -16,6 +18,7 @@
 	<Dialog.Portal>
 		<Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
 		<Dialog.Content
+			data-theme={theme}
 			class={[
 				'bg-base-100 text-base-content rule-line fixed top-1/2 left-1/2 z-50 max-h-[92dvh] w-[min(94vw,var(--w))] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-[5px] border p-5',
 				wide ? '[--w:52rem]' : '[--w:32rem]'

@@ -16,6 +16,10 @@
 			['Backspace or U', 'Take the last one back'],
 			['J', 'Jump to a row'],
 			['F', 'Note a fault'],
+			['R', 'Set a fault right'],
+			['O', 'Some rows off: find out'],
+			['P', 'Pause; any count key goes on'],
+			['H', 'Voice, sounds, sensor'],
 			['C', 'Other counter reading large'],
 			['Escape', 'Back to the plan']
 		],
@@ -26,7 +30,10 @@
 			['Ctrl Z', 'Undo'],
 			['Ctrl Shift Z', 'Redo']
 		],
-		'/': [['N', 'New hat']]
+		'/': [
+			['N', 'New hat'],
+			['B', 'New bunting']
+		]
 	};
 	const list = $derived([...(HERE[page.route.id ?? ''] ?? []), ...EVERYWHERE]);
 </script>

@@ -1,7 +1,10 @@
 <script lang="ts">
 	import { liveQuery } from 'dexie';
 	import { page } from '$app/state';
-	import { foldRun, type RunState } from '$lib/core/learn/count';
+	import { progressOf } from '$lib/core/count/makes';
+	import { foldRun } from '$lib/core/count/run';
+	import type { RunEvent } from '$lib/core/model/project';
+	import { recipeFor } from '$lib/core/recipe/registry';
 	import { eventsOf } from '$lib/store/store';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { doneOf, stationsFor } from '../state/stations';
@@ -13,27 +16,26 @@
 		workbench.project(page.params.id ?? workbench.settings.currentProject ?? '')
 	);
 	const colour = $derived.by(() => {
-		const scheme = project?.wish.scheme;
-		const id =
-			scheme &&
-			(scheme.kind === 'one'
-				? scheme.yarn
-				: scheme.kind === 'outer-lining'
-					? scheme.outer
-					: scheme.kind === 'false-brim'
-						? scheme.main
-						: scheme.yarns[0]);
+		const id = project && recipeFor(project.wish).yarns(project.wish)[0];
 		return workbench.records.yarns.find((y) => y.id === id)?.colour ?? '#6f8f9c';
 	});
-	let run = $state.raw<RunState | null>(null);
+	let events = $state.raw<readonly RunEvent[] | null>(null);
 	$effect(() => {
 		const id = project?.id;
-		run = null;
+		events = null;
 		if (!id) return;
-		const following = liveQuery(async () => foldRun(await eventsOf(workbench.db, id))).subscribe(
-			(state) => (run = state)
+		const following = liveQuery(() => eventsOf(workbench.db, id)).subscribe(
+			(found) => (events = found)
 		);
+
 		return () => following.unsubscribe();
+	});
+	const run = $derived.by(() => {
+		if (!project || !events) return null;
+		const planned = workbench.planOf(project);
+		if (!planned.ok) return null;
+		const { started, off } = progressOf(planned.pieces, events);
+		return { started, off, steps: foldRun(events).steps };
 	});
 	const stations = $derived(
 		stationsFor(

@@ -4,6 +4,7 @@
 	import type { Yarn } from '$lib/core/model/bench';
 	import { CM_PER_INCH, type Units } from '$lib/core/quantity/units';
 	import FabricPatterns from './FabricPatterns.svelte';
+	import { pieceOutline } from './outline';
 	import { rulerStep, ticks } from './stitches';
 
 	export interface RibbonPin {
@@ -24,7 +25,7 @@
 		gauges: readonly Gauge[];
 		units: Units;
 		/** Row of the fold, which may be half-way through a row. */
-		foldRow: number;
+		foldRow: number | null;
 		/** Rows hidden by a turned-up brim on either side of the fold, or 0. */
 		hiddenRows?: number;
 		/** Main rows already knitted; null draws all solid. */
@@ -74,11 +75,16 @@
 		return run ? run.fromCm + (row - run.from) * rowCm[run.yarn]! : 0;
 	};
 	const x = (row: number) => left + cmOf(row) * px;
+	const outline = $derived(pieceOutline(piece, (row) => cmOf(row) * px, { top, height: band }));
 	const rowStep = $derived(rulerStep((totalCm / Math.max(1, piece.mainRows)) * px, 46));
 	const unitCm = $derived(units === 'cm' ? 1 : CM_PER_INCH);
 	const tapeStep = $derived(rulerStep(unitCm * px, 40));
 	const fineStep = $derived(rulerStep(unitCm * px, 7));
 	const gauge = $derived(gauges[0]!);
+	/** A panel shows each of its stitches; a tube is a strip of its middle, at scale. */
+	const across = $derived(
+		piece.course.stretches.some((s) => s.mode !== 'tube') ? piece.stitches.first : null
+	);
 	// Labels of pins that would lie on one another are staggered on two lines.
 	const placed = $derived.by(() => {
 		let last = [-1e9, -1e9];
@@ -107,7 +113,7 @@
 				<FabricPatterns
 					prefix={id}
 					{yarns}
-					stitchPx={px / gauge.stitchesPerCm.mean}
+					stitchPx={across ? band / across : px / gauge.stitchesPerCm.mean}
 					rowPx={px / gauge.rowsPerCm.mean}
 					lying
 				/>
@@ -147,44 +153,45 @@
 						class="stroke-base-content/40"
 					/>
 				{/if}
-				{#each runCm as r, i (i)}
-					{@const x0 = r.fromCm * px}
-					<rect
-						x={x0}
-						y={top}
-						width={(r.toCm - r.fromCm) * px}
-						height={band}
-						fill={`url(#${id}-${r.yarn})`}
-						opacity={knitted === null ? 1 : 0.28}
-					/>
-				{/each}
-				{#if knitted !== null}
-					<clipPath id={`${id}-done`}
-						><rect x="-1" y={top} width={cmOf(knitted) * px + 1} height={band} /></clipPath
-					>
-					<g clip-path={`url(#${id}-done)`}>
-						{#each runCm as r, i (i)}
-							<rect
-								x={r.fromCm * px}
-								y={top}
-								width={(r.toCm - r.fromCm) * px}
-								height={band}
-								fill={`url(#${id}-${r.yarn})`}
-							/>
-						{/each}
-					</g>
-				{/if}
-				<rect
-					x="0"
-					y={top}
-					width={totalCm * px}
-					height={band}
+				<clipPath id={`${id}-piece`}><path d={outline} /></clipPath>
+				<g clip-path={`url(#${id}-piece)`}>
+					{#each runCm as r, i (i)}
+						{@const x0 = r.fromCm * px}
+						<rect
+							x={x0}
+							y={top}
+							width={(r.toCm - r.fromCm) * px}
+							height={band}
+							fill={`url(#${id}-${r.yarn})`}
+							opacity={knitted === null ? 1 : 0.28}
+						/>
+					{/each}
+					{#if knitted !== null}
+						<clipPath id={`${id}-done`}
+							><rect x="-1" y={top} width={cmOf(knitted) * px + 1} height={band} /></clipPath
+						>
+						<g clip-path={`url(#${id}-done)`}>
+							{#each runCm as r, i (i)}
+								<rect
+									x={r.fromCm * px}
+									y={top}
+									width={(r.toCm - r.fromCm) * px}
+									height={band}
+									fill={`url(#${id}-${r.yarn})`}
+								/>
+							{/each}
+						</g>
+					{/if}
+				</g>
+				<path
+					d={outline}
 					fill="none"
 					class="stroke-base-content/75"
 					stroke-width="1.5"
+					stroke-linejoin="round"
 				/>
 			</g>
-			{#if hiddenRows > 0}
+			{#if hiddenRows > 0 && foldRow !== null}
 				<rect
 					x={x(Math.max(0, foldRow - hiddenRows))}
 					y={top}
@@ -195,18 +202,20 @@
 				/>
 			{/if}
 			{#if rulers}
-				<!-- The fold: a crease, and which side is which. -->
-				<path
-					d={`M${x(foldRow)} ${top - 4}V${top + band + 4}`}
-					class="stroke-base-content"
-					stroke-width="3.5"
-				/>
-				<path
-					d={`M${x(foldRow)} ${top}V${top + band}`}
-					stroke="white"
-					stroke-width="1.5"
-					stroke-dasharray="5 4"
-				/>
+				{#if foldRow !== null}
+					<!-- The fold: a crease, and which side is which. -->
+					<path
+						d={`M${x(foldRow)} ${top - 4}V${top + band + 4}`}
+						class="stroke-base-content"
+						stroke-width="3.5"
+					/>
+					<path
+						d={`M${x(foldRow)} ${top}V${top + band}`}
+						stroke="white"
+						stroke-width="1.5"
+						stroke-dasharray="5 4"
+					/>
+				{/if}
 				<g class="fill-base-content stroke-base-content/60 text-[12px]">
 					<text stroke="none" x={EDGE - 22} y={top + band + 21}>{units}</text>
 					{#each ticks(totalCm / unitCm, fineStep) as c (c)}
@@ -222,16 +231,16 @@
 							>{/if}
 					{/each}
 				</g>
-				<text
-					x={x(foldRow) + 8}
-					y={top + band - 8}
-					class="text-[12px] font-semibold"
-					fill="white"
-					stroke="#0b1820"
-					stroke-width="3"
-					paint-order="stroke"
-					>fold, row {Number.isInteger(foldRow) ? foldRow : foldRow.toFixed(1)}</text
-				>
+				{#if foldRow !== null}<text
+						x={x(foldRow) + 8}
+						y={top + band - 8}
+						class="text-[12px] font-semibold"
+						fill="white"
+						stroke="#0b1820"
+						stroke-width="3"
+						paint-order="stroke"
+						>fold, row {Number.isInteger(foldRow) ? foldRow : foldRow.toFixed(1)}</text
+					>{/if}
 			{/if}
 			{#each placed as p, i (i)}
 				<g class={p.stop ? 'text-error' : 'text-base-content'}>

@@ -67,6 +67,28 @@
 		{@render row(34, outer)}
 		<g transform="rotate(180 44 20)">{@render row(22, inner)}</g>
 		{@render strand('M8 36L20 20 26 36 32 20 38 36 44 20 50 36 56 20 62 36 68 20 74 36 86 26')}
+	{:else if step.do === 'close-flat'}
+		{@render row(34, outer)}
+		<g transform="rotate(180 44 20)">{@render row(22, outer)}</g>
+		{@render strand('M6 30C12 22 18 38 24 30S36 22 42 30 54 38 60 30 72 22 86 30')}
+	{:else if step.do === 'bind'}
+		{@render row(30, outer)}
+		{@render strand('M6 30C14 18 22 18 26 28S38 18 44 28 54 18 60 28 70 18 86 24')}
+	{:else if step.do === 'join-ring'}
+		<path d="M46 8a26 20 0 1 1-8 .6" fill="none" stroke={outer} stroke-width="11" />
+		{@render strand('M36 4l12 9-12 3 12 5')}
+	{:else if step.do === 'hook-ends'}
+		<path d="M2 40C30 40 50 36 50 24S34 10 34 22" fill="none" stroke={outer} stroke-width="10" />
+		<path d="M90 18C62 18 42 24 42 36s18 12 18 2" fill="none" stroke={inner} stroke-width="10" />
+	{:else if step.do === 'ties'}
+		<path d="M14 26H78V54H14z" fill={outer} class="stroke-base-content/70" stroke-width="1.5" />
+		{@render strand('M20 26C10 4 34 4 28 26M64 26C54 4 78 4 72 26')}
+	{:else if step.do === 'draw-tip'}
+		<path d="M12 6H80L50 54H42z" fill={outer} class="stroke-base-content/70" stroke-width="1.5" />
+		{@render strand('M40 50c6-6 10 8 14 0s-12-6-8 4')}
+	{:else if step.do === 'string'}
+		<path d="M8 18H42L30 50H20zM50 18H84L72 50H62z" fill={outer} class="stroke-base-content/70" />
+		{@render strand('M2 14Q46 24 90 14')}
 	{:else if step.do === 'tuck'}
 		<path d="M14 8V54H78V8" fill="none" stroke={outer} stroke-width="7" />
 		<path d="M26 8V46H66V8" fill="none" stroke={inner} stroke-width="6" />

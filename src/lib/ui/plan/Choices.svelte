@@ -1,23 +1,21 @@
 <script lang="ts">
-	import type { Project } from '$lib/core/model/project';
+	import type { HatProject } from '$lib/core/model/project';
 	import { HEAD_SIZES } from '$lib/core/model/wish';
 	import { parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
 	import { HEAD_CM, headCm, type HeadSize } from '$lib/core/size/head';
+	import MachinePick from './MachinePick.svelte';
 	import QuantityField from '../parts/QuantityField.svelte';
 	import Select from '../parts/Select.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { lengthBetween } from '../state/ranges';
 	import { useWorkbench } from '../state/workbench.svelte';
 
-	let { project, editor }: { project: Project; editor: ProjectEditor } = $props();
+	let { project, editor }: { project: HatProject; editor: ProjectEditor } = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 	const wish = $derived(project.wish);
 	const head = $derived(lengthBetween(units, 20, 80));
-	const machines = $derived(
-		workbench.bench.machines.map((m) => ({ value: m.id as string, label: m.name }))
-	);
 	const sizes = $derived([
 		...HEAD_SIZES.map((s) => ({
 			value: s as string,
@@ -38,12 +36,7 @@
 </script>
 
 <div class="w-44">
-	<Select
-		label="On"
-		value={project.machineId}
-		options={machines}
-		onvalue={(v) => editor.change('machine', { machineId: v as Project['machineId'] })}
-	/>
+	<MachinePick {project} {editor} />
 </div>
 <div class="w-52">
 	<Select

@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import type { Fix } from '$lib/core/findings/finding';
-	import type { Project } from '$lib/core/model/project';
+	import { isBunting, isHat, isTube, type Project } from '$lib/core/model/project';
+	import { flagOrder } from '$lib/core/recipe/bunting';
 	import { recipeFor } from '$lib/core/recipe/registry';
-	import { eventPins, findingMarks, hiddenRows } from '../state/ribbon-pins';
+	import { eventPins, findingMarks, foldRow, hiddenRows } from '../state/ribbon-pins';
 	import { LivePlan } from '../state/live-plan.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import TextField from '../parts/TextField.svelte';
@@ -16,6 +17,13 @@
 	import SchemeBar from './SchemeBar.svelte';
 	import Sizes from './Sizes.svelte';
 	import YarnNeeds from './YarnNeeds.svelte';
+	import FlagChoices from './FlagChoices.svelte';
+	import MachinePick from './MachinePick.svelte';
+	import TubeChoices from './TubeChoices.svelte';
+	import TubePicture from '../pictures/TubePicture.svelte';
+	import FlagsPicture from '../pictures/FlagsPicture.svelte';
+	import { exact } from '$lib/core/quantity/estimate';
+	import { figure } from '$lib/core/quantity/working';
 	import HatPicture from '../pictures/HatPicture.svelte';
 	import MissingParts from './MissingParts.svelte';
 	import Figure from '../parts/Figure.svelte';
@@ -35,6 +43,7 @@
 
 	function apply(fix: Fix) {
 		const { wish } = project;
+		const hat = isHat(project) ? project.wish : null;
 		switch (fix.do) {
 			case 'rows':
 				return editor.change(`${fix.rows} rows`, {
@@ -42,11 +51,14 @@
 				});
 			case 'use-fresh':
 				return editor.change('fresh readings', { useFresh: true });
+			case 'stitches':
+				return editor.wish('width', { width: { by: 'stitches', stitches: fix.stitches } });
 			case 'turn-up':
-				return editor.wish('brim', { brim: { ...wish.brim, turnedUp: true } });
+				if (hat) editor.wish('brim', { brim: { ...hat.brim, turnedUp: true } });
+				return;
 			case 'lining-extra':
-				if (wish.scheme.kind === 'outer-lining')
-					editor.wish('lining', { scheme: { ...wish.scheme, liningExtraRows: fix.rows } });
+				if (hat?.scheme.kind === 'outer-lining')
+					editor.wish('lining', { scheme: { ...hat.scheme, liningExtraRows: fix.rows } });
 		}
 	}
 
@@ -84,14 +96,15 @@
 	<h1 class="sr-only">Plan of {project.name}</h1>
 	<div class="field-title no-print w-56">
 		<TextField
-			label="Lined hat"
+			label={recipeFor(project.wish).name}
 			value={project.name}
 			example="Pier hat"
 			onvalue={(name) => editor.change('name…', { name })}
 		/>
 	</div>
 	<p class="figure hidden text-2xl font-semibold print:block">{project.name}</p>
-	<Choices {project} {editor} />
+	{#if isHat(project)}<Choices {project} {editor} />
+	{:else}<div class="w-44"><MachinePick {project} {editor} /></div>{/if}
 	<div class="no-print ml-auto flex gap-1">
 		<button
 			class="act"
@@ -119,30 +132,69 @@
 		yarns={plan.yarns}
 		gauges={plan.gauges}
 		{units}
-		foldRow={plan.tucked.foldRow}
+		foldRow={foldRow(plan)}
+		label={plan.shape === 'flags' ? 'One flag, cast-on at the left' : undefined}
 		hiddenRows={hiddenRows(plan)}
 		pins={eventPins(plan, units)}
 		marks={findingMarks(plan, units)}
 	/>
-	<SchemeBar {project} {editor} yarns={workbench.bench.yarns} />
+	{#if isHat(project)}<SchemeBar {project} {editor} yarns={workbench.bench.yarns} />
+	{:else if plan.shape === 'flags' && isBunting(project)}<FlagChoices
+			{project}
+			{editor}
+			{plan}
+			yarns={workbench.bench.yarns}
+		/>{:else if plan.shape === 'tube' && isTube(project)}<TubeChoices
+			{project}
+			{editor}
+			{plan}
+			yarns={workbench.bench.yarns}
+		/>{/if}
 
 	<div class="plan-grid rule-line mt-2 grid gap-x-7 gap-y-4 border-t pt-3">
 		<div class="flex flex-col items-center">
-			<HatPicture
-				hat={plan.hat}
-				yarns={plan.yarns}
-				gauge={plan.gauges[0]!}
-				boundaryOnFold={plan.tucked.boundaryOnFold}
-				{units}
-				height={330}
-			/>
+			{#if plan.shape === 'hat'}
+				<HatPicture
+					hat={plan.hat}
+					yarns={plan.yarns}
+					gauge={plan.gauges[0]!}
+					boundaryOnFold={plan.tucked.boundaryOnFold}
+					{units}
+					height={330}
+				/>
+			{:else if plan.shape === 'tube' && isTube(project)}
+				<TubePicture {plan} twist={project.wish.twist} {units} />
+			{:else if plan.shape === 'flags' && isBunting(project)}
+				<FlagsPicture {plan} order={flagOrder(project.wish)} {units} />
+			{/if}
 		</div>
 		<div class="min-w-0">
-			<Sizes {project} {editor} {plan} />
-			<div class="mt-4 grid grid-cols-2 gap-4">
-				<Figure figure={plan.time} />
-				<Figure figure={plan.figures.stretch} />
-			</div>
+			{#if plan.shape === 'hat' && isHat(project)}
+				<Sizes {project} {editor} {plan} />
+				<div class="mt-4 grid grid-cols-2 gap-4">
+					<Figure figure={plan.time} />
+					<Figure figure={plan.figures.stretch} />
+				</div>
+			{:else if plan.shape === 'tube'}
+				<div class="grid grid-cols-2 gap-x-4 gap-y-2">
+					<Figure figure={figure('Rows', 'rows', exact(piece.mainRows), piece.rowsWorking)} large />
+					<Figure figure={plan.figures.length} large />
+					<Figure figure={plan.figures.width} large />
+					{#if plan.figures.stretch}<Figure figure={plan.figures.stretch} large />{/if}
+					<Figure figure={plan.time} />
+				</div>
+			{:else if plan.shape === 'flags'}
+				<div class="grid grid-cols-2 gap-x-4 gap-y-2">
+					<Figure
+						figure={figure('Rows of a flag', 'rows', exact(piece.mainRows), piece.rowsWorking)}
+						large
+					/>
+					<Figure figure={plan.figures.height} large />
+					<Figure figure={plan.figures.width} large />
+					<Figure figure={plan.figures.string} large />
+					<Figure figure={plan.time} />
+				</div>
+			{/if}
 			<p class="hint mt-2">
 				Gauge: {wordSource(plan.gauges[0]!.rowSource)}. Yarn in a stitch: {wordLoopSource(
 					plan.gauges[0]!.loopSource
@@ -156,7 +208,7 @@
 	<div class="rule-line mt-5 grid gap-x-8 gap-y-5 border-t pt-3 lg:grid-cols-2">
 		<div>
 			<Schedule {plan} />
-			<Ends {project} {editor} />
+			{#if isHat(project)}<Ends {project} {editor} />{/if}
 		</div>
 		<YarnNeeds {plan} {project} {editor} />
 	</div>

@@ -11,8 +11,8 @@
 	const startWaste = $derived(waste.find((l) => l.mainBefore === 0)?.rows ?? 0);
 	const endWaste = $derived(waste.find((l) => l.mainBefore > 0)?.rows ?? 0);
 	const TAILS = {
-		'cast-on': 'at the start, to gather',
-		'cast-off': 'at the end, to take off and gather',
+		'cast-on': 'at the start',
+		'cast-off': 'at the end, to take off and draw up',
 		join: 'at each side of a join'
 	} as const;
 	const tails = $derived.by(() => {

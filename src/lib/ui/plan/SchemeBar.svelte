@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Yarn, YarnId } from '$lib/core/model/bench';
-	import type { Project } from '$lib/core/model/project';
+	import type { HatProject } from '$lib/core/model/project';
 	import type { ColourScheme } from '$lib/core/model/wish';
 	import { inRange, parseCount } from '$lib/core/quantity/parse';
 	import { readNumber, tidy } from '$lib/core/quantity/parse';
@@ -12,7 +12,7 @@
 	import YarnPick from './YarnPick.svelte';
 
 	interface Props {
-		project: Project;
+		project: HatProject;
 		editor: ProjectEditor;
 		yarns: readonly Yarn[];
 	}

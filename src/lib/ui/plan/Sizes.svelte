@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { Project } from '$lib/core/model/project';
+	import type { HatProject } from '$lib/core/model/project';
 	import type { HatLength } from '$lib/core/model/wish';
-	import type { Plan } from '$lib/core/plan';
+	import type { HatPlan } from '$lib/core/plan';
 	import { exact } from '$lib/core/quantity/estimate';
 	import { inRange, parseCount, parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
@@ -16,7 +16,8 @@
 	import { lengthBetween } from '../state/ranges';
 	import { useWorkbench } from '../state/workbench.svelte';
 
-	let { project, editor, plan }: { project: Project; editor: ProjectEditor; plan: Plan } = $props();
+	let { project, editor, plan }: { project: HatProject; editor: ProjectEditor; plan: HatPlan } =
+		$props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 	const wish = $derived(project.wish);

@@ -1,23 +1,23 @@
 <script lang="ts">
-	import { max } from 'd3-array';
 	import { liveQuery } from 'dexie';
-	import { foldRun, type RunState } from '$lib/core/learn/count';
 	import type { Plan } from '$lib/core/plan';
-	import { plan } from '$lib/core/plan';
-	import type { Project } from '$lib/core/model/project';
+	import type { Project, RunEvent } from '$lib/core/model/project';
+	import { lengthOf } from '$lib/core/plan/sizes';
 	import { eventsOf } from '$lib/store/store';
+	import { TUBE_KINDS } from '$lib/core/recipe/plain-tube';
+	import type { New } from '../state/projects';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import ShelfTube from './ShelfTube.svelte';
 
-	let { onnew }: { onnew: () => void } = $props();
+	let { onnew }: { onnew: (what: New) => void } = $props();
 	const workbench = useWorkbench();
-	let runs = $state.raw(new Map<string, RunState>());
+	let runs = $state.raw(new Map<string, readonly RunEvent[]>());
 	let find = $state('');
 
 	$effect(() => {
 		const ids = workbench.records.projects.map((p) => p.id);
 		const subscription = liveQuery(() =>
-			Promise.all(ids.map(async (id) => [id, foldRun(await eventsOf(workbench.db, id))] as const))
+			Promise.all(ids.map(async (id) => [id, await eventsOf(workbench.db, id)] as const))
 		).subscribe((found) => (runs = new Map(found)));
 		return () => subscription.unsubscribe();
 	});
@@ -29,7 +29,7 @@
 	const items = $derived(
 		workbench.records.projects
 			.map((project): Item => {
-				const p = plan(project, workbench.bench);
+				const p = workbench.planOf(project);
 				return { project, plan: p.ok ? p : null };
 			})
 			.toReversed()
@@ -38,7 +38,9 @@
 		items.filter((i) => i.project.name.toLowerCase().includes(find.trim().toLowerCase()))
 	);
 	// One scale for all: the longest tube fills the rack.
-	const longest = $derived(max(items, (i) => i.plan?.hat.tubeFlat.mean) ?? 60);
+	const longest = $derived(
+		Math.max(0, ...items.map((i) => (i.plan ? lengthOf(i.plan).mean : 0))) || 60
+	);
 </script>
 
 <div class="mb-2 flex flex-wrap items-end justify-between gap-3">
@@ -52,7 +54,25 @@
 				bind:value={find}
 			/>
 		{/if}
-		<button class="act act-now" onclick={onnew}>New hat</button>
+		<label class="flex items-center gap-2">
+			<span class="sr-only">Begin something else</span>
+			<select
+				class="field w-44"
+				value=""
+				onchange={(e) => {
+					const what = e.currentTarget.value;
+					e.currentTarget.value = '';
+					if (what) onnew(what as New);
+				}}
+			>
+				<option value="">Something else…</option>
+				{#each Object.values(TUBE_KINDS) as kind (kind.id)}
+					<option value={kind.id}>{kind.name}</option>
+				{/each}
+				<option value="bunting">Bunting</option>
+			</select>
+		</label>
+		<button class="act act-now" onclick={() => onnew('hat')}>New hat</button>
 	</div>
 </div>
 <ul>
@@ -60,7 +80,7 @@
 		<ShelfTube
 			{project}
 			plan={planned}
-			run={runs.get(project.id) ?? null}
+			events={runs.get(project.id) ?? null}
 			measured={workbench.records.results.filter((r) => r.projectId === project.id)}
 			{longest}
 		/>

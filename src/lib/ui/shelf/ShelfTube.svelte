@@ -1,9 +1,12 @@
 <script lang="ts">
 	import { eventsAhead, positionAt } from '$lib/core/runsheet/runsheet';
-	import type { RunState } from '$lib/core/learn/count';
-	import type { MeasuredResult, Project } from '$lib/core/model/project';
+	import { makesOf, nameMake, progressOf } from '$lib/core/count/makes';
+	import type { MeasuredResult, Project, RunEvent } from '$lib/core/model/project';
+	import { lengthOf, widthOf } from '$lib/core/plan/sizes';
+	import { pieceOutline } from '../pictures/outline';
 	import type { Plan } from '$lib/core/plan';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
+	import { rowsWord } from '$lib/core/words/say';
 	import { wordEvent } from '$lib/core/words/events';
 	import FabricPatterns from '../pictures/FabricPatterns.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
@@ -11,27 +14,50 @@
 	interface Props {
 		project: Project;
 		plan: Plan | null;
-		run: RunState | null;
+		events: readonly RunEvent[] | null;
 		measured: readonly MeasuredResult[];
 		/** Length of the longest tube on the shelf, cm: it fills the width. */
 		longest: number;
 	}
-	let { project, plan, run, measured, longest }: Props = $props();
+	let { project, plan, events, measured, longest }: Props = $props();
 	const workbench = useWorkbench();
 	const id = $props.id();
 	let width = $state(0);
 
 	const px = $derived((width - 20) / longest);
-	const piece = $derived(plan?.pieces[0]);
+	const progress = $derived(plan && events ? progressOf(plan.pieces, events) : null);
+	const at = $derived(progress?.makes[progress.current]);
+	const piece = $derived(at?.make.piece ?? plan?.pieces[0]);
+	const run = $derived(at?.run ?? null);
+	const copies = $derived(plan?.pieces.reduce((t, p) => t + p.count, 0) ?? 1);
 	// Lengths share one scale; the height is a strip of the tube, wide tubes having a wider one.
-	const tall = $derived(plan ? Math.max(34, plan.figures.flatWidth.value.mean * px * 0.15) : 34);
+	const tall = $derived(
+		plan ? Math.max(34, widthOf(plan).mean * px * (plan.shape === 'flags' ? 0.28 : 0.15)) : 34
+	);
 	const position = $derived(piece && run ? positionAt(piece.sheet, run.done) : undefined);
+	const GAP = 5;
+	/** Every piece to be made, side by side in the order of making, as many as the rack is wide. */
+	const rack = $derived.by(() => {
+		if (!plan || width === 0) return [];
+		const makes = progress?.makes ?? makesOf(plan.pieces).map((make) => ({ make, run: null }));
+		const step = tubeCm * px + GAP;
+		const fit = Math.max(1, Math.floor((width - 60) / step));
+		return makes.slice(0, makes.length <= fit + 1 ? makes.length : fit).map(({ make, run }, i) => {
+			const rows = make.piece.mainRows;
+			const main = run ? (positionAt(make.piece.sheet, run.done)?.main ?? 0) : 0;
+			const whole = run?.off === true || main >= rows;
+			const share = whole ? 1 : main / Math.max(1, rows);
+			return {
+				key: make.key,
+				piece: make.piece,
+				left: i * step,
+				share,
+				current: make.key === at?.make.key
+			};
+		});
+	});
 	const doneShare = $derived(
-		piece && position
-			? run?.off || position.finished
-				? 1
-				: position.main / Math.max(1, piece.mainRows)
-			: 0
+		progress && progress.rowsTotal > 0 ? progress.rowsDone / progress.rowsTotal : 0
 	);
 	const next = $derived.by(() => {
 		if (!plan || !piece || !run || run.off || run.done === 0) return null;
@@ -46,11 +72,11 @@
 	});
 	const stage = $derived.by((): { word: string; page: string } => {
 		if (measured.length > 0) return { word: 'in the log', page: 'log' };
-		if (run?.off) return { word: 'off the machine', page: 'finish' };
-		if (run && (run.started || run.done > 0)) return { word: 'on the machine', page: 'knit' };
+		if (progress?.off) return { word: 'off the machine', page: 'finish' };
+		if (progress?.started) return { word: 'on the machine', page: 'knit' };
 		return { word: 'planned', page: 'plan' };
 	});
-	const tubeCm = $derived(plan?.hat.tubeFlat.mean ?? 0);
+	const tubeCm = $derived(plan ? lengthOf(plan).mean : 0);
 	const x = (row: number) => (piece ? (row / Math.max(1, piece.mainRows)) * tubeCm * px : 0);
 	const wasteBefore = $derived(
 		piece?.sheet.legs[0]?.kind === 'waste' ? piece.sheet.legs[0].rows : 0
@@ -71,9 +97,11 @@
 							-1
 						)!.rowsKnitted} rows
 					{:else if stage.page === 'knit' && position}
+						{#if at && copies > 1}{nameMake(at.make)}:{/if}
 						<span class="figure font-semibold">{position.main}</span> of {piece.mainRows} rows
 					{:else}
-						{piece.mainRows} rows, {printWithSpread(plan.hat.tubeFlat, 'length', workbench.units)}
+						{#if copies > 1}{copies} pieces of{/if}
+						{piece.mainRows} rows, {printWithSpread(lengthOf(plan), 'length', workbench.units)}
 					{/if}
 					<span class="quiet">· {plan.machine.pins} pins</span>
 				</span>
@@ -88,7 +116,7 @@
 					height={tall + 18}
 					class="block"
 					role="img"
-					aria-label={`${piece.mainRows} rows, ${Math.round(doneShare * 100)} % knitted`}
+					aria-label={`${copies > 1 ? `${copies} pieces of ` : ''}${piece.mainRows} rows, ${Math.round(doneShare * 100)} % knitted`}
 				>
 					<defs>
 						<FabricPatterns
@@ -98,46 +126,56 @@
 							rowPx={px / plan.gauges[0]!.rowsPerCm.mean}
 							lying
 						/>
-						<clipPath id={`${id}-done`}
-							><rect x="0" y="0" width={tubeCm * px * doneShare} height={tall} /></clipPath
-						>
 					</defs>
-					{#each piece.runs as r, i (i)}
-						<rect
-							x={x(r.from)}
-							y="1"
-							width={x(r.to) - x(r.from)}
-							height={tall - 2}
-							fill={plan.yarns[r.yarn]?.colour}
-							fill-opacity="0.16"
-						/>
-					{/each}
-					<g clip-path={`url(#${id}-done)`}>
-						{#each piece.runs as r, i (i)}
-							<rect
-								x={x(r.from)}
-								y="1"
-								width={x(r.to) - x(r.from)}
-								height={tall - 2}
-								fill={`url(#${id}-${r.yarn})`}
+					{#each rack as r (r.key)}
+						{@const outline = pieceOutline(r.piece, x, { top: 1, height: tall - 2 })}
+						<g transform={`translate(${r.left} 0)`}>
+							<clipPath id={`${id}-${r.key}`}><path d={outline} /></clipPath>
+							<clipPath id={`${id}-${r.key}-done`}
+								><rect x="0" y="0" width={tubeCm * px * r.share} height={tall} /></clipPath
+							>
+							<g clip-path={`url(#${id}-${r.key})`}>
+								{#each r.piece.runs as run, i (i)}
+									{@const box = {
+										x: x(run.from),
+										y: 1,
+										width: x(run.to) - x(run.from),
+										height: tall - 2
+									}}
+									<rect {...box} fill={plan.yarns[run.yarn]?.colour} fill-opacity="0.16" />
+								{/each}
+								<g clip-path={`url(#${id}-${r.key}-done)`}>
+									{#each r.piece.runs as run, i (i)}
+										{@const box = {
+											x: x(run.from),
+											y: 1,
+											width: x(run.to) - x(run.from),
+											height: tall - 2
+										}}
+										<rect {...box} fill={`url(#${id}-${run.yarn})`} />
+									{/each}
+								</g>
+							</g>
+							<path
+								d={outline}
+								fill="none"
+								class="stroke-base-content/70"
+								stroke-width="1.5"
+								stroke-linejoin="round"
+								stroke-dasharray={r.share === 0 ? '5 4' : undefined}
 							/>
-						{/each}
-					</g>
-					<rect
-						x="1"
-						y="1"
-						width={tubeCm * px - 2}
-						height={tall - 2}
-						rx="3"
-						fill="none"
-						class="stroke-base-content/70"
-						stroke-width="1.5"
-						stroke-dasharray={doneShare === 0 ? '5 4' : undefined}
-					/>
+						</g>
+					{/each}
+					{#if rack.length < copies}
+						<text x={width} y={tall / 2 + 5} text-anchor="end" class="fill-base-content text-[13px]"
+							>+ {copies - rack.length}</text
+						>
+					{/if}
 					{#if next && doneShare > 0 && doneShare < 1}
-						{@const at = Math.min(tubeCm * px, Math.max(2, x(next.after - wasteBefore)))}
+						{@const from = rack.find((r) => r.current)?.left ?? 0}
+						{@const at = from + Math.min(tubeCm * px, Math.max(2, x(next.after - wasteBefore)))}
 						<path
-							d={`M${x(position?.main ?? 0)} 0V${tall}`}
+							d={`M${from + x(position?.main ?? 0)} 0V${tall}`}
 							class="stroke-accent"
 							stroke-width="4"
 						/>
@@ -148,7 +186,7 @@
 							y={tall + 15}
 							text-anchor={at > width * 0.6 ? 'end' : 'start'}
 							class="fill-base-content text-[13px]"
-							>{next.title}{next.in > 0 ? `, in ${next.in} rows` : ', now'}</text
+							>{next.title}{next.in > 0 ? `, in ${rowsWord(next.in)}` : ', now'}</text
 						>
 					{/if}
 				</svg>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { lengthOf, widthOf } from '$lib/core/plan/sizes';
 	import type { Yarn, YarnId } from '$lib/core/model/bench';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { CRITERIA } from '$lib/core/substitute/criteria';
@@ -53,8 +54,8 @@
 				lengthCm={s.tube.mean}
 				sdCm={s.tube.sd}
 				widthCm={s.width.mean}
-				plannedLengthCm={answer.now.hat.tubeFlat.mean}
-				plannedWidthCm={answer.now.figures.flatWidth.value.mean}
+				plannedLengthCm={lengthOf(answer.now).mean}
+				plannedWidthCm={widthOf(answer.now).mean}
 				colour={s.yarn.colour}
 				{longest}
 			/>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { lengthOf, widthOf } from '$lib/core/plan/sizes';
 	import { goto } from '$app/navigation';
 	import type { Project } from '$lib/core/model/project';
 	import type { Yarn, YarnId } from '$lib/core/model/bench';
@@ -61,10 +62,7 @@
 	});
 	const longest = $derived(
 		answer
-			? Math.max(
-					answer.now.hat.tubeFlat.mean,
-					...answer.standIns.map((s) => s.tube.mean + s.tube.sd)
-				)
+			? Math.max(lengthOf(answer.now).mean, ...answer.standIns.map((s) => s.tube.mean + s.tube.sd))
 			: 1
 	);
 
@@ -143,9 +141,9 @@
 				<dt class="quiet">Rows</dt>
 				<dd class="figure">{a.now.pieces[0]!.mainRows}</dd>
 				<dt class="quiet">Tube</dt>
-				<dd class="figure">{printWithSpread(a.now.hat.tubeFlat, 'length', units)}</dd>
+				<dd class="figure">{printWithSpread(lengthOf(a.now), 'length', units)}</dd>
 				<dt class="quiet">Flat width</dt>
-				<dd class="figure">{printWithSpread(a.now.figures.flatWidth.value, 'length', units)}</dd>
+				<dd class="figure">{printWithSpread(widthOf(a.now), 'length', units)}</dd>
 			</dl>
 			<p class="hint mt-2">Gauge: {wordSource(a.wantedGauge.rowSource)}.</p>
 			<TypedYarn onadd={(y) => (typed = [...typed, y])} />

@@ -1,5 +1,5 @@
 import type { Project } from '$lib/core/model/project';
-import type { Wish } from '$lib/core/model/wish';
+import type { BuntingWish, LinedHatWish, PlainTubeWish, Wish } from '$lib/core/model/wish';
 
 interface Step {
 	readonly what: string;
@@ -41,8 +41,11 @@ export class ProjectEditor {
 		this.#put(next);
 	}
 
-	wish(what: string, patch: Partial<Wish>): void {
-		this.change(what, { wish: { ...this.project.wish, ...patch } });
+	wish(
+		what: string,
+		patch: Partial<LinedHatWish> | Partial<BuntingWish> | Partial<PlainTubeWish>
+	): void {
+		this.change(what, { wish: { ...this.project.wish, ...patch } as Wish });
 	}
 
 	undo(): void {

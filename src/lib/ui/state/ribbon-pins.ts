@@ -31,10 +31,14 @@ export function eventPins(plan: Plan, units: Units): RibbonPin[] {
 	});
 }
 
+/** The row a tube is folded at, which may be half-way through a row; null for what is not folded. */
+export const foldRow = (plan: Plan): number | null =>
+	plan.shape === 'hat' ? plan.tucked.foldRow : null;
+
 /** Rows of the outer face that a turned-up brim covers. */
 export function hiddenRows(plan: Plan): number {
+	if (plan.shape !== 'hat' || plan.hat.brimCm === 0) return 0;
 	const { hat } = plan;
-	if (hat.brimCm === 0) return 0;
 	const rows = plan.pieces[0]!.mainRows / 2;
 	return Math.round((rows * 2 * hat.brimCm) / hat.layerWorn.mean);
 }
@@ -44,8 +48,7 @@ export function findingMarks(plan: Plan, units: Units): RibbonMark[] {
 	const context = { units, yarnName: yarnNamer(plan) };
 	return plan.findings.flatMap((f): RibbonMark[] => {
 		if (f.accepted || f.severity === 'tip') return [];
-		const row =
-			f.where.at === 'row' ? f.where.row : f.where.at === 'fold' ? plan.tucked.foldRow : null;
+		const row = f.where.at === 'row' ? f.where.row : f.where.at === 'fold' ? foldRow(plan) : null;
 		return row === null ? [] : [{ row, severity: f.severity, what: wordFinding(f, context).what }];
 	});
 }

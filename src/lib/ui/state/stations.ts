@@ -1,4 +1,3 @@
-import type { RunState } from '$lib/core/learn/count';
 import type { Project } from '$lib/core/model/project';
 import type { Station } from '../parts/Strand.svelte';
 
@@ -14,11 +13,17 @@ const LABELS = {
 /** What is behind the maker, station by station. */
 export type Done = Readonly<Record<(typeof WAY)[number], boolean>>;
 
-/** What the records and the run say is done: planned once it is cranked, knitted once it is off the machine. */
-export function doneOf(run: RunState | null, bench: boolean, measured: boolean): Done {
+export interface HowFar {
+	readonly started: boolean;
+	readonly off: boolean;
+	readonly steps: ReadonlySet<string>;
+}
+
+/** What the records and the run say is done: planned once it is cranked, knitted once all of it is off the machine. */
+export function doneOf(run: HowFar | null, bench: boolean, measured: boolean): Done {
 	return {
 		bench,
-		plan: measured || (run !== null && (run.started || run.done > 0)),
+		plan: measured || run?.started === true,
 		knit: measured || run?.off === true,
 		finish: run?.steps.has('measure') === true,
 		log: measured

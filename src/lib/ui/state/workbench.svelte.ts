@@ -15,6 +15,7 @@ import {
 	type Records
 } from '$lib/store/store';
 import { gaugeBook } from '$lib/core/gauge/book';
+import { plan, type NoPlan, type Plan } from '$lib/core/plan';
 import { BenchHistory } from './bench-history.svelte';
 import { ProjectEditor } from './project-editor.svelte';
 
@@ -41,9 +42,18 @@ export class Workbench {
 	readonly units = $derived(this.settings.units);
 	/** Undo and redo over what lies on the bench. */
 	readonly history: BenchHistory;
+	/** Of this bench: a new one begins empty. */
+	readonly #plans = $derived.by(() => {
+		void this.bench;
+		// Filled as it is asked; what it holds follows from its key.
+		// eslint-disable-next-line svelte/prefer-svelte-reactivity
+		return new Map<Project, Plan | NoPlan>();
+	});
 	// Never shown itself: each editor is reactive on its own.
 	// eslint-disable-next-line svelte/prefer-svelte-reactivity
 	#editors = new Map<string, ProjectEditor>();
+	/** Changes of settings on their way to the disk: what is read meanwhile does not undo them. */
+	#unwritten: readonly Partial<Settings>[] = [];
 
 	constructor(readonly db: TombleDb) {
 		this.history = new BenchHistory(db);
@@ -62,19 +72,35 @@ export class Workbench {
 				error: fail
 			}),
 			liveQuery(() => readSettings(this.db)).subscribe({
-				next: (settings) => (this.settings = settings),
+				next: (stored) => (this.settings = Object.assign({}, stored, ...this.#unwritten)),
 				error: fail
 			})
 		];
 		return () => subscriptions.forEach((s) => s.unsubscribe());
 	}
 
-	set(change: Partial<Settings>): Promise<void> {
-		return writeSettings(this.db, change);
+	/** Holds at once, so that two changes in one breath do not lose the first; resolves when it is on disk. */
+	async set(change: Partial<Settings>): Promise<void> {
+		this.#unwritten = [...this.#unwritten, change];
+		this.settings = { ...this.settings, ...change };
+		try {
+			await writeSettings(this.db, change);
+		} finally {
+			this.#unwritten = this.#unwritten.filter((c) => c !== change);
+		}
 	}
 
 	project(id: string): Project | undefined {
 		return this.records.projects.find((p) => p.id === id);
+	}
+
+	/** The plan of a project on the bench as it is now; worked out once, whoever asks. */
+	planOf(project: Project): Plan | NoPlan {
+		const known = this.#plans.get(project);
+		if (known) return known;
+		const made = plan(project, this.bench, undefined, this.book);
+		this.#plans.set(project, made);
+		return made;
 	}
 
 	/** The one editor of a project: its undo history lasts while the application is open. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { metresPerRow, rowsLeft, takeOffTailCm } from '$lib/core/amounts/ball';
+	import { metresPerRow, rowsLeft, takeOffTailCm } from '$lib/core/gauge/ball';
 	import { gaugeFor } from '$lib/core/gauge/gauge';
 	import type { Machine, Swatch, Yarn } from '$lib/core/model/bench';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { metresPerRow, shareBalls, type PartBall } from '$lib/core/amounts/ball';
+	import { metresPerRow, shareBalls, type PartBall } from '$lib/core/gauge/ball';
 	import { gaugeFor } from '$lib/core/gauge/gauge';
 	import type { Machine, Yarn, YarnId } from '$lib/core/model/bench';
 	import { printValue } from '$lib/core/quantity/print';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { metresPerRow } from '$lib/core/amounts/ball';
+	import { metresPerRow } from '$lib/core/gauge/ball';
 	import { gaugeFor } from '$lib/core/gauge/gauge';
 	import type { Machine, Yarn } from '$lib/core/model/bench';
 	import { plan } from '$lib/core/plan';

@@ -1,4 +1,4 @@
-import type { Gauge } from '../gauge/gauge';
+import type { Gauge } from './gauge';
 import type { Machine, Yarn } from '../model/bench';
 import { relative, scale, type Estimate } from '../quantity/estimate';
 import { metresPerGram } from '../yarn/tex';

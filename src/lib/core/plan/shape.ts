@@ -1,0 +1,127 @@
+import type { Assembly, Edge } from '../assemble/assembly';
+import { finishHat, type FinishedHat } from '../assemble/finished';
+import type { Flag } from '../assemble/flag';
+import { tuckTube, type TuckedTube } from '../assemble/tucked-tube';
+import type { Gauge } from '../gauge/gauge';
+import type { Machine } from '../model/bench';
+import type { BuntingWish, LinedHatWish, PlainTubeWish, Wish } from '../model/wish';
+import { TUBE_KINDS } from '../recipe/plain-tube';
+import { finishTube, type FinishedTube } from '../assemble/finished-tube';
+import { tubeFigures, type TubeFigures } from './tube-figures';
+import { estimate, exact, quotient, weakest, type Estimate } from '../quantity/estimate';
+import { flagCounts, flagPins, mostStitches } from '../recipe/bunting';
+import type { YarnRun } from '../simulate/fabric';
+import { headCm } from '../size/head';
+import { hatFigures, type HatFigures } from './figures';
+import { flagFigures, type FlagFigures } from './flag-figures';
+import type { PlannedPiece } from './piece';
+
+export type Shape =
+	| {
+			readonly shape: 'hat';
+			readonly tucked: TuckedTube;
+			readonly hat: FinishedHat;
+			readonly figures: HatFigures;
+	  }
+	| { readonly shape: 'flags'; readonly flag: Flag; readonly figures: FlagFigures }
+	| { readonly shape: 'tube'; readonly tube: FinishedTube; readonly figures: TubeFigures };
+
+interface Input {
+	readonly wish: Wish;
+	readonly machine: Machine;
+	readonly gauges: readonly Gauge[];
+	readonly assembly: Assembly;
+	readonly pieces: readonly PlannedPiece[];
+}
+
+/** What the assembly makes of the pieces, in centimetres. */
+export function shapeOf(input: Input): Shape {
+	const { wish } = input;
+	if (wish.recipe === 'lined-hat') return hatOf(input, wish);
+	if (wish.recipe === 'bunting') return flagsOf(input, wish);
+	return tubeOf(input, wish);
+}
+
+/** Flat length of the runs, each by its yarn's rows per cm; lengths of one gauge vary together. */
+function lengthOf(runs: readonly YarnRun[], gauges: readonly Gauge[]): Estimate {
+	const rows = gauges.map((_, yarn) =>
+		runs.reduce((t, r) => t + (r.yarn === yarn ? r.to - r.from : 0), 0)
+	);
+	const used = gauges.flatMap((g, i) =>
+		rows[i]! > 0 ? [quotient(exact(rows[i]!), g.rowsPerCm)] : []
+	);
+	// Colours of one yarn share their readings, so their errors add up and do not cancel.
+	return estimate(
+		used.reduce((t, e) => t + e.mean, 0),
+		used.reduce((t, e) => t + e.sd, 0),
+		weakest(...used.map((e) => e.basis))
+	);
+}
+
+function hatOf({ machine, gauges, assembly, pieces }: Input, wish: LinedHatWish): Shape {
+	const piece = pieces[0]!;
+	const main = gauges[0]!;
+	const head = headCm(wish.head);
+	const tucked = tuckTube(piece.runs, assembly, piece.id)!;
+	const brim = assembly.find((s) => s.do === 'turn-up');
+	const hat = finishHat({
+		tucked,
+		rowsPerCm: gauges.map((g) => g.rowsPerCm.mean),
+		tubeFlat: lengthOf(piece.runs, gauges),
+		circumference: quotient(exact(machine.pins), main.stitchesPerCm),
+		shortening: main.wear.shortening,
+		headCm: head,
+		brimCm: brim?.do === 'turn-up' ? brim.heightCm : 0
+	});
+	const figures = hatFigures({ hat, machine, gauges, mainRows: piece.mainRows, head });
+	return { shape: 'hat', tucked, hat, figures };
+}
+
+function tubeOf({ machine, gauges, assembly, pieces }: Input, wish: PlainTubeWish): Shape {
+	const piece = pieces[0]!;
+	const { around } = TUBE_KINDS[wish.recipe];
+	const end = (edge: Edge) => {
+		for (const s of assembly) {
+			if (s.do === 'join-ring') return 'ring';
+			if (s.do === 'close-flat' && s.edge === edge) return 'flat';
+			if (s.do === 'gather' && s.edge === edge) return 'gather';
+		}
+		return 'open';
+	};
+	const tube = finishTube({
+		flatLength: lengthOf(piece.runs, gauges),
+		pins: machine.pins,
+		stitchesPerCm: gauges[0]!.stitchesPerCm,
+		around: around && { cm: wish.aroundCm ?? around.usualCm, by: around.by },
+		copies: piece.count,
+		closed: { castOn: end('cast-on'), castOff: end('cast-off') }
+	});
+	const figures = tubeFigures({
+		tube,
+		gauge: gauges[0]!,
+		rows: piece.mainRows,
+		pins: machine.pins
+	});
+	return { shape: 'tube', tube, figures };
+}
+
+function flagsOf({ machine, gauges, pieces }: Input, wish: BuntingWish): Shape {
+	const piece = pieces[0]!;
+	const gauge = gauges[0]!;
+	// By the wish and not by the fabric: a flag wider than the machine is never knitted, and is still so wide.
+	const { stitches } = flagCounts(wish, gauge.stitchesPerCm.mean);
+	const { most } = flagPins(machine, wish.turn, stitches);
+	const width = quotient(exact(stitches), gauge.stitchesPerCm);
+	const flags = pieces.reduce((t, p) => t + p.count, 0);
+	const flag: Flag = {
+		stitches,
+		mostStitches: mostStitches(wish, most),
+		tip: wish.tip,
+		flags,
+		width,
+		height: lengthOf(piece.runs, gauges),
+		// Every flag has the same gauge, so their widths err together.
+		string: estimate(width.mean * flags, width.sd * flags, width.basis)
+	};
+	return { shape: 'flags', flag, figures: flagFigures(flag, gauge, piece.mainRows) };
+}

@@ -1,0 +1,60 @@
+import { flatWidth, type FinishedTube } from '../assemble/finished-tube';
+import type { Gauge } from '../gauge/gauge';
+import { estimate } from '../quantity/estimate';
+import { figure, own, worked, type Figure, type Term } from '../quantity/working';
+
+export interface TubeFigures {
+	readonly length: Figure;
+	readonly width: Figure;
+	/** Stretch round what it goes round; null where it goes round nothing. */
+	readonly stretch: Figure | null;
+}
+
+interface Input {
+	readonly tube: FinishedTube;
+	readonly gauge: Gauge;
+	readonly rows: number;
+	readonly pins: number;
+}
+
+/** Sizes of a plain tube with the line of arithmetic behind each. */
+export function tubeFigures({ tube, gauge, rows, pins }: Input): TubeFigures {
+	const term = (of: 'rowsPerCm' | 'stitchesPerCm', value: number): Term => {
+		const measured = gauge[of].basis !== 'estimated';
+		return {
+			value,
+			kind: of === 'rowsPerCm' ? 'row-density' : 'stitch-density',
+			label: measured ? 'your gauge' : 'guessed gauge',
+			own: measured
+		};
+	};
+	const { round } = tube;
+	const has = round?.by === 'length' ? tube.flatLength : tube.circumference;
+	return {
+		length: figure('Length, flat', 'length', tube.flatLength, [
+			worked(rows, 'rows', 'rows'),
+			'÷',
+			term('rowsPerCm', rows / tube.flatLength.mean)
+		]),
+		width: figure('Width, flat', 'length', flatWidth(tube), [
+			own(pins, 'pins', 'your machine'),
+			'÷',
+			term('stitchesPerCm', gauge.stitchesPerCm.mean),
+			'÷',
+			worked(2, 'plain', 'front and back')
+		]),
+		stretch:
+			round &&
+			figure(
+				'Stretch when worn',
+				'percent',
+				estimate(round.stretch, ((1 + round.stretch) * has.sd) / has.mean, has.basis),
+				[
+					own(round.cm, 'length', 'round it'),
+					'÷',
+					worked(has.mean, 'length', round.by === 'length' ? 'long' : 'round, relaxed'),
+					'− 1'
+				]
+			)
+	};
+}

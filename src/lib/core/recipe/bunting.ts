@@ -1,0 +1,168 @@
+import type { YarnId } from '../model/bench';
+import type { BuntingWish } from '../model/wish';
+import type { Machine } from '../model/bench';
+import { clearPins } from '../machine/ring';
+import type { Op, Program } from '../program/program';
+import { own, worked, type Working } from '../quantity/working';
+import type { DesignContext, Recipe } from './recipe';
+
+/** Rows straight after the cast-on before the first decrease: one there and one back. */
+const STRAIGHT_ROWS = 2;
+/** Stitches that one round of decreases, at both edges, takes away. */
+const perRound = (wish: Pick<BuntingWish, 'way'>): number => (wish.way === 'single' ? 2 : 4);
+
+/** The pins a flag is knitted on, and the most there are for it in that mode. */
+export function flagPins(
+	machine: Pick<Machine, 'pins' | 'panelLost' | 'marker' | 'tripPin' | 'handPanels'>,
+	turn: BuntingWish['turn'],
+	stitches: number
+): { from: number; most: number } {
+	if (turn === 'switch')
+		return {
+			from: machine.panelLost.start,
+			most: machine.pins - machine.panelLost.start - machine.panelLost.end
+		};
+	// Turned by hand it stands in the middle of what is clear of marker and counter trip.
+	const clear = clearPins(machine);
+	const spare = Math.max(0, Math.floor((clear.count - stitches) / 2));
+	return { from: clear.from + spare, most: clear.count };
+}
+
+/** Rounds of decreases from `stitches` to the tip: as many as come nearest. */
+const roundsFrom = (wish: BuntingWish, stitches: number): number =>
+	Math.max(1, Math.round((stitches - wish.tip) / perRound(wish)));
+
+export interface FlagCounts {
+	/** Cast on, from edge to edge. */
+	readonly stitches: number;
+	readonly rounds: number;
+	readonly rows: number;
+}
+
+/** Whole counts of one flag: as wide as comes nearest the wish, with a tip of just the stitches asked for. */
+export function flagCounts(wish: BuntingWish, stitchesPerCm: number): FlagCounts {
+	const wanted = wish.width.by === 'stitches' ? wish.width.stitches : wish.width.cm * stitchesPerCm;
+	const rounds = roundsFrom(wish, wanted);
+	return {
+		stitches: wish.tip + rounds * perRound(wish),
+		rounds,
+		rows: STRAIGHT_ROWS + rounds * wish.everyRows
+	};
+}
+
+function flagProgram(wish: BuntingWish, counts: FlagCounts, machine: Machine): Program {
+	const { from } = flagPins(machine, wish.turn, counts.stitches);
+	const to = Math.min(machine.pins, from + counts.stitches);
+	const both: Op[] = (['low', 'high'] as const).map((edge) => ({
+		op: 'decrease',
+		edge,
+		way: wish.way,
+		edgeStitches: 1
+	}));
+	return [
+		{ op: 'cast-on', method: 'e-wrap', yarn: 0, from, to },
+		{ op: 'work', as: 'panel', by: wish.turn, edge: machine.edgeRule },
+		{ op: 'rows', count: STRAIGHT_ROWS },
+		...Array.from({ length: counts.rounds }, (): Op[] => [
+			...both,
+			{ op: 'rows', count: wish.everyRows }
+		]).flat(),
+		{ op: 'cut' },
+		{ op: 'take-off', method: 'needle' }
+	];
+}
+
+function rowsWorking(wish: BuntingWish, counts: FlagCounts): Working {
+	return [
+		'(',
+		wish.width.by === 'stitches'
+			? own(counts.stitches, 'stitches', 'cast on')
+			: worked(counts.stitches, 'stitches', 'cast on'),
+		'−',
+		own(wish.tip, 'stitches', 'at the tip'),
+		') ÷',
+		worked(perRound(wish), 'stitches', 'each time'),
+		'×',
+		own(wish.everyRows, 'rows', 'between'),
+		'+',
+		worked(STRAIGHT_ROWS, 'rows', 'straight')
+	];
+}
+
+/** The most stitches, with this tip and way, that fit on so many pins. */
+export const mostStitches = (wish: BuntingWish, pins: number): number =>
+	wish.tip + Math.max(1, Math.floor((pins - wish.tip) / perRound(wish))) * perRound(wish);
+
+/** The yarn of each flag along the string, by its place in the list of yarns used. */
+export function flagOrder(wish: BuntingWish): number[] {
+	const ids = [...new Set(wish.yarns)];
+	return Array.from({ length: wish.flags }, (_, i) =>
+		ids.indexOf(wish.yarns[i % wish.yarns.length]!)
+	);
+}
+
+/** How many flags each yarn takes as they go along the string in turn. */
+export const flagsOf = (wish: BuntingWish): { yarn: YarnId; flags: number }[] =>
+	[...new Set(wish.yarns)].map((yarn) => ({
+		yarn,
+		flags: Array.from({ length: wish.flags }, (_, i) => wish.yarns[i % wish.yarns.length]).filter(
+			(y) => y === yarn
+		).length
+	}));
+
+/** A string of flags: triangles of panel, cast on with a finished edge and decreased at both edges down to a tip. */
+export const bunting: Recipe<BuntingWish> = {
+	id: 'bunting',
+	name: 'Bunting',
+	teaches: 'nothing',
+	defaults: (bench) => {
+		const yarn = bench.yarns[0];
+		return (
+			yarn && {
+				recipe: 'bunting',
+				flags: 7,
+				yarns: [yarn.id],
+				width: { by: 'stitches', stitches: 23 },
+				everyRows: 2,
+				way: 'single',
+				tip: 3,
+				turn: 'switch'
+			}
+		);
+	},
+	yarns: (wish) => [...new Set(wish.yarns)],
+	withRows: (wish, rows) => {
+		const rounds = Math.max(1, Math.round((rows - STRAIGHT_ROWS) / wish.everyRows));
+		const stitches = Math.min(190, Math.max(5, wish.tip + rounds * perRound(wish)));
+		return { ...wish, width: { by: 'stitches', stitches } };
+	},
+	withYarn: (wish, from, to) => ({
+		...wish,
+		yarns: wish.yarns.map((id) => (id === from ? to : id))
+	}),
+	design: (wish, context: DesignContext) => {
+		const used = flagsOf(wish).filter((f) => f.flags > 0);
+		const counts = flagCounts(wish, context.gauge(used[0]!.yarn).stitchesPerCm.mean);
+		const ids = [...new Set(wish.yarns)];
+		const pieces = used.map(({ yarn, flags }) => ({
+			id: `flag-${ids.indexOf(yarn) + 1}`,
+			name: 'Flag',
+			count: flags,
+			mirrored: false,
+			yarns: ids,
+			// Each piece feeds from its own place in the common list of yarns.
+			program: flagProgram(wish, counts, context.machine).map((o) =>
+				o.op === 'cast-on' ? { ...o, yarn: ids.indexOf(yarn) } : o
+			),
+			rowsWorking: rowsWorking(wish, counts),
+			sectionsWorking: []
+		}));
+		return {
+			pieces,
+			assembly: [
+				...pieces.map((p) => ({ do: 'gather', piece: p.id, edge: 'cast-off' }) as const),
+				{ do: 'string', pieces: pieces.map((p) => p.id), edge: 'cast-on' }
+			]
+		};
+	}
+};

@@ -1,0 +1,176 @@
+import { metresPerRow, nineOfTen } from '../gauge/ball';
+import type { YarnId } from '../model/bench';
+import type { TubeKindId } from '../model/kinds';
+import type { PlainTubeWish } from '../model/wish';
+import { tubeProgram } from '../program/program';
+import { own, worked, type Working } from '../quantity/working';
+import { evenOut } from '../stripes/edit';
+import { joined, readStripes, rowsOf, sectionsOf, type Section } from '../stripes/stripe-line';
+import { metresPerGram } from '../yarn/tex';
+import type { DesignContext, Recipe } from './recipe';
+import { cowl } from './tubes/cowl';
+import { cupSleeve } from './tubes/cup-sleeve';
+import { freeTube } from './tubes/free-tube';
+import { headband } from './tubes/headband';
+import { TUBE, type TubeKind } from './tubes/kind';
+import { scarf } from './tubes/scarf';
+import { warmers } from './tubes/warmers';
+
+const LEAST_ROWS = 4;
+const MOST_ROWS = 600;
+/** A tail at either end and at each join, with some to spare, set aside before the yarn is shared out, m. */
+const TAILS_METRES = 3;
+
+/** Every kind of tube. A new one is its file and a place here. */
+export const TUBE_KINDS: { readonly [K in TubeKindId]: TubeKind } = {
+	scarf,
+	cowl,
+	headband,
+	warmers,
+	'cup-sleeve': cupSleeve,
+	'free-tube': freeTube
+};
+
+/** What the stripe line says, or one stripe of A where it does not read: nothing is lost while the maker types. */
+export function lineSections(wish: Pick<PlainTubeWish, 'stripes' | 'yarns'>): Section[] {
+	const read = readStripes(wish.stripes, wish.yarns.length);
+	return read.ok ? sectionsOf(read.line) : [{ yarn: 0, rows: 10 }];
+}
+
+/** The line said again and again until there are so many rows, the last time as far as they go. */
+export function repeated(sections: readonly Section[], rows: number): Section[] {
+	const out: Section[] = [];
+	for (let left = rows, i = 0; left > 0; i = (i + 1) % sections.length) {
+		const s = sections[i]!;
+		out.push({ yarn: s.yarn, rows: Math.min(left, s.rows) });
+		left -= s.rows;
+	}
+	return joined(out);
+}
+
+const filled = (wish: PlainTubeWish, rows: number): Section[] => {
+	const line = lineSections(wish);
+	return wish.fill === 'stretch' ? joined(evenOut(line, rows)) : repeated(line, rows);
+};
+
+const within = (rows: number): number =>
+	Math.max(LEAST_ROWS, Math.min(MOST_ROWS, Math.round(rows)));
+
+/** The most rows for which every yarn on hand lasts, nine times in ten, in the shares that the line gives them. */
+function rowsOfYarn(wish: PlainTubeWish, context: DesignContext): number {
+	const enough = (rows: number): boolean =>
+		wish.yarns.every((id, yarn) => {
+			const knitted = filled(wish, rows).reduce((t, s) => t + (s.yarn === yarn ? s.rows : 0), 0);
+			if (knitted === 0) return true;
+			const of = context.yarn(id);
+			const perRow = metresPerRow(context.machine, context.gauge(id));
+			const metres = nineOfTen(perRow) * knitted * TUBE_KINDS[wish.recipe].copies + TAILS_METRES;
+			return metres <= of.gramsOnHand * metresPerGram(of);
+		});
+	let [low, high] = [LEAST_ROWS, MOST_ROWS];
+	// As more rows never need less of any yarn, halving finds the last that is enough.
+	while (low < high) {
+		const mid = Math.ceil((low + high) / 2);
+		if (enough(mid)) low = mid;
+		else high = mid - 1;
+	}
+	return low;
+}
+
+/** Main rows of one piece and how they came about. */
+function solve(wish: PlainTubeWish, context: DesignContext): { rows: number; working: Working } {
+	const kind = TUBE_KINDS[wish.recipe];
+	const rowsPerCm = context.gauge(wish.yarns[0]!).rowsPerCm;
+	const density = {
+		value: rowsPerCm.mean,
+		kind: 'row-density' as const,
+		label: rowsPerCm.basis === 'estimated' ? 'guessed gauge' : 'your gauge',
+		own: rowsPerCm.basis !== 'estimated'
+	};
+	const fromCm = (cm: number, working: Working) => ({
+		rows: within(cm * rowsPerCm.mean),
+		working: [...working, '×', density]
+	});
+	switch (wish.length.by) {
+		case 'rows':
+			return { rows: wish.length.rows, working: [own(wish.length.rows, 'rows', 'set by you')] };
+		case 'line': {
+			// As written, however long: what is too long is said, not cut off.
+			const rows = Math.max(LEAST_ROWS, rowsOfLine(wish));
+			return { rows, working: [own(rows, 'rows', 'in your stripe line')] };
+		}
+		case 'cm':
+			return fromCm(wish.length.cm, [own(wish.length.cm, 'length', 'set by you')]);
+		case 'yarn': {
+			const rows = rowsOfYarn(wish, context);
+			return { rows, working: [worked(rows, 'rows', 'that the yarn on hand gives')] };
+		}
+		case 'fit': {
+			const around = wish.aroundCm ?? kind.around?.usualCm ?? 0;
+			return fromCm(kind.fitCm(around), [worked(kind.fitCm(around), 'length', kind.fitSource)]);
+		}
+	}
+}
+
+const rowsOfLine = (wish: PlainTubeWish): number => {
+	const read = readStripes(wish.stripes, wish.yarns.length);
+	return read.ok ? rowsOf(read.line) : 10;
+};
+
+/** The recipe of one kind of tube. */
+export const tubeRecipe = (kind: TubeKind): Recipe<PlainTubeWish> => ({
+	id: kind.id,
+	name: kind.name,
+	teaches: kind.copies === 1 ? 'tube' : 'nothing',
+	defaults: (bench) => {
+		const [a, b] = bench.yarns;
+		if (!a) return undefined;
+		const two = kind.stripes.includes('B');
+		return {
+			recipe: kind.id,
+			yarns: two ? [a.id, (b ?? a).id] : [a.id],
+			stripes: kind.stripes,
+			fill: 'repeat',
+			length: { by: kind.id === 'free-tube' ? 'line' : 'fit' },
+			aroundCm: null,
+			twist: false,
+			ends: { castOn: 'bind', castOff: 'bind' },
+			wasteStart: 5,
+			wasteEnd: 0,
+			joinTails: 'tie'
+		};
+	},
+	yarns: (wish) => [...new Set(wish.yarns)],
+	withYarn: (wish, from, to) => ({
+		...wish,
+		yarns: wish.yarns.map((id) => (id === from ? to : id))
+	}),
+	withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
+	design: (wish, context) => {
+		const { rows, working } = solve(wish, context);
+		const ids: YarnId[] = [...new Set(wish.yarns)];
+		// Two letters may stand for one yarn: the machine knows yarns, not letters.
+		const sections = joined(
+			filled(wish, rows).map((s) => ({ ...s, yarn: ids.indexOf(wish.yarns[s.yarn]!) }))
+		);
+		return {
+			pieces: [
+				{
+					id: TUBE,
+					name: kind.piece,
+					count: kind.copies,
+					mirrored: false,
+					yarns: ids,
+					program: tubeProgram({
+						sections,
+						wasteStart: wish.wasteStart,
+						wasteEnd: wish.wasteEnd
+					}),
+					rowsWorking: working,
+					sectionsWorking: []
+				}
+			],
+			assembly: kind.assembly(wish)
+		};
+	}
+});

@@ -1,0 +1,15 @@
+import { TUBE, type TubeKind } from './kind';
+
+/** A tube closed to a ring, end to end. It lies round the shoulders by its length. */
+export const cowl: TubeKind = {
+	id: 'cowl',
+	name: 'Cowl',
+	piece: 'Tube',
+	copies: 1,
+	around: { what: 'Round, as it is to lie', usualCm: 62, by: 'length' },
+	fitCm: (around) => around,
+	fitSource: 'as long as what it lies round',
+	stripes: '10 A, 10 B',
+	pins: { least: 36, most: 100 },
+	assembly: (wish) => [{ do: 'join-ring', piece: TUBE, twist: wish.twist }]
+};

@@ -1,0 +1,24 @@
+import type { AssemblyStep, Edge } from '../../assemble/assembly';
+import type { TubeEnd } from '../../model/kinds';
+import { TUBE, type TubeKind } from './kind';
+
+const end = (how: TubeEnd, edge: Edge): AssemblyStep =>
+	how === 'flat'
+		? { do: 'close-flat', piece: TUBE, edge }
+		: how === 'gather'
+			? { do: 'gather', piece: TUBE, edge }
+			: { do: 'bind', piece: TUBE, edge };
+
+/** A tube for whatever the maker has in mind: sections as written, each end closed as wished. */
+export const freeTube: TubeKind = {
+	id: 'free-tube',
+	name: 'Free tube',
+	piece: 'Tube',
+	copies: 1,
+	around: null,
+	fitCm: () => 40,
+	fitSource: 'a length to begin with',
+	stripes: '40 A, 30 B, 40 A',
+	pins: { least: 4, most: 200 },
+	assembly: ({ ends }) => [end(ends.castOff, 'cast-off'), end(ends.castOn, 'cast-on')]
+};

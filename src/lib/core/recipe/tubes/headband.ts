@@ -1,0 +1,17 @@
+import { flatEnds, TUBE, type TubeKind } from './kind';
+
+/** 80 to 85 rows on a large machine, ends closed flat and hooked into one another (common practice): 0.85 of a woman's head. */
+const OF_HEAD = 0.85;
+
+export const headband: TubeKind = {
+	id: 'headband',
+	name: 'Headband',
+	piece: 'Tube',
+	copies: 1,
+	around: { what: 'Head', usualCm: 50.5, by: 'length' },
+	fitCm: (around) => OF_HEAD * around,
+	fitSource: '0.85 of the head, so that it holds (common practice)',
+	stripes: '10 A',
+	pins: { least: 20, most: 60 },
+	assembly: () => [...flatEnds(), { do: 'hook-ends', piece: TUBE }]
+};

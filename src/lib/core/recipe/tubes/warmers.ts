@@ -1,0 +1,18 @@
+import { TUBE, type TubeKind } from './kind';
+
+/** Two open tubes for wrists or legs, both ends bound so that they stretch. The width goes round the limb. */
+export const warmers: TubeKind = {
+	id: 'warmers',
+	name: 'Wrist or leg warmers',
+	piece: 'Warmer',
+	copies: 2,
+	around: { what: 'Wrist or calf, the widest', usualCm: 22, by: 'width' },
+	fitCm: (around) => around,
+	fitSource: 'about as long as the limb is round, from memory',
+	stripes: '8 A, 4 B',
+	pins: { least: 16, most: 48 },
+	assembly: () => [
+		{ do: 'bind', piece: TUBE, edge: 'cast-off' },
+		{ do: 'bind', piece: TUBE, edge: 'cast-on' }
+	]
+};

@@ -1,0 +1,136 @@
+import type { Edge } from '../program/program';
+import type { EdgeRule, Turns } from '../model/kinds';
+import type { Machine } from '../model/bench';
+import type { HandWork } from '../runsheet/course';
+import type { EventWords } from './say';
+
+/**
+ * Left and right of a piece are named from the right side of the fabric, which hangs away from the maker, so at the machine
+ * they seem swapped. With the edge's pin at the feeder, on the near side, the panel goes on to the right of its lowest pin
+ * where the ring turns clockwise: that edge is on the maker's left. Both sides are always named.
+ */
+export function edgeSides(
+	edge: Edge,
+	turns: Turns
+): { fabric: 'left' | 'right'; maker: 'left' | 'right' } {
+	const maker = (edge === 'low') === (turns === 'clockwise') ? 'left' : 'right';
+	return { fabric: maker === 'left' ? 'right' : 'left', maker };
+}
+
+export const wordEdge = (edge: Edge, turns: Turns): string => {
+	const { fabric, maker } = edgeSides(edge, turns);
+	return `${fabric} edge, on your ${maker}`;
+};
+
+/** Pins as the maker numbers them, from 1: `pins 3 to 1`. */
+const pinsWord = (pins: readonly number[]): string =>
+	pins.length === 1 ? `pin ${pins[0]! + 1}` : `pins ${pins[0]! + 1} to ${pins.at(-1)! + 1}`;
+
+export const EDGE_RULE: Record<EdgeRule, string> = {
+	'under-bar': 'slip the yarn under the bar outside the edge pin and pull it snug',
+	'off-bar': 'lift the yarn off the bar outside the edge pin and draw the slack out by hand'
+};
+
+/** One line for each loop that moves in a decrease, in the order of the hands. */
+export function decreaseMoves(work: Extract<HandWork, { do: 'decrease' }>): string[] {
+	const { pins, edgeStitches, way } = work;
+	const down = way === 'single' ? 1 : 2;
+	const onto = pins[edgeStitches + down]! + 1;
+	const going = pins.slice(edgeStitches, edgeStitches + down);
+	const edge = pins.slice(0, edgeStitches);
+	return [
+		`Yarn out of the guide; lift ${pinsWord(pins)} as they rise.`,
+		`${going.map((p) => p + 1).join(', then ')} down on pin ${onto} first, its own loop back on top.`,
+		...edge.map(
+			(_, i) =>
+				`The edge stitch of pin ${edge[edgeStitches - 1 - i]! + 1} to pin ${pins[edgeStitches + down - 1 - i]! + 1}.`
+		),
+		`${pinsWord(pins.slice(0, down))} out of work.`
+	];
+}
+
+function title(w: HandWork): string {
+	switch (w.do) {
+		case 'decrease':
+			return w.way === 'single' ? 'Decrease one' : 'Decrease two';
+		case 'move-in':
+			return 'Edge stitch in by one';
+		case 'decrease-inside':
+			return `Decrease at pin ${w.pin + 1}`;
+		case 'hold':
+			return `Hold ${w.pins.length} stitches`;
+		case 'take-back':
+			return `Take ${w.pins.length} stitches back`;
+		case 'cast-off':
+			return `Cast off ${w.pins.length}`;
+		case 'drop':
+			return `Drop pin ${w.pin + 1} for a ladder`;
+		case 'latch':
+			return `Latch up pin ${w.pin + 1}`;
+		case 'repair':
+			return `Mend pin ${w.pin + 1}`;
+		case 'extend':
+			return `Card after pin ${w.pin + 1}`;
+		case 'latch-extension':
+			return `Latch up after pin ${w.pin + 1}`;
+		case 'hang-hem':
+			return `Hang row ${w.row + 1}`;
+	}
+}
+
+function how(w: HandWork, machine: Machine): string {
+	switch (w.do) {
+		case 'decrease':
+			return decreaseMoves(w).join(' ');
+		case 'move-in':
+			return `The loop of pin ${w.pins[0]! + 1} onto pin ${w.pins[1]! + 1}; pin ${w.pins[0]! + 1} out of work.`;
+		case 'decrease-inside':
+			return `Lift ${pinsWord(w.pins)}, put the loop onto its neighbour and the rest back one pin inward.`;
+		case 'hold':
+			return `${cap(pinsWord(w.pins))} onto waste yarn, threaded all in one direction, at the ${wordEdge(w.edge, machine.turns)}.`;
+		case 'take-back':
+			return `The held loops back on ${pinsWord(w.pins)}, the one nearest the panel first.`;
+		case 'cast-off':
+			return `Chain over ${pinsWord(w.pins)} at the ${wordEdge(w.edge, machine.turns)}, where the yarn is.`;
+		case 'drop':
+			return 'Let the stitch fall and run down; the ladder is latched up afterwards.';
+		case 'latch':
+			return 'With a latch hook from the bottom upwards, then the loop back on its pin.';
+		case 'repair':
+			return 'Put a stitch marker through the loose loop first, then set it right.';
+		case 'extend':
+			return `Stand the card on the pin and wrap the yarn round it in every row: ${w.columns} columns to latch up later. Six clear pins at each edge.`;
+		case 'latch-extension':
+			return 'Tighten the edge stitch, then latch bottom upwards, close to the neighbouring column.';
+		case 'hang-hem':
+			return `Loop by loop as the ring turns, from the second loop on: ${w.pins.length} loops beside those on the pins. That round is a row. Keep clear of waste loops and the tail.`;
+	}
+}
+
+const cap = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
+/** What is done at the pins between two rows: a short title, then each move in order. */
+export function wordHands(work: readonly HandWork[], machine: Machine): EventWords {
+	const first = work[0]!;
+	const both =
+		work.length === 2 &&
+		work[1]!.do === first.do &&
+		'edge' in first &&
+		'edge' in work[1]! &&
+		first.edge !== work[1].edge;
+	if (both) {
+		const last = work[1]!;
+		return {
+			title: `${title(first)} at both edges`,
+			how: [first, last]
+				.map((w) =>
+					'edge' in w ? `${cap(wordEdge(w.edge, machine.turns))}: ${how(w, machine)}` : ''
+				)
+				.join(' ')
+		};
+	}
+	return {
+		title: work.map(title).join(', '),
+		how: work.map((w) => how(w, machine)).join(' ')
+	};
+}

@@ -1,0 +1,48 @@
+import type { RunEvent } from '../core/model/project';
+import type { TombleDb } from './db';
+import { appendEvents } from './store';
+
+/**
+ * One tab leads a run, the others follow. The lead is a lease in the store, so that it needs no more of the browser than the
+ * count itself does, ends by itself when a tab dies, and is looked at in the very transaction that writes.
+ */
+export const LEASE_MS = 6000;
+export const RENEW_MS = 2000;
+
+export interface Claim {
+	readonly projectId: string;
+	readonly tab: string;
+	/** ms since 1970 */
+	readonly now: number;
+	/** Taken from another tab on purpose. */
+	readonly takeOver?: boolean;
+}
+
+async function hold(db: TombleDb, { projectId, tab, now, takeOver }: Claim): Promise<boolean> {
+	const lead = await db.leads.get(projectId);
+	if (lead && lead.tab !== tab && lead.until > now && !takeOver) return false;
+	await db.leads.put({ projectId, tab, until: now + LEASE_MS });
+	return true;
+}
+
+/** Takes or renews the lead; false where another tab has it. */
+export const claimLead = (db: TombleDb, claim: Claim): Promise<boolean> =>
+	db.transaction('rw', db.leads, () => hold(db, claim));
+
+/** Gives the lead up, so that another tab need not wait for the lease to run out. */
+export const releaseLead = (db: TombleDb, projectId: string, tab: string): Promise<void> =>
+	db.transaction('rw', db.leads, async () => {
+		if ((await db.leads.get(projectId))?.tab === tab) await db.leads.delete(projectId);
+	});
+
+/** Writes events as the tab that leads, in one transaction; false, and nothing written, where another tab does. */
+export const appendAsLead = (
+	db: TombleDb,
+	events: readonly RunEvent[],
+	claim: Claim
+): Promise<boolean> =>
+	db.transaction('rw', db.leads, db.events, async () => {
+		if (!(await hold(db, claim))) return false;
+		await appendEvents(db, events);
+		return true;
+	});

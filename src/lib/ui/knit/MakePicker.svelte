@@ -1,0 +1,34 @@
+<script lang="ts">
+	import { nameMake } from '$lib/core/count/makes';
+	import { yarnNamer } from '../state/ribbon-pins';
+	import type { Crank } from './crank.svelte';
+
+	let { crank }: { crank: Crank } = $props();
+	const all = $derived(crank.progress.makes);
+	const name = $derived(yarnNamer(crank.plan));
+	const label = (i: number) => {
+		const { make, run } = all[i]!;
+		const yarn = make.piece.runs[0]?.yarn;
+		const colour = yarn === undefined ? '' : `, ${name(yarn)}`;
+		const rows = make.piece.sheet.totalRows;
+		const state = run.off ? 'off' : run.done > 0 ? `${run.done} of ${rows} rows` : 'to do';
+		return `${i + 1}. ${nameMake(make)}${colour}: ${state}`;
+	};
+</script>
+
+<!-- One piece in the order of making; any of them can be taken up. -->
+{#if all.length > 1}
+	<label class="min-w-0">
+		<span class="sr-only">Piece at hand</span>
+		<select
+			class="field min-h-8! py-0! text-base max-sm:w-full"
+			data-control
+			value={crank.key}
+			onchange={(e) => (crank.chosen = e.currentTarget.value)}
+		>
+			{#each all as { make }, i (make.key)}
+				<option value={make.key}>{label(i)}</option>
+			{/each}
+		</select>
+	</label>
+{/if}

@@ -1,0 +1,71 @@
+import { makesOf, progressOf, type Make } from '$lib/core/count/makes';
+import { paceOf, rowTimes, timeLeft } from '$lib/core/count/pace';
+import { foldRun } from '$lib/core/count/run';
+import { WASTE } from '$lib/core/program/program';
+import type { Plan, PlannedPiece } from '$lib/core/plan';
+import { rowAtHand, type HandWork } from '$lib/core/runsheet/course';
+import { eventsAhead, positionAt, type RunSheetEvent } from '$lib/core/runsheet/runsheet';
+import { yarnNamer } from '../state/ribbon-pins';
+import type { Run } from '../state/run.svelte';
+
+const WASTE_COLOUR = '#9fb0b8';
+const isAct = (e: RunSheetEvent): boolean => e.kind !== 'slow' && e.kind !== 'cast-on';
+
+/** Where the maker is in a project at the crank: the piece at hand, its row, what is due and what comes. */
+export class Crank {
+	/** The piece the maker chose; null for the one that is next in the order of making. */
+	chosen = $state<string | null>(null);
+	/** Row times of earlier runs on this machine. */
+	earlier = $state.raw<readonly (readonly { row: number; at: number }[])[]>([]);
+	readonly #plan: () => Plan;
+	readonly #run: Run;
+
+	constructor(plan: () => Plan, run: Run) {
+		this.#plan = plan;
+		this.#run = run;
+	}
+
+	readonly plan = $derived.by(() => this.#plan());
+	readonly progress = $derived.by(() => progressOf(this.#plan().pieces, this.#run.events));
+	readonly make: Make<PlannedPiece> = $derived.by(() => {
+		const makes = makesOf(this.#plan().pieces);
+		return makes.find((m) => m.key === this.chosen) ?? makes[this.progress.current] ?? makes[0]!;
+	});
+	readonly key = $derived(this.make.key);
+	readonly piece = $derived(this.make.piece);
+	readonly sheet = $derived(this.piece.sheet);
+	readonly state = $derived.by(() => foldRun(this.#run.events, this.key));
+	readonly begun = $derived(this.state.started || this.state.done > 0);
+	readonly position = $derived(positionAt(this.sheet, this.state.done)!);
+	/** Rows shown plus those on their way to the disk. */
+	readonly pressed = $derived.by(() => this.state.done + this.#run.pending);
+
+	readonly row = $derived(rowAtHand(this.piece.course, this.state.done));
+	readonly panel = $derived(this.row !== undefined && this.row.mode !== 'tube');
+	readonly ahead = $derived(eventsAhead(this.sheet, this.state.done));
+	readonly slow = $derived(this.ahead.find((e) => e.kind === 'slow' && e.after <= this.state.done));
+	readonly due = $derived(this.ahead.filter((e) => isAct(e) && e.after === this.state.done));
+	readonly coming = $derived(this.ahead.filter((e) => isAct(e) && e.after > this.state.done));
+	/** What the hands do to loops now, before the next row. */
+	readonly hands: readonly HandWork[] = $derived(
+		this.due.flatMap((e) => (e.kind === 'hands' ? e.work : []))
+	);
+
+	readonly colour = $derived(
+		this.position.leg.yarn === WASTE
+			? WASTE_COLOUR
+			: (this.plan.yarns[this.position.leg.yarn]?.colour ?? WASTE_COLOUR)
+	);
+	readonly feeding = $derived(
+		this.position.leg.yarn === WASTE ? 'waste yarn' : yarnNamer(this.plan)(this.position.leg.yarn)
+	);
+
+	readonly times = $derived.by(() => rowTimes(this.#run.events, this.key));
+	readonly pace = $derived(paceOf(this.times, this.earlier));
+	/** Minutes for what is left of this piece. */
+	readonly left = $derived(timeLeft(this.sheet.totalRows - this.state.done, this.pace));
+	/** Minutes for what is left of the project. */
+	readonly leftOfAll = $derived(
+		timeLeft(this.progress.rowsTotal - this.progress.rowsDone, this.pace)
+	);
+}

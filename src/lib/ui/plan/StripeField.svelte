@@ -1,0 +1,100 @@
+<script lang="ts">
+	import { readStripes, rowsOf, sectionsOf, writeStripes } from '$lib/core/stripes/stripe-line';
+	import { joinsOf, lineOf, mirror } from '$lib/core/stripes/edit';
+	import { rowsWord } from '$lib/core/words/say';
+	import { wordStripeProblem } from '$lib/core/words/stripes';
+	import { untrack } from 'svelte';
+
+	interface Props {
+		value: string;
+		/** Colours of A, B, C … */
+		colours: readonly string[];
+		/** `what` names the change; typing goes on as one. */
+		onvalue: (line: string, what: string) => void;
+	}
+	let { value, colours, onvalue }: Props = $props();
+	const id = $props.id();
+	let typed = $state(untrack(() => value));
+	// What is stored takes the place of what is typed only when it has changed from outside, by an undo or another tab:
+	// what was typed and does not read yet is never lost.
+	let seen = untrack(() => value);
+	$effect(() => {
+		const stored = value;
+		untrack(() => {
+			if (stored === seen) return;
+			seen = stored;
+			typed = stored;
+		});
+	});
+	const read = $derived(readStripes(typed, colours.length));
+	const problem = $derived(read.ok ? null : read.problem);
+	const sections = $derived(read.ok ? sectionsOf(read.line) : []);
+	const rows = $derived(read.ok ? rowsOf(read.line) : 0);
+	const joins = $derived(joinsOf(sections));
+
+	function put(line: string, what = 'stripe line…') {
+		typed = line;
+		if (readStripes(line, colours.length).ok) onvalue(line, what);
+	}
+	// A colour was added: what did not read before may read now.
+	$effect(() => {
+		const yarns = colours.length;
+		untrack(() => {
+			if (typed !== value && readStripes(typed, yarns).ok) onvalue(typed, 'stripe line…');
+		});
+	});
+	const tidy = () => read.ok && put(writeStripes(lineOf(sections)), 'tidied line');
+	const mirrored = () => read.ok && put(writeStripes(lineOf(mirror(sections))), 'mirrored');
+</script>
+
+<div class="min-w-0 flex-1 basis-96">
+	<label for={id} class="hint mb-0.5 block"
+		>Stripe line: rows and letters, such as 40 A, 7 times (5 A 5 B)</label
+	>
+	<!-- What does not read is marked in place, under the text that stays as typed. -->
+	<div class="relative">
+		<pre
+			class="pointer-events-none absolute inset-0 overflow-hidden px-[0.6rem] py-[0.35rem] font-[inherit] whitespace-pre-wrap text-transparent"
+			aria-hidden="true">{#if problem}{typed.slice(0, problem.from)}<mark
+					class="border-error border-b-[3px] bg-transparent text-transparent"
+					>{typed.slice(problem.from, Math.max(problem.to, problem.from + 1)) || ' '}</mark
+				>{typed.slice(problem.to)}{/if}</pre>
+		<textarea
+			{id}
+			class="field relative block resize-y bg-transparent!"
+			rows="2"
+			spellcheck="false"
+			aria-invalid={problem ? 'true' : undefined}
+			aria-describedby={`${id}-says`}
+			value={typed}
+			oninput={(e) => put(e.currentTarget.value)}></textarea>
+	</div>
+	<div class="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1 text-sm" id={`${id}-says`}>
+		{#if problem}
+			<p class="text-error" role="alert">
+				At “{typed.slice(Math.max(0, problem.from - 6), problem.to).trim() || 'the end'}”: {wordStripeProblem(
+					problem,
+					colours.length
+				)}
+			</p>
+		{:else}
+			<svg width="180" height="14" class="shrink-0" role="img" aria-label="The line once over">
+				{#each sections.slice(0, 400) as s, i (i)}
+					{@const before = sections.slice(0, i).reduce((t, x) => t + x.rows, 0)}
+					<rect
+						x={(180 * before) / rows}
+						width={(180 * s.rows) / rows}
+						height="14"
+						fill={colours[s.yarn]}
+					/>
+				{/each}
+				<rect width="180" height="14" fill="none" class="stroke-base-content/70" />
+			</svg>
+			<span>{rowsWord(rows)}, {joins.joins === 1 ? 'one join' : `${joins.joins} joins`}</span>
+			<button type="button" class="act act-small" onclick={tidy}>Tidy</button>
+			<button type="button" class="act act-small" onclick={mirrored} disabled={sections.length < 2}
+				>Mirror about the fold</button
+			>
+		{/if}
+	</div>
+</div>

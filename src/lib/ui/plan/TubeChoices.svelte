@@ -1,0 +1,191 @@
+<script lang="ts">
+	import type { Yarn, YarnId } from '$lib/core/model/bench';
+	import { TUBE_ENDS, type TubeEnd } from '$lib/core/model/kinds';
+	import type { TubeProject } from '$lib/core/model/project';
+	import type { PlainTubeWish } from '$lib/core/model/wish';
+	import type { TubePlan } from '$lib/core/plan';
+	import { inRange, parseCount, parseLengthCm } from '$lib/core/quantity/parse';
+	import { printValue } from '$lib/core/quantity/print';
+	import type { Result } from '$lib/core/quantity/problem';
+	import { TUBE_KINDS } from '$lib/core/recipe/plain-tube';
+	import Choice from '../parts/Choice.svelte';
+	import QuantityField from '../parts/QuantityField.svelte';
+	import Select from '../parts/Select.svelte';
+	import type { ProjectEditor } from '../state/project-editor.svelte';
+	import { lengthBetween } from '../state/ranges';
+	import { useWorkbench } from '../state/workbench.svelte';
+	import StripeField from './StripeField.svelte';
+	import WasteChoices from './WasteChoices.svelte';
+	import YarnPick from './YarnPick.svelte';
+
+	interface Props {
+		project: TubeProject;
+		editor: ProjectEditor;
+		plan: TubePlan;
+		yarns: readonly Yarn[];
+	}
+	let { project, editor, plan, yarns }: Props = $props();
+	const workbench = useWorkbench();
+	const units = $derived(workbench.units);
+	const wish = $derived(project.wish);
+	const kind = $derived(TUBE_KINDS[wish.recipe]);
+	const colours = $derived(
+		wish.yarns.map((id) => yarns.find((y) => y.id === id)?.colour ?? '#9fb0b8')
+	);
+	const letter = (i: number) => String.fromCharCode(65 + i);
+	const setYarns = (ids: readonly string[]) =>
+		editor.wish('colours', { yarns: ids as readonly YarnId[] as YarnId[] });
+
+	type By = PlainTubeWish['length']['by'];
+	const OPTIONS = $derived<{ value: By; label: string }[]>([
+		...(wish.recipe === 'free-tube'
+			? []
+			: [{ value: 'fit' as const, label: kind.around ? 'what it goes round' : 'the usual' }]),
+		{ value: 'line', label: 'the stripe line, once' },
+		{ value: 'cm', label: 'a length, flat' },
+		{ value: 'rows', label: 'a row count' },
+		{ value: 'yarn', label: 'the yarn on hand' }
+	]);
+	/** Choosing what to set starts from what the plan says now, so that nothing jumps. */
+	function setBy(by: By) {
+		const rows = plan.pieces[0]!.mainRows;
+		const length: PlainTubeWish['length'] =
+			by === 'rows'
+				? { by, rows: Math.min(600, rows) }
+				: by === 'cm'
+					? { by, cm: Math.round(plan.tube.flatLength.mean * 2) / 2 }
+					: { by };
+		editor.wish('what sets the length', { length });
+	}
+	const parseRows = (t: string): Result<number> => {
+		const n = parseCount(t, 'rows');
+		return n.ok ? inRange(n.value, { min: 4, max: 600, unit: 'rows' }) : n;
+	};
+	const cm = $derived(lengthBetween(units, 3, 400));
+	const parseCm = $derived((t: string) => cm(parseLengthCm(t, units)));
+	const around = $derived(lengthBetween(units, 5, 150));
+	const parseAround = $derived((t: string) => around(parseLengthCm(t, units)));
+	function setLength(t: string) {
+		if (wish.length.by === 'rows') {
+			const r = parseRows(t);
+			if (r.ok) editor.wish('rows…', { length: { by: 'rows', rows: r.value } });
+		} else {
+			const r = parseCm(t);
+			if (r.ok) editor.wish('length…', { length: { by: 'cm', cm: r.value } });
+		}
+	}
+	const END_WORDS: Record<TubeEnd, string> = {
+		flat: 'closed flat',
+		gather: 'gathered',
+		bind: 'bound, open'
+	};
+	const ends = TUBE_ENDS.map((e) => ({ value: e, label: END_WORDS[e] }));
+</script>
+
+<div class="no-print grid gap-2 pt-1">
+	<div class="flex flex-wrap items-end gap-x-4 gap-y-2">
+		{#each wish.yarns as y, i (i)}
+			<YarnPick
+				label={letter(i)}
+				value={y}
+				{yarns}
+				onvalue={(v) => setYarns(wish.yarns.map((x, k) => (k === i ? v : x)))}
+			/>
+		{/each}
+		<div class="flex gap-1">
+			{#if wish.yarns.length < 12}<button
+					class="act act-small mb-1"
+					onclick={() =>
+						setYarns([
+							...wish.yarns,
+							(yarns.find((y) => !wish.yarns.includes(y.id)) ?? yarns[0]!).id
+						])}>Add {letter(wish.yarns.length)}</button
+				>{/if}
+			{#if wish.yarns.length > 1}<button
+					class="act act-small mb-1"
+					onclick={() => setYarns(wish.yarns.slice(0, -1))}
+					>Take {letter(wish.yarns.length - 1)} out</button
+				>{/if}
+		</div>
+	</div>
+	<div class="flex flex-wrap items-start gap-x-5 gap-y-2">
+		<StripeField
+			value={wish.stripes}
+			{colours}
+			onvalue={(stripes, what) => editor.wish(what, { stripes })}
+		/>
+		<div class="w-48">
+			<Select
+				label="Length is set by"
+				value={wish.length.by}
+				options={OPTIONS}
+				onvalue={(v) => setBy(v as By)}
+			/>
+		</div>
+		{#if wish.length.by === 'rows' || wish.length.by === 'cm'}
+			<div class="w-32">
+				<QuantityField
+					label={wish.length.by === 'rows' ? 'Rows' : 'Length, flat'}
+					text={wish.length.by === 'rows'
+						? `${wish.length.rows} rows`
+						: printValue(wish.length.cm, 'length', units)}
+					parse={wish.length.by === 'rows' ? parseRows : parseCm}
+					onvalue={setLength}
+				/>
+			</div>
+		{/if}
+		{#if kind.around}
+			<div class="w-44">
+				<QuantityField
+					label={kind.around.what}
+					text={wish.aroundCm === null ? '' : printValue(wish.aroundCm, 'length', units)}
+					placeholder={`${printValue(kind.around.usualCm, 'length', units)}, the usual`}
+					parse={parseAround}
+					onvalue={(t) => {
+						const r = parseAround(t);
+						if (r.ok) editor.wish('what it goes round…', { aroundCm: r.value });
+					}}
+					onempty={() => editor.wish('what it goes round…', { aroundCm: null })}
+				/>
+			</div>
+		{/if}
+	</div>
+	<div class="flex flex-wrap items-end gap-x-5 gap-y-2">
+		{#if wish.length.by !== 'line'}
+			<Choice
+				label="The line comes to the length"
+				value={wish.fill}
+				options={[
+					{ value: 'repeat', label: 'said again and again' },
+					{ value: 'stretch', label: 'stretched to it' }
+				]}
+				onvalue={(fill) => editor.wish('how the line fills', { fill })}
+			/>
+		{/if}
+		{#if wish.recipe === 'cowl'}
+			<Choice
+				label="Closed to a ring"
+				value={wish.twist ? 'twist' : 'plain'}
+				options={[
+					{ value: 'plain', label: 'plain' },
+					{ value: 'twist', label: 'with a half turn' }
+				]}
+				onvalue={(t) => editor.wish('twist', { twist: t === 'twist' })}
+			/>
+		{:else if wish.recipe === 'free-tube'}
+			<Choice
+				label="First end"
+				value={wish.ends.castOn}
+				options={ends}
+				onvalue={(castOn) => editor.wish('first end', { ends: { ...wish.ends, castOn } })}
+			/>
+			<Choice
+				label="Last end"
+				value={wish.ends.castOff}
+				options={ends}
+				onvalue={(castOff) => editor.wish('last end', { ends: { ...wish.ends, castOff } })}
+			/>
+		{/if}
+		<WasteChoices {wish} {editor} />
+	</div>
+</div>

@@ -1,0 +1,15 @@
+import * as Comlink from 'comlink';
+import { ClickFinder } from '../core/count/clicks';
+
+let finder: { readonly rate: number; readonly find: ClickFinder } | null = null;
+
+/** Finds clicks away from the page, so that the count never waits for the sound. Times in s from the first sample. */
+const ear = {
+	hear(samples: Float32Array, sampleRate: number): number[] {
+		if (finder?.rate !== sampleRate)
+			finder = { rate: sampleRate, find: new ClickFinder(sampleRate) };
+		return finder.find.hear(samples);
+	}
+};
+export type EarWorker = typeof ear;
+Comlink.expose(ear);

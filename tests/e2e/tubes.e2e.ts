@@ -1,0 +1,69 @@
+import { count, expect, openDemo, test } from './support';
+
+test('a scarf from the shelf: colours by a stripe line, errors where they are, undo, and off to the crank', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.getByRole('combobox', { name: 'Begin something else' }).selectOption('scarf');
+	await expect(page.getByRole('textbox', { name: 'Scarf' })).toBeVisible();
+	const line = page.getByRole('textbox', { name: /Stripe line/ });
+	await line.fill('40 A, 7 times (5 A 5 B, 30 A');
+	await expect(page.getByText('This bracket is never closed')).toBeVisible();
+	// What was typed stays, and so does the plan as it was.
+	await expect(line).toHaveValue('40 A, 7 times (5 A 5 B, 30 A');
+	await line.fill('40 A, 7 times (5 A 5 B), 30 C');
+	await expect(
+		page.getByText('There is no yarn C: A to B are there. Add a colour first.')
+	).toBeVisible();
+	await page.getByRole('button', { name: 'Add C' }).click();
+	await expect(page.getByText('140 rows, 14 joins')).toBeVisible();
+	await page.getByRole('combobox', { name: 'Length is set by' }).selectOption('line');
+	await expect(page.getByRole('img', { name: /The whole tube.*140 rows/ })).toBeVisible();
+	await page.getByRole('button', { name: 'Mirror about the fold' }).click();
+	await expect(page.getByRole('img', { name: /The whole tube.*140 rows/ })).toBeVisible();
+	await expect(line).not.toHaveValue('40 A, 7 times (5 A 5 B), 30 C');
+	await page.getByRole('heading', { name: /What a careful maker/ }).click();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(line).toHaveValue('40 A, 7 times (5 A 5 B), 30 C');
+	await page.getByRole('link', { name: 'Knit this' }).click();
+	await expect(page.getByRole('checkbox')).toHaveCount(5);
+	for (const box of await page.getByRole('checkbox').all()) await box.check();
+	await page.getByRole('button', { name: 'It is cast on: start counting' }).click();
+	await expect(count(page)).toHaveText('0');
+	await page.keyboard.press('Space');
+	await expect(count(page)).toHaveText('1');
+});
+
+test('every kind of tube can be begun, planned and finished without a hole in its words', async ({
+	page
+}) => {
+	test.setTimeout(120_000);
+	await openDemo(page);
+	for (const kind of ['scarf', 'cowl', 'headband', 'warmers', 'cup-sleeve', 'free-tube']) {
+		await page.goto('/');
+		await page.getByRole('combobox', { name: 'Begin something else' }).selectOption(kind);
+		await expect(page.getByRole('link', { name: 'Knit this' })).toBeVisible();
+		const address = page.url();
+		for (const view of ['plan', 'finish', 'log']) {
+			await page.goto(address.replace(/plan$/, view));
+			await expect(page.locator('h1').first()).toBeAttached();
+			await page.waitForTimeout(150);
+			expect(await page.locator('main').innerText()).not.toMatch(/undefined|NaN|null/);
+		}
+	}
+});
+
+test('the length of a tube by the yarn on hand, by a row count, and by nonsense', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto('/project/project-net/plan');
+	await page.getByRole('combobox', { name: 'Length is set by' }).selectOption('yarn');
+	await expect(page.getByText('that the yarn on hand gives')).toBeAttached();
+	await page.getByRole('combobox', { name: 'Length is set by' }).selectOption('rows');
+	const rows = page.getByRole('textbox', { name: 'Rows', exact: true });
+	await rows.fill('9000');
+	await expect(page.getByText(/4 to 600 rows/)).toBeVisible();
+	await rows.fill('96');
+	await expect(page.getByRole('img', { name: /The whole tube.*96 rows/ })).toBeVisible();
+});
