@@ -2,19 +2,13 @@
 	import { goto } from '$app/navigation';
 	import Shelf from '$lib/ui/shelf/Shelf.svelte';
 	import Welcome from '$lib/ui/shelf/Welcome.svelte';
-	import { newBunting, newHat, newTube, type New } from '$lib/ui/state/projects';
+	import { newProject, type New } from '$lib/ui/state/projects';
 	import { useWorkbench } from '$lib/ui/state/workbench.svelte';
 
 	const workbench = useWorkbench();
 
-	async function start(what: New = 'hat') {
-		const { bench } = workbench;
-		const project =
-			what === 'hat'
-				? newHat(bench)
-				: what === 'bunting'
-					? newBunting(bench)
-					: newTube(bench, what);
+	async function start(what: New = 'lined-hat') {
+		const project = newProject(workbench.bench, what, workbench.settings.waste);
 		if (!project) return goto('/bench');
 		await workbench.addProject(project);
 		await goto(`/project/${project.id}/plan`);

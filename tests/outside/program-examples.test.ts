@@ -58,6 +58,7 @@ describe('docs/program.md', () => {
 			join: true,
 			rows: true,
 			'hang-hem': true,
+			'spare-strand': true,
 			decrease: true,
 			'decrease-inside': true,
 			'move-in': true,

@@ -1,5 +1,6 @@
 import { DRIES, FIBRES, WASHES } from '../../src/lib/core/model/kinds';
 import fc from 'fast-check';
+import { CLOSINGS, HATS, WASTE_WITH } from '../../src/lib/core/model/kinds';
 import type { LinedHatWish } from '../../src/lib/core/model/wish';
 import { HEAD_SIZES } from '../../src/lib/core/model/wish';
 import type { Machine, Swatch, Yarn } from '../../src/lib/core/model/bench';
@@ -56,14 +57,15 @@ export const schemeArb: fc.Arbitrary<LinedHatWish['scheme']> = fc.oneof(
 );
 
 export const wishArb: fc.Arbitrary<LinedHatWish> = fc.record({
-	recipe: fc.constant('lined-hat' as const),
+	recipe: fc.constantFrom(...HATS),
 	head: headArb,
 	visibleCm: fc.option(cm(5, 60), { nil: null }),
 	length: lengthArb,
 	brim: fc.record({ turnedUp: fc.boolean(), heightCm: cm(1, 20) }),
 	scheme: schemeArb,
-	closing: fc.constantFrom('gather' as const, 'zip' as const),
+	closing: fc.constantFrom(...CLOSINGS),
 	wasteStart: fc.integer({ min: 0, max: 20 }),
+	wasteWith: fc.constantFrom(...WASTE_WITH),
 	wasteEnd: fc.constantFrom(0, 2, 5, 10),
 	joinTails: fc.constantFrom('tie' as const, 'weave' as const)
 });

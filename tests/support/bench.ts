@@ -89,6 +89,7 @@ export const wishOf = (patch: Partial<LinedHatWish> = {}): LinedHatWish => ({
 	brim: { turnedUp: false, heightCm: 5 },
 	scheme: { kind: 'one', yarn: A.id },
 	closing: 'gather',
+	wasteWith: 'yarn',
 	wasteStart: 5,
 	wasteEnd: 0,
 	joinTails: 'tie',

@@ -191,6 +191,9 @@ export function knitSlowly(
 			for (let i = 0; i < o.count; i++) if (!knit()) return false;
 			return true;
 		},
+		// It comes out again: nothing of it stays.
+		'spare-strand': (o) =>
+			o.from < o.to && bed.slice(o.from, o.to).every((p) => p.work) && o.to <= pins,
 		'hang-hem': (o) => {
 			if (o.row >= row) return false;
 			for (const pin of working()) {

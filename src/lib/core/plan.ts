@@ -17,6 +17,7 @@ import type { FlagFigures } from './plan/flag-figures';
 import type { HatFigures } from './plan/figures';
 import type { TubeFigures } from './plan/tube-figures';
 import { amountsOf } from './plan/amounts';
+import { rowPlaces } from './plan/places';
 import { shapeOf, type Shape } from './plan/shape';
 import type { Estimate } from './quantity/estimate';
 import { planPiece, type PlannedPiece } from './plan/piece';
@@ -158,7 +159,7 @@ interface Designed {
 function derive(project: Project, bench: Bench, designed: Designed): Plan {
 	const { machine, yarns, gauges, design, wish } = designed;
 	const { assembly } = design;
-	const hatWish = wish.recipe === 'lined-hat' ? wish : undefined;
+	const hatWish = 'scheme' in wish ? wish : undefined;
 	const joinTails = 'joinTails' in wish ? wish.joinTails : 'weave';
 	const knitted = design.pieces.map((piece) =>
 		planPiece({ piece, machine, gauges, assembly, joinTails })
@@ -182,11 +183,9 @@ function derive(project: Project, bench: Bench, designed: Designed): Plan {
 		hat: shape.shape === 'hat' ? shape.hat : undefined,
 		flag: shape.shape === 'flags' ? shape.flag : undefined,
 		hatWish,
-		tubeWish:
-			shape.shape === 'tube' && wish.recipe !== 'lined-hat' && wish.recipe !== 'bunting'
-				? wish
-				: undefined,
+		tubeWish: 'stripes' in wish ? wish : undefined,
 		round: shape.shape === 'tube' ? shape.tube.round : null,
+		places: () => rowPlaces({ ...shape, assembly, pieces }),
 		flatLength: flatLengthOf(shape),
 		amounts,
 		usualHeightCm: hatWish && (hatWish.visibleCm ?? VISIBLE_SHARE * headCm(hatWish.head))
@@ -212,7 +211,7 @@ function derive(project: Project, bench: Bench, designed: Designed): Plan {
 			joinTails,
 			layerFlatCm: shape.shape === 'hat' ? shape.hat.layerFlat.mean : 0,
 			stringCm: shape.shape === 'flags' ? shape.flag.string.mean : 0,
-			baby: hatWish !== undefined && isBaby(hatWish.head)
+			worn: hatWish && isBaby(hatWish.head) ? 'baby' : wish.recipe === 'sock' ? 'foot' : null
 		}),
 		findings: findingsFor(facts)
 	};

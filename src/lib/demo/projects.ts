@@ -14,6 +14,7 @@ const hat: LinedHatWish = {
 	scheme: { kind: 'one', yarn: id('bw-deep') },
 	closing: 'gather',
 	wasteStart: 5,
+	wasteWith: 'yarn',
 	wasteEnd: 0,
 	joinTails: 'tie'
 };
@@ -55,7 +56,14 @@ function tube(
 			aroundCm: null,
 			twist: false,
 			ends: { castOn: 'bind', castOff: 'bind' },
+			closing: 'slip',
+			hemRows: null,
+			purlOut: false,
+			thumbCm: null,
+			chains: null,
+			pins: 3,
 			wasteStart: 5,
+			wasteWith: 'yarn',
 			wasteEnd: 0,
 			joinTails: 'tie',
 			...wish

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { benchFrom1, benchFrom2, eventsFrom2, projectFrom1 } from './upgrade';
+import { benchFrom1, benchFrom2, eventsFrom2, projectFrom1, projectFrom2 } from './upgrade';
 import { bench, project, result, runEvent } from '../core/model/project';
 
 /** The one current version of the project file; see docs/file-format.md. */
@@ -51,6 +51,10 @@ const MIGRATIONS: Record<number, Migration> = {
 		...file,
 		version: 3,
 		bench: benchFrom2(file.bench),
+		project:
+			typeof file.project === 'object' && file.project !== null
+				? projectFrom2(file.project as Record<string, unknown>)
+				: file.project,
 		events:
 			Array.isArray(file.events) && file.events.every((e) => typeof e === 'object' && e !== null)
 				? eventsFrom2(file.events as Record<string, unknown>[])

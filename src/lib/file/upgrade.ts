@@ -59,6 +59,10 @@ export const machineFrom2 = (machine: Rec): Rec => ({
 	edgeRule: 'under-bar'
 });
 
+/** Version 2 knew one school of waste at the cast-on: rows of it alone. */
+export const projectFrom2 = (project: Rec): Rec =>
+	isRecord(project.wish) ? { ...project, wish: { ...project.wish, wasteWith: 'yarn' } } : project;
+
 /** Version 2 kept events in the order of writing; from 3 on each says its place in its run. */
 export function eventsFrom2(events: readonly Rec[]): Rec[] {
 	const next = new Map<unknown, number>();

@@ -1,7 +1,14 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { Machine, Swatch, Yarn, YarnTest } from '../core/model/bench';
 import type { Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
-import { eventsFrom2, machineFrom2, projectFrom1, swatchFrom1, yarnFrom1 } from '../file/upgrade';
+import {
+	eventsFrom2,
+	machineFrom2,
+	projectFrom1,
+	projectFrom2,
+	swatchFrom1,
+	yarnFrom1
+} from '../file/upgrade';
 import type { Settings } from './settings';
 
 /** The tab that counts a project's run, until its lease runs out, ms since 1970. */
@@ -65,6 +72,8 @@ export class TombleDb extends Dexie {
 			.upgrade(async (tx) => {
 				const machines = await tx.table<Record<string, unknown>>('machines').toArray();
 				await tx.table('machines').bulkPut(machines.map(machineFrom2));
+				const projects = await tx.table<Record<string, unknown>>('projects').toArray();
+				await tx.table('projects').bulkPut(projects.map(projectFrom2));
 				const events = await tx.table<Record<string, unknown>>('events').orderBy('seq').toArray();
 				await tx.table('events').bulkPut(eventsFrom2(events));
 			});

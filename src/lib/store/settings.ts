@@ -1,3 +1,5 @@
+import { WASTE_WITH, type WasteWith } from '../core/model/kinds';
+
 /** The maker's own settings, kept with the data. */
 export interface Settings {
 	readonly units: 'cm' | 'in';
@@ -17,6 +19,8 @@ export interface Settings {
 	readonly greeted: boolean;
 	/** The written pattern last looked at, as typed. */
 	readonly pattern: WrittenPattern;
+	/** The maker's usual waste yarn and tails; null takes each recipe's own. */
+	readonly waste: UsualWaste | null;
 }
 
 /** What a maker typed of a written pattern. */
@@ -28,6 +32,14 @@ export interface WrittenPattern {
 	readonly mode: 'tube' | 'panel';
 	/** What each count must keep to, in their order: any, even, odd, or a number it must be a multiple of. */
 	readonly keep: readonly string[];
+}
+
+/** The maker's own school of waste yarn and tails: what a new project begins with. */
+export interface UsualWaste {
+	readonly start: number;
+	readonly with: WasteWith;
+	readonly end: number;
+	readonly joinTails: 'tie' | 'weave';
 }
 
 export const DEFAULT_SETTINGS: Settings = {
@@ -42,6 +54,7 @@ export const DEFAULT_SETTINGS: Settings = {
 	pedalKey: null,
 	currentProject: null,
 	greeted: false,
+	waste: null,
 	pattern: { text: '', notation: 'per-10cm', stitches: '', rows: '', mode: 'panel', keep: [] }
 };
 
@@ -57,11 +70,25 @@ const ALLOWED: { [K in keyof Settings]: (v: unknown) => boolean } = {
 	pedalKey: (v) => v === null || (typeof v === 'string' && v.length >= 1 && v.length <= 30),
 	currentProject: (v) => v === null || typeof v === 'string',
 	greeted: isFlag,
+	waste: isWaste,
 	pattern: isPattern
 };
 
 function isFlag(v: unknown): boolean {
 	return typeof v === 'boolean';
+}
+
+function isWaste(v: unknown): boolean {
+	if (v === null) return true;
+	if (typeof v !== 'object') return false;
+	const w = v as Record<string, unknown>;
+	const rows = (n: unknown) => typeof n === 'number' && Number.isInteger(n) && n >= 0 && n <= 20;
+	return (
+		rows(w.start) &&
+		rows(w.end) &&
+		(WASTE_WITH as readonly unknown[]).includes(w.with) &&
+		(w.joinTails === 'tie' || w.joinTails === 'weave')
+	);
 }
 
 function isPattern(v: unknown): boolean {

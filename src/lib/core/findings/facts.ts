@@ -1,4 +1,5 @@
 import type { FinishedHat } from '../assemble/finished';
+import type { RowPlace } from '../assemble/layers';
 import type { TuckedTube } from '../assemble/tucked-tube';
 import type { YarnAmount } from '../amounts/yarn';
 import type { Gauge } from '../gauge/gauge';
@@ -33,6 +34,8 @@ export interface Facts {
 	/** The wish, where it is for a plain tube; and what that goes round. */
 	readonly tubeWish: PlainTubeWish | undefined;
 	readonly round: FinishedTube['round'];
+	/** Where every row ends up; worked out when a rule asks. */
+	readonly places: () => readonly RowPlace[];
 	/** The piece as it lies, off the machine, cm. */
 	readonly flatLength: Estimate;
 	/** Height the maker wants on the head, cm, before any rounding; undefined for what is worn on none. */
@@ -44,6 +47,8 @@ export interface Judgement {
 	readonly severity: Severity;
 	readonly where: Where;
 	readonly fix?: Fix;
+	/** The other way out. */
+	readonly or?: Fix;
 }
 
 /** A rule reads the facts and speaks, or is silent. */

@@ -18,7 +18,10 @@ export type Fix =
 	| { readonly do: 'stitches'; readonly stitches: number }
 	| { readonly do: 'use-fresh' }
 	| { readonly do: 'lining-extra'; readonly rows: number }
-	| { readonly do: 'turn-up' };
+	| { readonly do: 'turn-up' }
+	| { readonly do: 'around'; readonly cm: number }
+	| { readonly do: 'visible'; readonly cm: number }
+	| { readonly do: 'by-yarn' };
 
 /** A careful maker's judgement about a plan. The sentences are in `words/findings.ts`, by code. */
 export type FindingBody =
@@ -69,6 +72,9 @@ export type FindingBody =
 	| { code: 'tube-loose'; stretch: number; aroundCm: number }
 	| { code: 'unusual-pins'; pins: number; least: number; most: number }
 	| { code: 'many-tails'; joins: number }
+	| { code: 'two-figures'; rows: number; fitRows: number; aroundCm: number; what: string }
+	| { code: 'hidden-joins'; joins: number; tails: number }
+	| { code: 'shows-through'; over: number; under: number; rows: number }
 	| { code: 'garland' }
 	| { code: 'no-counter' };
 
@@ -80,6 +86,8 @@ export type Finding = FindingBody & {
 	readonly severity: Severity;
 	readonly where: Where;
 	readonly fix?: Fix;
+	/** The other way out. */
+	readonly or?: Fix;
 	/** Accepted by the maker: stays quiet. A `stop` cannot be accepted. */
 	readonly accepted: boolean;
 };

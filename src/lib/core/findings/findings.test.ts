@@ -110,7 +110,7 @@ describe('each judgement', () => {
 		const words = wordFinding(f, { units: 'cm', yarnName: (i) => p.yarns[i]!.colourName });
 		expect(`${words.what} ${words.why}`).not.toMatch(/undefined|NaN/);
 		expect(words.what).toMatch(/\.$/);
-		if (f.fix) expect(wordFix(f.fix).length).toBeGreaterThan(5);
+		for (const x of [f.fix, f.or]) if (x) expect(wordFix(x, 'cm').length).toBeGreaterThan(5);
 	});
 
 	it('a plain hat from two agreeing readings calls for none', () => {

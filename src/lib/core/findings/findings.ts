@@ -20,6 +20,7 @@ const RULES: readonly Rule[] = [
 	fit.tubeRound,
 	fit.pastPulled,
 	fit.height,
+	fit.twoFigures,
 	fit.brimTooHigh,
 	fit.liningLip,
 	fit.outerPeeks,
@@ -30,6 +31,7 @@ const RULES: readonly Rule[] = [
 	yarn.weakYarn,
 	yarn.gaugesDiffer,
 	yarn.lightLining,
+	yarn.showsThrough,
 	yarn.cotton,
 	fit.stripeCut,
 	fit.babyCaution,
@@ -37,6 +39,7 @@ const RULES: readonly Rule[] = [
 	fit.clog,
 	fit.unusualPins,
 	fit.manyTails,
+	fit.hiddenJoinsRule,
 	fit.garlandCaution,
 	fit.noCounter
 ];
@@ -55,6 +58,7 @@ export function toFinding(j: Judgement, accepted: readonly string[]): Finding {
 		severity: j.severity,
 		where: j.where,
 		...(j.fix ? { fix: j.fix } : {}),
+		...(j.or ? { or: j.or } : {}),
 		accepted: j.severity !== 'stop' && accepted.includes(key)
 	};
 }

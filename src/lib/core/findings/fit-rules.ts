@@ -1,8 +1,9 @@
-import { WASTE } from '../program/program';
+import { isSpare } from '../program/program';
 import { isBaby } from '../size/head';
 import { nearestWithParity } from '../quantity/whole';
 import { flagPins } from '../recipe/bunting';
-import { TUBE_KINDS } from '../recipe/plain-tube';
+import { hiddenJoins } from '../assemble/layers';
+import { fitCmOf, TUBE_KINDS } from '../recipe/plain-tube';
 import type { Rule } from './facts';
 
 /** Stretch on the head, as a share of the relaxed tube (from memory: plain tubes are worn stretched by a third or so). */
@@ -74,6 +75,48 @@ export const tubeRound: Rule = ({ round }) => {
 	return null;
 };
 
+/** Length and size both given, and they disagree by more than this. */
+const DISAGREE = 0.08;
+
+/** What goes round a thing by its length is as long as that asks; set otherwise, one of the two figures has to give. */
+export const twoFigures: Rule = ({ tubeWish, machine, gauges, mainRows, flatLength }) => {
+	if (!tubeWish || tubeWish.length.by === 'fit' || tubeWish.length.by === 'yarn') return null;
+	const { around } = TUBE_KINDS[tubeWish.recipe];
+	if (!around || around.by !== 'length') return null;
+	const wanted = fitCmOf(tubeWish, machine, gauges[0]!);
+	const off = flatLength.mean / wanted - 1;
+	if (Math.abs(off) < DISAGREE) return null;
+	const aroundCm = tubeWish.aroundCm ?? around.usualCm;
+	const fitRows = Math.max(4, Math.round(mainRows / (1 + off)));
+	const cm = Math.round(aroundCm * (1 + off) * 2) / 2;
+	return {
+		body: {
+			code: 'two-figures',
+			rows: mainRows,
+			fitRows,
+			aroundCm,
+			what: around.what.split(',')[0]!.toLowerCase()
+		},
+		severity: 'warn',
+		where: { at: 'size' },
+		fix: { do: 'rows', rows: fitRows },
+		...(cm >= 5 && cm <= 150 ? { or: { do: 'around' as const, cm } } : {})
+	};
+};
+
+/** Joins that lie inside are tails for nothing. */
+export const hiddenJoinsRule: Rule = ({ runs, places, tucked }) => {
+	if (!tucked || runs.length < 4) return null;
+	const joins = hiddenJoins(runs, places()).length;
+	return joins < 2
+		? null
+		: {
+				body: { code: 'hidden-joins', joins, tails: 2 * joins },
+				severity: 'tip',
+				where: { at: 'size' }
+			};
+};
+
 /** A kind of tube is usual on some machines; on others it comes out much wider or narrower. */
 export const unusualPins: Rule = ({ tubeWish, machine }) => {
 	if (!tubeWish) return null;
@@ -122,7 +165,8 @@ export const height: Rule = ({ hat, usualHeightCm, mainRows, hatWish }) => {
 		body: { code: off < 0 ? 'short' : 'long', heightCm, wantedCm: usualHeightCm, rows },
 		severity: 'warn',
 		where: { at: 'size' },
-		fix: { do: 'rows', rows }
+		fix: { do: 'rows', rows },
+		or: { do: 'visible', cm: Math.max(5, Math.min(60, Math.round(10 * heightCm) / 10)) }
 	};
 };
 
@@ -189,7 +233,7 @@ export const sectionVanishes: Rule = ({ hatWish, yarns, runs, mainRows }) =>
 	!hatWish || hatWish.scheme.kind === 'stripes'
 		? null
 		: yarns.flatMap((_, yarn) =>
-				runs.some((r) => r.yarn === yarn && r.yarn !== WASTE)
+				runs.some((r) => r.yarn === yarn && !isSpare(r.yarn))
 					? []
 					: [
 							{

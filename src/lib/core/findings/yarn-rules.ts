@@ -1,4 +1,5 @@
 import { cumulativeStdNormalProbability } from 'simple-statistics';
+import { showsThrough as pairsThrough } from '../assemble/layers';
 import { workingClass } from '../yarn/held-together';
 import { testsOf, verdicts } from '../yarn/trials';
 import type { Judgement, Rule } from './facts';
@@ -11,7 +12,7 @@ function chanceShort(need: number, sd: number, have: number): number {
 
 const CLOSE = 0.1;
 
-export const yarnEnough: Rule = ({ amounts }) =>
+export const yarnEnough: Rule = ({ amounts, tubeWish }) =>
 	amounts.flatMap((a): readonly Judgement[] => {
 		const { mean, sd } = a.grams.value;
 		const chance = chanceShort(mean, sd, a.gramsOnHand);
@@ -21,7 +22,9 @@ export const yarnEnough: Rule = ({ amounts }) =>
 				{
 					body: { code: 'yarn-short', ...numbers, row: a.runsOutAtRow },
 					severity: 'warn' as const,
-					where: { at: 'row' as const, row: a.runsOutAtRow }
+					where: { at: 'row' as const, row: a.runsOutAtRow },
+					// Length and yarn both given: the length gives, or there is more yarn to be had.
+					...(tubeWish ? { fix: { do: 'by-yarn' as const } } : {})
 				}
 			];
 		if (chance > CLOSE)
@@ -117,6 +120,19 @@ export const gaugesDiffer: Rule = ({ gauges }) => {
 				]
 			: [];
 	});
+};
+
+/** In a hem the inner half may shine through the outer, as a light lining does. */
+export const showsThrough: Rule = ({ tubeWish, yarns, runs, places }) => {
+	if (!tubeWish || runs.length < 2) return null;
+	const yarnAt = (row: number) => runs.find((r) => row >= r.from && row < r.to)?.yarn;
+	const of = (yarn: number) => yarns[yarn]?.colour ?? '#000000';
+	const [worst] = pairsThrough(yarnAt, places()).filter(
+		(p) => luminance(of(p.under)) - luminance(of(p.over)) > SHINES
+	);
+	return worst
+		? { body: { code: 'shows-through', ...worst }, severity: 'tip', where: { at: 'fold' } }
+		: null;
 };
 
 /** Relative luminance of #rrggbb, 0 to 1 (WCAG 2.2). */

@@ -1,11 +1,19 @@
 import type { Assembly } from '../assemble/assembly';
+import type { FlatClosing } from '../model/kinds';
 import type { Tail } from '../amounts/tails';
 import type { Course } from '../runsheet/course';
 import type { RunSheet } from '../runsheet/runsheet';
 
 /** Usual cautions, shown at the step where they matter. Sentences in `words/cautions.ts`. */
 export type CautionCode =
-	'hooks-and-scissors' | 'pinch' | 'strain' | 'baby-sleep' | 'hot-water' | 'garland' | 'cords';
+	| 'hooks-and-scissors'
+	| 'pinch'
+	| 'strain'
+	| 'baby-sleep'
+	| 'hot-water'
+	| 'garland'
+	| 'cords'
+	| 'slippery';
 
 /** One step after the machine, in order. Sentences in `words/steps.ts`. */
 export type FinishStep = { readonly id: string; readonly caution?: CautionCode } & (
@@ -24,17 +32,34 @@ export type FinishStep = { readonly id: string; readonly caution?: CautionCode }
 	| { readonly do: 'meet' }
 	| { readonly do: 'zip'; readonly loops: number; readonly tailCm: number }
 	| { readonly do: 'turn-up'; readonly heightCm: number }
+	| { readonly do: 'close-crown'; readonly loops: number; readonly how: FlatClosing }
 	| {
 			readonly do: 'close-flat';
 			readonly edge: 'cast-on' | 'cast-off';
 			readonly loops: number;
 			readonly waste: boolean;
+			readonly how: FlatClosing;
+			/** A toe: drawn in before it is closed. */
+			readonly toe: boolean;
+			readonly copies: number;
+	  }
+	| { readonly do: 'hem'; readonly rows: number; readonly high: number }
+	| { readonly do: 'inside-out' }
+	| { readonly do: 'drawstring'; readonly chains: number }
+	| { readonly do: 'straps'; readonly chains: number }
+	| {
+			readonly do: 'thumb';
+			readonly atRow: number;
+			readonly stitches: number;
+			readonly copies: number;
 	  }
 	| {
 			readonly do: 'bind';
 			readonly edge: 'cast-on' | 'cast-off';
 			readonly loops: number;
 			readonly copies: number;
+			/** Crochet stitches to a loop. */
+			readonly perLoop: 1 | 2;
 	  }
 	| { readonly do: 'join-ring'; readonly loops: number; readonly twist: boolean }
 	| { readonly do: 'hook-ends' }
@@ -67,7 +92,8 @@ export interface FinishInput {
 	readonly layerFlatCm: number;
 	/** Of all flags side by side; 0 where there are none. */
 	readonly stringCm: number;
-	readonly baby: boolean;
+	/** Whose or what it is worn on, where that asks for a caution. */
+	readonly worn: 'baby' | 'foot' | null;
 }
 
 const isPanel = (p: FinishedPiece): boolean =>
@@ -106,7 +132,7 @@ export function finishSteps(input: FinishInput): FinishStep[] {
 		switch (s.do) {
 			case 'gather': {
 				const of = pieces.find((p) => p.id === s.piece)!;
-				if (isPanel(of)) {
+				if (isPanel(of) && of.stitches.first > of.stitches.last) {
 					steps.push({
 						id: `draw-tip-${of.id}`,
 						do: 'draw-tip',
@@ -154,6 +180,9 @@ export function finishSteps(input: FinishInput): FinishStep[] {
 					edge: s.edge,
 					loops: pins,
 					waste: waste[s.edge],
+					how: s.how,
+					toe: s.toe === true,
+					copies: pieces[0]!.count,
 					caution: 'hooks-and-scissors'
 				});
 				if (waste[s.edge]) steps.push({ id: `waste-off-${s.edge}`, do: 'waste-off', edge: s.edge });
@@ -165,9 +194,46 @@ export function finishSteps(input: FinishInput): FinishStep[] {
 					edge: s.edge,
 					loops: pins,
 					copies: pieces[0]!.count,
+					perLoop: s.perLoop ?? 1,
 					caution: 'hooks-and-scissors'
 				});
 				if (waste[s.edge]) steps.push({ id: `waste-off-${s.edge}`, do: 'waste-off', edge: s.edge });
+				break;
+			case 'close-crown':
+				steps.push({
+					id: 'close-crown',
+					do: 'close-crown',
+					loops: pins,
+					how: s.how,
+					caution: 'hooks-and-scissors'
+				});
+				for (const edge of s.edges)
+					if (waste[edge]) steps.push({ id: `waste-off-${edge}`, do: 'waste-off', edge });
+				break;
+			case 'hem':
+				steps.push({ id: 'hem', do: 'hem', rows: s.rows, high: s.rows / 2 });
+				// The loops hung are held by the row after them: what is under them comes off now.
+				if (waste['cast-on'])
+					steps.push({ id: 'waste-off-cast-on', do: 'waste-off', edge: 'cast-on' });
+				break;
+			case 'inside-out':
+				steps.push({ id: 'inside-out', do: 'inside-out' });
+				break;
+			case 'drawstring':
+				steps.push({ id: 'drawstring', do: 'drawstring', chains: s.chains, caution: 'cords' });
+				break;
+			case 'straps':
+				steps.push({ id: 'straps', do: 'straps', chains: s.chains, caution: 'cords' });
+				break;
+			case 'thumb':
+				steps.push({
+					id: 'thumb',
+					do: 'thumb',
+					atRow: s.atRow,
+					stitches: s.stitches,
+					copies: pieces[0]!.count,
+					caution: 'hooks-and-scissors'
+				});
 				break;
 			case 'join-ring':
 				steps.push({
@@ -208,9 +274,11 @@ export function finishSteps(input: FinishInput): FinishStep[] {
 				caution: 'garland'
 			});
 	steps.push(
-		input.baby
+		input.worn === 'baby'
 			? { id: 'measure', do: 'measure', caution: 'baby-sleep' }
-			: { id: 'measure', do: 'measure' }
+			: input.worn === 'foot'
+				? { id: 'measure', do: 'measure', caution: 'slippery' }
+				: { id: 'measure', do: 'measure' }
 	);
 	return steps;
 }

@@ -52,8 +52,32 @@ export type EdgeRule = (typeof EDGE_RULES)[number];
 export const HAND_PANELS = ['keep-off', 'cross'] as const;
 export type HandPanels = (typeof HAND_PANELS)[number];
 
+/** Hats of one long tube, one end pushed inside the other. */
+export const HATS = ['lined-hat', 'corner-hat', 'baby-hat', 'tiny-hat'] as const;
+export type HatKindId = (typeof HATS)[number];
+/** How the crown is closed: in the round, or flat through all four layers, which lets the corners stand. */
+export const FLAT_CLOSINGS = ['slip', 'three-needle', 'loop'] as const;
+export type FlatClosing = (typeof FLAT_CLOSINGS)[number];
+export const CLOSINGS = ['gather', 'zip', ...FLAT_CLOSINGS] as const;
+export type Closing = (typeof CLOSINGS)[number];
+/** What stands below the main yarn at the cast-on: waste rows alone, a rag with loops, or a contrast row on top of them. */
+export const WASTE_WITH = ['yarn', 'rag', 'ravel'] as const;
+export type WasteWith = (typeof WASTE_WITH)[number];
+
 /** Tubes that are worn or used as they come off, their ends closed or bound. */
-export const TUBES = ['scarf', 'cowl', 'headband', 'warmers', 'cup-sleeve', 'free-tube'] as const;
+export const TUBES = [
+	'scarf',
+	'cowl',
+	'headband',
+	'hem-hat',
+	'tube-top',
+	'warmers',
+	'sock',
+	'pouch',
+	'cup-sleeve',
+	'cord',
+	'free-tube'
+] as const;
 export type TubeKindId = (typeof TUBES)[number];
 /** What is done to an end of a tube. */
 export const TUBE_ENDS = ['flat', 'gather', 'bind'] as const;

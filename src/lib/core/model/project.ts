@@ -14,7 +14,7 @@ import {
 	yarnTest
 } from './bench';
 import { wish, type BuntingWish, type LinedHatWish, type PlainTubeWish } from './wish';
-import { TUBES } from './kinds';
+import { HATS, TUBES } from './kinds';
 
 export const projectId = z.string().min(1).max(64).brand<'ProjectId'>();
 export type ProjectId = z.infer<typeof projectId>;
@@ -50,7 +50,8 @@ export type BuntingProject = Project & { readonly wish: BuntingWish };
 
 export type TubeProject = Project & { readonly wish: PlainTubeWish };
 
-export const isHat = (p: Project): p is HatProject => p.wish.recipe === 'lined-hat';
+export const isHat = (p: Project): p is HatProject =>
+	(HATS as readonly string[]).includes(p.wish.recipe);
 export const isTube = (p: Project): p is TubeProject =>
 	(TUBES as readonly string[]).includes(p.wish.recipe);
 export const isBunting = (p: Project): p is BuntingProject => p.wish.recipe === 'bunting';

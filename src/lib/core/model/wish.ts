@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { yarnId } from './bench';
-import { HEAD_SIZES, TUBES, TUBE_ENDS } from './kinds';
+import { CLOSINGS, FLAT_CLOSINGS, HATS, HEAD_SIZES, TUBES, TUBE_ENDS, WASTE_WITH } from './kinds';
 
 export { HEAD_SIZES };
 
@@ -41,9 +41,19 @@ export const colourScheme = z.discriminatedUnion('kind', [
 ]);
 export type ColourScheme = z.infer<typeof colourScheme>;
 
-/** What a maker can wish of a lined hat. Lengths in cm, counts in rows. */
+/** Waste yarn at either end, by the maker's school. */
+const waste = {
+	wasteStart: z.int().min(0).max(20).describe('waste rows before the main yarn; 0 for none'),
+	wasteWith: z
+		.enum(WASTE_WITH)
+		.describe('waste rows alone; hung from a rag; or the last of them a contrast row to pull'),
+	wasteEnd: z.int().min(0).max(20).describe('waste rows after it; 0 takes the loops on a needle'),
+	joinTails: z.enum(['tie', 'weave'])
+};
+
+/** What a maker can wish of a hat tucked into itself. Lengths in cm, counts in rows. */
 export const linedHatWish = z.object({
-	recipe: z.literal('lined-hat'),
+	recipe: z.enum(HATS),
 	head: headFor,
 	visibleCm: z
 		.number()
@@ -57,10 +67,8 @@ export const linedHatWish = z.object({
 		heightCm: z.number().min(1).max(20).describe('turned up, as worn')
 	}),
 	scheme: colourScheme,
-	closing: z.enum(['gather', 'zip']),
-	wasteStart: z.int().min(0).max(20).describe('waste rows before the main yarn; 0 for none'),
-	wasteEnd: z.int().min(0).max(20).describe('waste rows after it; 0 takes the loops on a needle'),
-	joinTails: z.enum(['tie', 'weave'])
+	closing: z.enum(CLOSINGS),
+	...waste
 });
 export type LinedHatWish = z.infer<typeof linedHatWish>;
 
@@ -107,9 +115,23 @@ export const plainTubeWish = z.object({
 		.describe('what it goes round; null takes the usual of its kind'),
 	twist: z.boolean().describe('a cowl closed with a half turn'),
 	ends: z.object({ castOn: z.enum(TUBE_ENDS), castOff: z.enum(TUBE_ENDS) }),
-	wasteStart: z.int().min(0).max(20),
-	wasteEnd: z.int().min(0).max(20),
-	joinTails: z.enum(['tie', 'weave'])
+	closing: z.enum(FLAT_CLOSINGS).describe('of ends closed flat'),
+	hemRows: z
+		.int()
+		.min(2)
+		.max(200)
+		.nullable()
+		.describe('rows of a hem hung on the machine, half of them high; null takes the usual'),
+	purlOut: z.boolean().describe('turned inside out: the rougher purl side is seen'),
+	thumbCm: z
+		.number()
+		.min(2)
+		.max(12)
+		.nullable()
+		.describe('a gap for the thumb in a warmer, so wide; null for none'),
+	chains: z.int().min(5).max(300).nullable().describe('of ties and straps; null takes the usual'),
+	pins: z.int().min(2).max(4).describe('of a cord'),
+	...waste
 });
 export type PlainTubeWish = z.infer<typeof plainTubeWish>;
 

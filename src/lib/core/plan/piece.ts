@@ -4,7 +4,7 @@ import type { Assembly } from '../assemble/assembly';
 import type { Gauge } from '../gauge/gauge';
 import { keptOff } from '../machine/ring';
 import type { Machine, YarnId } from '../model/bench';
-import { programRows, WASTE, type Program } from '../program/program';
+import { isSpare, programRows, RAVEL, WASTE, type Program } from '../program/program';
 import { scale } from '../quantity/estimate';
 import type { Working } from '../quantity/working';
 import type { Piece } from '../recipe/recipe';
@@ -70,9 +70,9 @@ export function planPiece({ piece, machine, gauges, assembly, joinTails }: Input
 	const keepOff = keptOff(machine);
 	const { fabric, faults } = simulate(program, { ...machine, keepOff });
 	const allRuns = yarnRuns(fabric);
-	const wasteBefore = allRuns[0]?.yarn === WASTE ? allRuns[0].to : 0;
+	const wasteBefore = allRuns.find((r) => !isSpare(r.yarn))?.from ?? 0;
 	const runs = allRuns
-		.filter((r) => r.yarn !== WASTE)
+		.filter((r) => !isSpare(r.yarn))
 		.map((r) => ({ ...r, from: r.from - wasteBefore, to: r.to - wasteBefore }));
 	const mainRows = runs.at(-1)?.to ?? 0;
 	const stitches = stitchesByYarn(fabric);
@@ -108,7 +108,10 @@ export function planPiece({ piece, machine, gauges, assembly, joinTails }: Input
 			runs,
 			mainRows,
 			wasteRows: programRows(program) - mainRows,
-			wasteMetres: scale(main.loopCm, (stitches.get(WASTE) ?? 0) / 100).mean,
+			wasteMetres: scale(
+				main.loopCm,
+				((stitches.get(WASTE) ?? 0) + (stitches.get(RAVEL) ?? 0)) / 100
+			).mean,
 			stitches: { first, last },
 			rowsWorking: piece.rowsWorking,
 			sectionsWorking: piece.sectionsWorking,

@@ -5,7 +5,7 @@ import { tuckTube, type TuckedTube } from '../assemble/tucked-tube';
 import type { Gauge } from '../gauge/gauge';
 import type { Machine } from '../model/bench';
 import type { BuntingWish, LinedHatWish, PlainTubeWish, Wish } from '../model/wish';
-import { TUBE_KINDS } from '../recipe/plain-tube';
+import { hemOf, pinsOf, TUBE_KINDS } from '../recipe/plain-tube';
 import { finishTube, type FinishedTube } from '../assemble/finished-tube';
 import { tubeFigures, type TubeFigures } from './tube-figures';
 import { estimate, exact, quotient, weakest, type Estimate } from '../quantity/estimate';
@@ -37,15 +37,16 @@ interface Input {
 /** What the assembly makes of the pieces, in centimetres. */
 export function shapeOf(input: Input): Shape {
 	const { wish } = input;
-	if (wish.recipe === 'lined-hat') return hatOf(input, wish);
 	if (wish.recipe === 'bunting') return flagsOf(input, wish);
-	return tubeOf(input, wish);
+	return 'scheme' in wish ? hatOf(input, wish) : tubeOf(input, wish);
 }
 
 /** Flat length of the runs, each by its yarn's rows per cm; lengths of one gauge vary together. */
-function lengthOf(runs: readonly YarnRun[], gauges: readonly Gauge[]): Estimate {
+function lengthOf(runs: readonly YarnRun[], gauges: readonly Gauge[], hemRows = 0): Estimate {
+	// A hem's rows are twice in the same place: each counts for half.
+	const high = (r: YarnRun) => r.to - r.from - Math.max(0, Math.min(hemRows, r.to) - r.from) / 2;
 	const rows = gauges.map((_, yarn) =>
-		runs.reduce((t, r) => t + (r.yarn === yarn ? r.to - r.from : 0), 0)
+		runs.reduce((t, r) => t + (r.yarn === yarn ? high(r) : 0), 0)
 	);
 	const used = gauges.flatMap((g, i) =>
 		rows[i]! > 0 ? [quotient(exact(rows[i]!), g.rowsPerCm)] : []
@@ -80,6 +81,7 @@ function hatOf({ machine, gauges, assembly, pieces }: Input, wish: LinedHatWish)
 function tubeOf({ machine, gauges, assembly, pieces }: Input, wish: PlainTubeWish): Shape {
 	const piece = pieces[0]!;
 	const { around } = TUBE_KINDS[wish.recipe];
+	const pins = pinsOf(wish, machine);
 	const end = (edge: Edge) => {
 		for (const s of assembly) {
 			if (s.do === 'join-ring') return 'ring';
@@ -89,8 +91,8 @@ function tubeOf({ machine, gauges, assembly, pieces }: Input, wish: PlainTubeWis
 		return 'open';
 	};
 	const tube = finishTube({
-		flatLength: lengthOf(piece.runs, gauges),
-		pins: machine.pins,
+		flatLength: lengthOf(piece.runs, gauges, hemOf(wish)),
+		pins,
 		stitchesPerCm: gauges[0]!.stitchesPerCm,
 		around: around && { cm: wish.aroundCm ?? around.usualCm, by: around.by },
 		copies: piece.count,
@@ -100,7 +102,9 @@ function tubeOf({ machine, gauges, assembly, pieces }: Input, wish: PlainTubeWis
 		tube,
 		gauge: gauges[0]!,
 		rows: piece.mainRows,
-		pins: machine.pins
+		hemRows: hemOf(wish),
+		pins,
+		cord: TUBE_KINDS[wish.recipe].cord !== undefined
 	});
 	return { shape: 'tube', tube, figures };
 }

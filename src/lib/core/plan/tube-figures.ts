@@ -14,11 +14,15 @@ interface Input {
 	readonly tube: FinishedTube;
 	readonly gauge: Gauge;
 	readonly rows: number;
+	/** Rows of a hem hung double; 0 for none. */
+	readonly hemRows: number;
 	readonly pins: number;
+	/** A cord on a few pins, not a tube on all of them. */
+	readonly cord: boolean;
 }
 
 /** Sizes of a plain tube with the line of arithmetic behind each. */
-export function tubeFigures({ tube, gauge, rows, pins }: Input): TubeFigures {
+export function tubeFigures({ tube, gauge, rows, hemRows, pins, cord }: Input): TubeFigures {
 	const term = (of: 'rowsPerCm' | 'stitchesPerCm', value: number): Term => {
 		const measured = gauge[of].basis !== 'estimated';
 		return {
@@ -32,12 +36,20 @@ export function tubeFigures({ tube, gauge, rows, pins }: Input): TubeFigures {
 	const has = round?.by === 'length' ? tube.flatLength : tube.circumference;
 	return {
 		length: figure('Length, flat', 'length', tube.flatLength, [
-			worked(rows, 'rows', 'rows'),
+			...(hemRows > 0
+				? [
+						'(',
+						worked(rows, 'rows', 'rows'),
+						'−',
+						worked(hemRows / 2, 'rows', 'hidden in the hem'),
+						')'
+					]
+				: [worked(rows, 'rows', 'rows')]),
 			'÷',
-			term('rowsPerCm', rows / tube.flatLength.mean)
+			term('rowsPerCm', (rows - hemRows / 2) / tube.flatLength.mean)
 		]),
 		width: figure('Width, flat', 'length', flatWidth(tube), [
-			own(pins, 'pins', 'your machine'),
+			own(pins, 'pins', cord ? 'of the cord' : 'your machine'),
 			'÷',
 			term('stitchesPerCm', gauge.stitchesPerCm.mean),
 			'÷',

@@ -1,10 +1,14 @@
-import type { EdgeRule } from '../model/kinds';
+import type { EdgeRule, WasteWith } from '../model/kinds';
 
 /**
  * Yarn as a piece names it: an index into the piece's yarn list, so that a program is plain numbers.
  * WASTE stands for the waste yarn, which belongs to no colour of the project.
  */
 export const WASTE = 255;
+/** A strong strand of another colour, one row of it next to the main yarn: pulled out, it lets the waste fall off. */
+export const RAVEL = 254;
+/** Yarn that comes off again. */
+export const isSpare = (yarn: number): boolean => yarn >= RAVEL;
 
 /** The two edges of a panel by pin: `low` is the edge at its lowest pin. Which hand that is, is said by the screen. */
 export type Edge = 'low' | 'high';
@@ -69,6 +73,11 @@ export type Op =
 	/** A stitch falls, by intent or not, and its column runs down to the cast-on; latched up it is whole again. */
 	| { readonly op: 'drop'; readonly pin: number }
 	| { readonly op: 'latch'; readonly pin: number }
+	/**
+	 * The loops of these pins knitted once by hand with a short spare strand and put back: drawn out afterwards, it leaves a
+	 * slit with free loops above and below. It makes no loops that stay.
+	 */
+	| { readonly op: 'spare-strand'; readonly from: number; readonly to: number }
 	/** In the next row a loop is not knitted off, or the yarn is split. */
 	| { readonly op: 'tuck'; readonly pin: number }
 	| { readonly op: 'split'; readonly pin: number }
@@ -96,7 +105,52 @@ export interface Section {
 export interface TubeWish {
 	readonly sections: readonly { yarn: number; rows: number }[];
 	readonly wasteStart: number;
+	/** Plain waste rows where not said. */
+	readonly wasteWith?: WasteWith;
 	readonly wasteEnd: number;
+	/** Rows of a hem hung on the pins: the row after them is knitted through both. 0 for none. */
+	readonly hemRows?: number;
+	/** A spare strand over pins `from` to `to` before main row `atRow`: a slit, for a thumb. */
+	readonly strand?: { readonly atRow: number; readonly from: number; readonly to: number };
+	/** Pins `from` (included) to `to` (not included), worked there and back by hand: a cord. All, round and round, where not said. */
+	readonly pins?: { readonly from: number; readonly to: number };
+}
+
+/** What is knitted before the main yarn: waste rows, of which the last may be a contrast row. */
+function wasteBefore(wish: TubeWish): Op[] {
+	const { wasteStart: rows, wasteWith } = wish;
+	if (rows === 0) return [];
+	if (wasteWith !== 'ravel') return [{ op: 'rows', count: rows }];
+	const plain: Op[] = rows > 1 ? [{ op: 'rows', count: rows - 1 }] : [];
+	return [...plain, { op: 'join', yarn: RAVEL }, { op: 'rows', count: 1 }];
+}
+
+/** Main rows `from` to `to` of one yarn, with what the hands do before some of them. */
+function rowsWithWork(
+	{ hemRows = 0, strand, wasteStart }: TubeWish,
+	from: number,
+	to: number
+): Op[] {
+	const ops: Op[] = [];
+	let at = from;
+	const knitTo = (row: number) => {
+		if (row > at) ops.push({ op: 'rows', count: row - at });
+		at = Math.max(at, row);
+	};
+	const within = (row: number | undefined): row is number =>
+		row !== undefined && row > 0 && row >= from && row < to;
+	if (within(hemRows)) {
+		knitTo(hemRows);
+		// The round that hangs it is a row.
+		ops.push({ op: 'hang-hem', row: wasteStart });
+		at += 1;
+	}
+	if (within(strand?.atRow)) {
+		knitTo(strand.atRow);
+		ops.push({ op: 'spare-strand', from: strand.from, to: strand.to });
+	}
+	knitTo(to);
+	return ops;
 }
 
 /** The program of a plain tube. Sections of 0 rows are left out; neighbours of one yarn become one. */
@@ -110,13 +164,25 @@ export function tubeProgram(wish: TubeWish): Program {
 	}
 	const first = sections[0];
 	if (!first) return [];
-	const ops: Op[] = [
-		{ op: 'cast-on', method: 'weave', yarn: wish.wasteStart > 0 ? WASTE : first.yarn }
-	];
-	if (wish.wasteStart > 0) ops.push({ op: 'rows', count: wish.wasteStart });
+	const ops: Op[] =
+		wish.pins === undefined
+			? [
+					{
+						op: 'cast-on',
+						method: wish.wasteStart > 0 && wish.wasteWith === 'rag' ? 'rag' : 'weave',
+						yarn: wish.wasteStart > 0 ? WASTE : first.yarn
+					},
+					...wasteBefore(wish)
+				]
+			: [
+					{ op: 'cast-on', method: 'e-wrap', yarn: first.yarn, ...wish.pins },
+					{ op: 'work', as: 'panel', by: 'hand' }
+				];
+	let row = 0;
 	for (const [i, s] of sections.entries()) {
 		if (i > 0 || wish.wasteStart > 0) ops.push({ op: 'join', yarn: s.yarn });
-		ops.push({ op: 'rows', count: s.rows });
+		ops.push(...rowsWithWork(wish, row, row + s.rows));
+		row += s.rows;
 	}
 	if (wish.wasteEnd > 0)
 		ops.push({ op: 'join', yarn: WASTE }, { op: 'rows', count: wish.wasteEnd });

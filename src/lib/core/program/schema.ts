@@ -36,6 +36,7 @@ export const op = z.union([
 	z.object({ op: z.literal('move-in'), edge }),
 	z.object({ op: z.enum(['hold', 'take-back', 'cast-off']), edge, count }),
 	z.object({ op: z.enum(['drop', 'latch', 'tuck', 'split', 'repair', 'latch-extension']), pin }),
+	z.object({ op: z.literal('spare-strand'), from: pin, to: pin }),
 	z.object({ op: z.literal('extend'), pin, columns: count }),
 	z.object({ op: z.enum(['cut', 'empty-round']) }),
 	z.object({ op: z.literal('take-off'), method: z.enum(['needle', 'crank']) })

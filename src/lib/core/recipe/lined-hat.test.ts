@@ -5,6 +5,7 @@ import {
 	B,
 	benchOf,
 	M48,
+	machineOf,
 	planned,
 	projectOf,
 	readingOf,
@@ -13,7 +14,8 @@ import {
 } from '../../../../tests/support/bench';
 import { schemeArb } from '../../../../tests/support/arbitrary';
 import { linedHatWish } from '../model/wish';
-import { hatSections, linedHat } from './lined-hat';
+import { plan } from '../plan';
+import { HAT_KINDS, hatRecipe, hatSections } from './lined-hat';
 import { recipeFor, recipes } from './registry';
 
 const twoColour = (liningExtraRows: number) =>
@@ -116,9 +118,33 @@ describe('any one figure set, the others follow', () => {
 });
 
 it('the defaults of any bench with a yarn stand in the schema and plan', () => {
-	const wish = linedHat.defaults(benchOf())!;
-	expect(linedHatWish.parse(wish)).toEqual(wish);
-	expect(linedHat.defaults(benchOf({ yarns: [] }))).toBeUndefined();
-	expect(recipeFor(wish)).toBe(linedHat);
-	expect(recipes).toContain(linedHat);
+	for (const kind of Object.values(HAT_KINDS)) {
+		const recipe = hatRecipe(kind);
+		const wish = recipe.defaults(benchOf())!;
+		expect(linedHatWish.parse(wish)).toEqual(wish);
+		expect(recipe.defaults(benchOf({ yarns: [] }))).toBeUndefined();
+		expect(recipeFor(wish).id).toBe(kind.id);
+		expect(recipes.map((r) => r.id)).toContain(kind.id);
+		const p = plan(projectOf(wish), benchOf());
+		expect(p.ok && p.shape).toBe('hat');
+	}
+});
+
+it('a corner-top hat is closed flat through four layers, its stripes of 5 rows (common practice)', () => {
+	const p = plan(projectOf(hatRecipe(HAT_KINDS['corner-hat']).defaults(benchOf())!), benchOf());
+	if (!p.ok) throw new Error('no plan');
+	expect(p.steps.find((s) => s.do === 'close-crown')).toMatchObject({ loops: 48, how: 'slip' });
+	expect(p.pieces[0]!.runs[0]).toMatchObject({ from: 0, to: 5 });
+	expect(p.steps.map((s) => s.do)).not.toContain('gather');
+});
+
+it('a very small hat on 22 pins in light yarn has 60 or 65 rows (common practice), and comes off for sleep', () => {
+	const m22 = machineOf(22);
+	const bench = benchOf({ machines: [m22], swatches: [swatchOf(m22, A, [readingOf(12, 20)])] });
+	const wish = hatRecipe(HAT_KINDS['tiny-hat']).defaults(bench)!;
+	const p = plan(projectOf(wish, { machineId: m22.id }), bench);
+	if (!p.ok) throw new Error('no plan');
+	expect(p.pieces[0]!.mainRows).toBeGreaterThanOrEqual(58);
+	expect(p.pieces[0]!.mainRows).toBeLessThanOrEqual(67);
+	expect(p.steps.at(-1)).toMatchObject({ caution: 'baby-sleep' });
 });

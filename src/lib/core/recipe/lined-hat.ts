@@ -1,3 +1,4 @@
+import type { Assembly, AssemblyStep } from '../assemble/assembly';
 import { widthStrain, wornFactor } from '../assemble/wear';
 import type { YarnId } from '../model/bench';
 import type { ColourScheme, LinedHatWish } from '../model/wish';
@@ -5,7 +6,21 @@ import { tubeProgram } from '../program/program';
 import { nearestWithParity } from '../quantity/whole';
 import { own, worked, type Working } from '../quantity/working';
 import { headCm, VISIBLE_SHARE } from '../size/head';
+import type { HatKindId } from '../model/kinds';
+import { baby } from './hats/baby';
+import { corner } from './hats/corner';
+import type { HatKind } from './hats/kind';
+import { lined } from './hats/lined';
+import { tiny } from './hats/tiny';
 import type { DesignContext, Recipe } from './recipe';
+
+/** Every hat that is one tube tucked into itself. A new one is its file and a place here. */
+export const HAT_KINDS: { readonly [K in HatKindId]: HatKind } = {
+	'lined-hat': lined,
+	'corner-hat': corner,
+	'baby-hat': baby,
+	'tiny-hat': tiny
+};
 
 type Sections = { yarn: number; rows: number }[];
 
@@ -230,22 +245,41 @@ function solveRows(wish: LinedHatWish, context: DesignContext): { rows: number; 
 	};
 }
 
-export const linedHat: Recipe<LinedHatWish> = {
-	id: 'lined-hat',
-	name: 'Lined hat',
+/** What becomes of the two crowns. */
+function crown(closing: LinedHatWish['closing'], tuck: AssemblyStep): Assembly {
+	const edges = ['cast-on', 'cast-off'] as const;
+	switch (closing) {
+		case 'gather':
+			return [
+				{ do: 'gather', piece: 'tube', edge: 'cast-off' },
+				{ do: 'gather', piece: 'tube', edge: 'cast-on' },
+				tuck
+			];
+		case 'zip':
+			return [tuck, { do: 'zip', piece: 'tube', edges }];
+		default:
+			return [tuck, { do: 'close-crown', piece: 'tube', edges, how: closing }];
+	}
+}
+
+/** The recipe of one kind of hat. */
+export const hatRecipe = (kind: HatKind): Recipe<LinedHatWish> => ({
+	id: kind.id,
+	name: kind.name,
 	teaches: 'tube',
 	defaults: (bench) => {
-		const yarn = bench.yarns[0];
+		const [a, b] = bench.yarns;
 		return (
-			yarn && {
-				recipe: 'lined-hat',
-				head: { kind: 'table', size: 'woman' },
+			a && {
+				recipe: kind.id,
+				head: kind.head,
 				visibleCm: null,
 				length: { by: 'fit' },
-				brim: { turnedUp: true, heightCm: 5 },
-				scheme: { kind: 'one', yarn: yarn.id },
-				closing: 'gather',
+				brim: { turnedUp: kind.turnedUp, heightCm: kind.brimCm },
+				scheme: kind.scheme(a.id, (b ?? a).id),
+				closing: kind.closing,
 				wasteStart: 5,
+				wasteWith: 'yarn',
 				wasteEnd: 0,
 				joinTails: 'tie'
 			}
@@ -259,6 +293,7 @@ export const linedHat: Recipe<LinedHatWish> = {
 		const program = tubeProgram({
 			sections: hatSections(wish.scheme, rows),
 			wasteStart: wish.wasteStart,
+			wasteWith: wish.wasteWith,
 			wasteEnd: wish.wasteEnd
 		});
 		return {
@@ -275,20 +310,13 @@ export const linedHat: Recipe<LinedHatWish> = {
 				}
 			],
 			assembly: [
-				...(wish.closing === 'gather'
-					? ([
-							{ do: 'gather', piece: 'tube', edge: 'cast-off' },
-							{ do: 'gather', piece: 'tube', edge: 'cast-on' }
-						] as const)
-					: []),
-				{ do: 'tuck', piece: 'tube', atRow: rows / 2, inner: 'cast-off' },
-				...(wish.closing === 'zip'
-					? ([{ do: 'zip', piece: 'tube', edges: ['cast-on', 'cast-off'] }] as const)
-					: []),
+				...crown(wish.closing, { do: 'tuck', piece: 'tube', atRow: rows / 2, inner: 'cast-off' }),
 				...(wish.brim.turnedUp
 					? ([{ do: 'turn-up', piece: 'tube', heightCm: wish.brim.heightCm }] as const)
 					: [])
 			]
 		};
 	}
-};
+});
+
+export const linedHat = hatRecipe(lined);

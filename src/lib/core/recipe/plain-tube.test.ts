@@ -13,10 +13,13 @@ import {
 	yarnOf
 } from '../../../../tests/support/bench';
 import type { Machine } from '../model/bench';
-import { TUBES, TUBE_ENDS } from '../model/kinds';
+import { FLAT_CLOSINGS, TUBES, TUBE_ENDS, WASTE_WITH } from '../model/kinds';
 import type { Bench, TubeProject } from '../model/project';
 import { plainTubeWish, type PlainTubeWish } from '../model/wish';
 import { plan, type TubePlan } from '../plan';
+import { keptOff } from '../machine/ring';
+import { europeanSize, footCm } from '../size/tables';
+import { wordEvent } from '../words/events';
 import { wordStep } from '../words/steps';
 import { repeated, TUBE_KINDS, tubeRecipe } from './plain-tube';
 
@@ -92,6 +95,115 @@ describe('the length of a tube', () => {
 	});
 });
 
+describe('a hem hung on the machine', () => {
+	it('40 rows and 25 more: 65 rows knitted, 45 rows high (common practice)', () => {
+		const p = planned({
+			recipe: 'hem-hat',
+			stripes: '10 A',
+			hemRows: 40,
+			length: { by: 'rows', rows: 65 }
+		});
+		expect(p.pieces[0]!.mainRows).toBe(65);
+		// At 2 rows to the centimetre.
+		expect(p.tube.flatLength.mean).toBeCloseTo(45 / 2, 8);
+		const hang = p.pieces[0]!.course.works.find((w) => w.work.some((x) => x.do === 'hang-hem'))!;
+		// After 5 rows of waste and 40 of hem; the first main row is hung, and named.
+		expect(hang.after).toBe(45);
+		expect(hang.work[0]).toMatchObject({ row: 5 });
+		expect(p.pieces[0]!.course.works).toHaveLength(1);
+	});
+	it('fits a head by its height as worn, the hidden rows on top', () => {
+		const p = planned({ recipe: 'hem-hat', hemRows: 40 });
+		const none = planned({ recipe: 'hem-hat', hemRows: 2 });
+		expect(p.tube.flatLength.mean).toBeCloseTo(none.tube.flatLength.mean, 0);
+		expect(p.pieces[0]!.mainRows - none.pieces[0]!.mainRows).toBeCloseTo(19, -0.5);
+	});
+	it('takes the yarn of all its rows, folded away or not', () => {
+		const rows = { by: 'rows', rows: 65 } as const;
+		const hem = planned({ recipe: 'hem-hat', length: rows, stripes: '10 A' });
+		const flat = planned({ recipe: 'free-tube', length: rows, stripes: '10 A' });
+		expect(hem.amounts[0]!.stitches).toBe(flat.amounts[0]!.stitches);
+	});
+});
+
+describe('what goes round a foot, a cup, a head', () => {
+	it('a Paris point is two thirds of a centimetre of last, foot + 1.5 cm (ISO/TS 19407, from memory)', () => {
+		expect(footCm(38)).toBeCloseTo(38 / 1.5 - 1.5, 8);
+		for (const size of [20, 31, 38, 46]) expect(europeanSize(footCm(size))).toBeCloseTo(size, 8);
+		// One size up is 6.67 mm of foot.
+		expect(footCm(39) - footCm(38)).toBeCloseTo(0.6667, 3);
+	});
+	it('8.5 in at 8 rows to the inch: a sock of 68 rows on 22 pins (common practice)', () => {
+		const m22 = machineOf(22);
+		const perCm = 8 / 2.54;
+		const fine = swatchOf(m22, A, [readingOf(24, 10 * perCm)]);
+		const bench = { ...benchOf(), machines: [m22], swatches: [fine] };
+		const p = planned({ recipe: 'sock', length: { by: 'cm', cm: 8.5 * 2.54 } }, bench);
+		expect(p.pieces[0]!.mainRows).toBe(68);
+		// The cuff: a stitch in and between each loop, twice the pins.
+		const cuff = p.steps.find((s) => s.do === 'bind')!;
+		expect(wordStep(cuff, 'cm').how).toContain('44 in all');
+		expect(p.steps.at(-1)).toMatchObject({ caution: 'slippery' });
+	});
+	it('every named size of every kind lies in what can be asked for', () => {
+		for (const kind of Object.values(TUBE_KINDS))
+			for (const { cm } of kind.sizes ?? [])
+				expect(plainTubeWish.shape.aroundCm.safeParse(cm).success).toBe(true);
+	});
+});
+
+describe('a cord', () => {
+	it('is cast on over a few pins clear of marker and trip, worked by hand, without waste', () => {
+		const p = planned({ recipe: 'cord', pins: 3, stripes: '10 A' });
+		const { course, program, wasteRows, stitches } = p.pieces[0]!;
+		expect(course.stretches[0]).toMatchObject({ mode: 'hand' });
+		expect(course.stretches[0]!.high - course.stretches[0]!.low).toBe(2);
+		expect(keptOff(M48)).not.toContain(course.stretches[0]!.low);
+		expect(program[0]).toMatchObject({ op: 'cast-on', method: 'e-wrap' });
+		expect([wasteRows, stitches.first, p.amounts[0]!.stitches]).toEqual([0, 3, 3 * 120]);
+	});
+});
+
+describe('a thumb', () => {
+	it('is a strand over its stitches at a row, across from the joins, and is opened afterwards', () => {
+		const p = planned({ recipe: 'warmers', thumbCm: 5, length: { by: 'rows', rows: 60 } });
+		const [work] = p.pieces[0]!.course.works;
+		// 12 stitches in 10 cm: 6 over 5 cm. Two thirds up, after 5 rows of waste.
+		expect(work!.after).toBe(45);
+		expect(work!.work[0]!.pins).toHaveLength(6);
+		expect(p.steps.find((s) => s.do === 'thumb')).toMatchObject({ atRow: 40, stitches: 6 });
+		expect(codes(p)).not.toContain('cannot-knit');
+	});
+});
+
+describe('the schools of waste at the cast-on', () => {
+	const legs = (wish: Partial<PlainTubeWish>) =>
+		planned(wish).pieces[0]!.sheet.legs.filter((l) => l.kind === 'waste');
+	it.each([0, 4, 5, 10])('%i rows', (wasteStart) => {
+		const p = planned({ wasteStart });
+		expect(p.pieces[0]!.wasteRows).toBe(wasteStart);
+		expect(p.pieces[0]!.sheet.wasteBefore).toBe(wasteStart);
+	});
+	it('a rag is hung, and a few rows stand on it', () => {
+		const [first] = planned({ wasteWith: 'rag', wasteStart: 4 }).pieces[0]!.program;
+		expect(first).toMatchObject({ op: 'cast-on', method: 'rag' });
+	});
+	it('a contrast row is the last of the waste rows, next to the main yarn', () => {
+		expect(legs({ wasteWith: 'ravel', wasteStart: 5 }).map((l) => l.rows)).toEqual([4, 1]);
+		expect(legs({ wasteWith: 'ravel', wasteStart: 1 }).map((l) => l.rows)).toEqual([1]);
+		const p = planned({ wasteWith: 'ravel', wasteStart: 5 });
+		const joins = p.pieces[0]!.sheet.events.filter((e) => e.kind === 'join');
+		// The counter is zeroed at the main yarn, once.
+		expect(joins.map((e) => e.kind === 'join' && e.first).filter(Boolean)).toHaveLength(1);
+		const context = { units: 'cm' as const, machine: M48, yarnName: () => 'deep' };
+		expect(wordEvent(joins[0]!, context).title).toBe('Change to the contrast strand');
+		expect(p.pieces[0]!.wasteMetres).toBeCloseTo(
+			planned({ wasteStart: 5 }).pieces[0]!.wasteMetres,
+			8
+		);
+	});
+});
+
 describe('the line comes to the length', () => {
 	it('said again and again, the last time as far as it goes', () => {
 		expect(
@@ -126,6 +238,41 @@ describe('findings', () => {
 		expect(codes(planned({ recipe: 'warmers', aroundCm: 38 }))).toContain('tube-loose');
 		expect(codes(planned({ recipe: 'warmers', aroundCm: 90 }))).toContain('tube-too-tight');
 		expect(codes(planned({ recipe: 'warmers', aroundCm: 54 }))).not.toContain('tube-loose');
+	});
+	it('a length and a size that disagree are said so, with two ways out', () => {
+		const p = planned({ recipe: 'headband', length: { by: 'rows', rows: 120 }, aroundCm: 50 });
+		const f = p.findings.find((x) => x.code === 'two-figures')!;
+		// 0.85 of 50 cm at 2 rows to the centimetre; or 60 cm of band for a head of 70.5.
+		expect(f).toMatchObject({
+			rows: 120,
+			fitRows: 85,
+			fix: { do: 'rows', rows: 85 },
+			or: { do: 'around', cm: 70.5 }
+		});
+		const ways = [
+			planned({ recipe: 'headband', length: { by: 'rows', rows: 85 }, aroundCm: 50 }),
+			planned({ recipe: 'headband', length: { by: 'rows', rows: 120 }, aroundCm: 70.5 }),
+			planned({ recipe: 'headband', aroundCm: 50 })
+		];
+		for (const w of ways) expect(codes(w)).not.toContain('two-figures');
+	});
+	it('a length for which the yarn is short offers what the yarn gives', () => {
+		const bench = { ...benchOf(), yarns: [yarnOf('a', { gramsOnHand: 20 }), B] };
+		const short = planned({ stripes: '10 A', length: { by: 'rows', rows: 400 } }, bench);
+		const f = short.findings.find((x) => x.code === 'yarn-short')!;
+		expect(f.fix).toEqual({ do: 'by-yarn' });
+		expect(codes(planned({ stripes: '10 A', length: { by: 'yarn' } }, bench))).not.toContain(
+			'yarn-short'
+		);
+	});
+	it('a light inner half of a hem may shine through its dark outer half', () => {
+		const yarns = [yarnOf('a', { colour: '#101820' }), yarnOf('b', { colour: '#f4efe2' })];
+		const bench = { ...benchOf(), yarns };
+		const wish = { recipe: 'hem-hat', hemRows: 40, length: { by: 'line' } } as const;
+		const dark = planned({ ...wish, yarns: [A.id, B.id], stripes: '20 B, 60 A' }, bench);
+		expect(dark.findings.find((x) => x.code === 'shows-through')).toMatchObject({ rows: 20 });
+		const light = planned({ ...wish, yarns: [A.id, B.id], stripes: '20 A, 60 B' }, bench);
+		expect(codes(light)).not.toContain('shows-through');
 	});
 	it('a scarf on 22 pins comes out narrow, and many joins leave many tails', () => {
 		const m22 = machineOf(22);
@@ -162,7 +309,14 @@ it('any tube in range on any machine gives a plan with whole rows that add up, o
 			castOn: fc.constantFrom(...TUBE_ENDS),
 			castOff: fc.constantFrom(...TUBE_ENDS)
 		}),
+		closing: fc.constantFrom(...FLAT_CLOSINGS),
+		hemRows: fc.option(fc.integer({ min: 2, max: 200 }), { nil: null }),
+		purlOut: fc.boolean(),
+		thumbCm: fc.option(fc.double({ min: 2, max: 12, noNaN: true }), { nil: null }),
+		chains: fc.option(fc.integer({ min: 5, max: 300 }), { nil: null }),
+		pins: fc.integer({ min: 2, max: 4 }),
 		wasteStart: fc.integer({ min: 0, max: 20 }),
+		wasteWith: fc.constantFrom(...WASTE_WITH),
 		wasteEnd: fc.constantFrom(0, 4, 10),
 		joinTails: fc.constantFrom('tie' as const, 'weave' as const)
 	});

@@ -1,4 +1,7 @@
+import { widthStrain, wornFactor } from '../assemble/wear';
+import { clearPins } from '../machine/ring';
 import { metresPerRow, nineOfTen } from '../gauge/ball';
+import type { Gauge } from '../gauge/gauge';
 import type { YarnId } from '../model/bench';
 import type { TubeKindId } from '../model/kinds';
 import type { PlainTubeWish } from '../model/wish';
@@ -8,12 +11,17 @@ import { evenOut } from '../stripes/edit';
 import { joined, readStripes, rowsOf, sectionsOf, type Section } from '../stripes/stripe-line';
 import { metresPerGram } from '../yarn/tex';
 import type { DesignContext, Recipe } from './recipe';
+import { cord } from './tubes/cord';
 import { cowl } from './tubes/cowl';
 import { cupSleeve } from './tubes/cup-sleeve';
 import { freeTube } from './tubes/free-tube';
 import { headband } from './tubes/headband';
-import { TUBE, type TubeKind } from './tubes/kind';
+import { hemHat } from './tubes/hem-hat';
+import { thumbOf, TUBE, type TubeKind } from './tubes/kind';
+import { pouch } from './tubes/pouch';
 import { scarf } from './tubes/scarf';
+import { sock } from './tubes/sock';
+import { tubeTop } from './tubes/tube-top';
 import { warmers } from './tubes/warmers';
 
 const LEAST_ROWS = 4;
@@ -26,8 +34,13 @@ export const TUBE_KINDS: { readonly [K in TubeKindId]: TubeKind } = {
 	scarf,
 	cowl,
 	headband,
+	'hem-hat': hemHat,
+	'tube-top': tubeTop,
 	warmers,
+	sock,
+	pouch,
 	'cup-sleeve': cupSleeve,
+	cord,
 	'free-tube': freeTube
 };
 
@@ -53,8 +66,34 @@ const filled = (wish: PlainTubeWish, rows: number): Section[] => {
 	return wish.fill === 'stretch' ? joined(evenOut(line, rows)) : repeated(line, rows);
 };
 
-const within = (rows: number): number =>
-	Math.max(LEAST_ROWS, Math.min(MOST_ROWS, Math.round(rows)));
+/** Rows of its hem, hung double; 0 for none. */
+export const hemOf = (wish: Pick<PlainTubeWish, 'recipe' | 'hemRows'>): number => {
+	const { hem } = TUBE_KINDS[wish.recipe];
+	return hem ? (wish.hemRows ?? hem.usualRows) : 0;
+};
+
+/** Pins it is knitted on: all of the machine's, or the few of a cord. */
+export const pinsOf = (
+	wish: Pick<PlainTubeWish, 'recipe' | 'pins'>,
+	machine: { readonly pins: number }
+): number => (TUBE_KINDS[wish.recipe].cord ? wish.pins : machine.pins);
+
+/** The first clear pins of the ring, away from what a panel turned by hand keeps off. */
+const cordPins = (pins: number, machine: DesignContext['machine']) => {
+	const { from } = clearPins(machine);
+	return { from, to: from + pins };
+};
+
+/** So many pins in the middle of the ring, half-way round from where rows begin. */
+const acrossFrom = (pins: number, stitches: number) => {
+	const wide = Math.min(stitches, pins - 2);
+	const from = Math.floor((pins - wide) / 2);
+	return { from, to: from + wide };
+};
+
+/** A hem needs the row it hangs in, and one after it. */
+const within = (rows: number, hem = 0): number =>
+	Math.max(LEAST_ROWS, hem + 2, Math.min(MOST_ROWS, Math.round(rows)));
 
 /** The most rows for which every yarn on hand lasts, nine times in ten, in the shares that the line gives them. */
 function rowsOfYarn(wish: PlainTubeWish, context: DesignContext): number {
@@ -63,7 +102,7 @@ function rowsOfYarn(wish: PlainTubeWish, context: DesignContext): number {
 			const knitted = filled(wish, rows).reduce((t, s) => t + (s.yarn === yarn ? s.rows : 0), 0);
 			if (knitted === 0) return true;
 			const of = context.yarn(id);
-			const perRow = metresPerRow(context.machine, context.gauge(id));
+			const perRow = metresPerRow({ pins: pinsOf(wish, context.machine) }, context.gauge(id));
 			const metres = nineOfTen(perRow) * knitted * TUBE_KINDS[wish.recipe].copies + TAILS_METRES;
 			return metres <= of.gramsOnHand * metresPerGram(of);
 		});
@@ -77,6 +116,22 @@ function rowsOfYarn(wish: PlainTubeWish, context: DesignContext): number {
 	return low;
 }
 
+/** Length, flat and finished, cm, that fits what it goes round; the usual of its kind where it goes round nothing. */
+export function fitCmOf(
+	wish: PlainTubeWish,
+	machine: { readonly pins: number },
+	{ wear, stitchesPerCm }: Gauge
+): number {
+	const kind = TUBE_KINDS[wish.recipe];
+	const around = wish.aroundCm ?? kind.around?.usualCm ?? 0;
+	const roundCm = pinsOf(wish, machine) / stitchesPerCm.mean;
+	const worn =
+		kind.around?.by === 'width'
+			? wornFactor(widthStrain(roundCm, around), wear.shortening.mean)
+			: 1;
+	return kind.fitCm(around, worn);
+}
+
 /** Main rows of one piece and how they came about. */
 function solve(wish: PlainTubeWish, context: DesignContext): { rows: number; working: Working } {
 	const kind = TUBE_KINDS[wish.recipe];
@@ -87,27 +142,37 @@ function solve(wish: PlainTubeWish, context: DesignContext): { rows: number; wor
 		label: rowsPerCm.basis === 'estimated' ? 'guessed gauge' : 'your gauge',
 		own: rowsPerCm.basis !== 'estimated'
 	};
+	const hem = hemOf(wish);
+	// Half of the hem's rows lie behind the other half.
 	const fromCm = (cm: number, working: Working) => ({
-		rows: within(cm * rowsPerCm.mean),
-		working: [...working, '×', density]
+		rows: within(cm * rowsPerCm.mean + hem / 2, hem),
+		working: [
+			...working,
+			'×',
+			density,
+			...(hem > 0 ? ['+', worked(hem / 2, 'rows', 'hidden in the hem')] : [])
+		]
 	});
 	switch (wish.length.by) {
 		case 'rows':
-			return { rows: wish.length.rows, working: [own(wish.length.rows, 'rows', 'set by you')] };
+			return {
+				rows: Math.max(hem > 0 ? hem + 2 : 0, wish.length.rows),
+				working: [own(wish.length.rows, 'rows', 'set by you')]
+			};
 		case 'line': {
 			// As written, however long: what is too long is said, not cut off.
-			const rows = Math.max(LEAST_ROWS, rowsOfLine(wish));
+			const rows = Math.max(LEAST_ROWS, hem > 0 ? hem + 2 : 0, rowsOfLine(wish));
 			return { rows, working: [own(rows, 'rows', 'in your stripe line')] };
 		}
 		case 'cm':
 			return fromCm(wish.length.cm, [own(wish.length.cm, 'length', 'set by you')]);
 		case 'yarn': {
-			const rows = rowsOfYarn(wish, context);
+			const rows = within(rowsOfYarn(wish, context), hem);
 			return { rows, working: [worked(rows, 'rows', 'that the yarn on hand gives')] };
 		}
 		case 'fit': {
-			const around = wish.aroundCm ?? kind.around?.usualCm ?? 0;
-			return fromCm(kind.fitCm(around), [worked(kind.fitCm(around), 'length', kind.fitSource)]);
+			const cm = fitCmOf(wish, context.machine, context.gauge(wish.yarns[0]!));
+			return fromCm(cm, [worked(cm, 'length', kind.fitSource)]);
 		}
 	}
 }
@@ -135,7 +200,15 @@ export const tubeRecipe = (kind: TubeKind): Recipe<PlainTubeWish> => ({
 			aroundCm: null,
 			twist: false,
 			ends: { castOn: 'bind', castOff: 'bind' },
-			wasteStart: 5,
+			closing: 'slip',
+			hemRows: null,
+			purlOut: kind.purlOut ?? false,
+			thumbCm: null,
+			chains: null,
+			pins: kind.cord?.usualPins ?? 3,
+			wasteStart: kind.cord ? 0 : 5,
+			// The first row of a hem has to be found again.
+			wasteWith: kind.hem ? 'ravel' : 'yarn',
 			wasteEnd: 0,
 			joinTails: 'tie'
 		};
@@ -148,6 +221,8 @@ export const tubeRecipe = (kind: TubeKind): Recipe<PlainTubeWish> => ({
 	withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
 	design: (wish, context) => {
 		const { rows, working } = solve(wish, context);
+		const made = { rows, stitchesPerCm: context.gauge(wish.yarns[0]!).stitchesPerCm.mean };
+		const thumb = kind.thumb ? thumbOf(wish, made) : null;
 		const ids: YarnId[] = [...new Set(wish.yarns)];
 		// Two letters may stand for one yarn: the machine knows yarns, not letters.
 		const sections = joined(
@@ -163,14 +238,27 @@ export const tubeRecipe = (kind: TubeKind): Recipe<PlainTubeWish> => ({
 					yarns: ids,
 					program: tubeProgram({
 						sections,
-						wasteStart: wish.wasteStart,
-						wasteEnd: wish.wasteEnd
+						// No waste yarn under a cord: its few loops are drawn up by the tail.
+						wasteStart: kind.cord ? 0 : wish.wasteStart,
+						wasteWith: wish.wasteWith,
+						wasteEnd: kind.cord ? 0 : wish.wasteEnd,
+						hemRows: hemOf(wish),
+						// Across from the marker, where no join is.
+						...(thumb
+							? {
+									strand: {
+										atRow: thumb.atRow,
+										...acrossFrom(context.machine.pins, thumb.stitches)
+									}
+								}
+							: {}),
+						...(kind.cord ? { pins: cordPins(wish.pins, context.machine) } : {})
 					}),
 					rowsWorking: working,
 					sectionsWorking: []
 				}
 			],
-			assembly: kind.assembly(wish)
+			assembly: kind.assembly(wish, made)
 		};
 	}
 });

@@ -1,12 +1,14 @@
-import type { TubeKindId } from '../model/kinds';
-import type { PlainTubeWish, Wish } from '../model/wish';
+import type { HatKindId, TubeKindId } from '../model/kinds';
+import type { LinedHatWish, PlainTubeWish, Wish } from '../model/wish';
 import { bunting } from './bunting';
 import { TUBE_KINDS, tubeRecipe } from './plain-tube';
-import { linedHat } from './lined-hat';
+import { HAT_KINDS, hatRecipe } from './lined-hat';
 import type { Recipe } from './recipe';
 
 const RECIPES: Record<Wish['recipe'], unknown> = {
-	'lined-hat': linedHat,
+	...(Object.fromEntries(
+		Object.values(HAT_KINDS).map((kind) => [kind.id, hatRecipe(kind)])
+	) as Record<HatKindId, Recipe<LinedHatWish>>),
 	bunting,
 	...(Object.fromEntries(
 		Object.values(TUBE_KINDS).map((kind) => [kind.id, tubeRecipe(kind)])

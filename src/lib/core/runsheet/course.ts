@@ -43,6 +43,7 @@ export type HandWork =
 			readonly columns: number;
 			readonly pins: readonly number[];
 	  }
+	| { readonly do: 'spare-strand'; readonly pins: readonly number[] }
 	| { readonly do: 'hang-hem'; readonly row: number; readonly pins: readonly number[] };
 
 export interface Course {
@@ -106,6 +107,8 @@ function handWork(at: Walk, o: Op): HandWork | undefined {
 			return { do: o.op, pin: o.pin, pins: [o.pin] };
 		case 'extend':
 			return { do: o.op, pin: o.pin, columns: o.columns, pins: [o.pin, o.pin + 1] };
+		case 'spare-strand':
+			return { do: o.op, pins: span(o.from, 1, o.to - o.from) };
 		case 'hang-hem':
 			return { do: o.op, row: o.row, pins: span(at.low, 1, at.high - at.low + 1) };
 		default:

@@ -1,5 +1,5 @@
 import type { Machine } from '../model/bench';
-import { WASTE } from '../program/program';
+import { isSpare } from '../program/program';
 import type { YarnRun } from '../simulate/fabric';
 import type { Course, HandWork } from './course';
 
@@ -46,6 +46,8 @@ export type CastOn = 'weave' | 'e-wrap' | 'rag';
 export interface RunSheet {
 	readonly totalRows: number;
 	readonly mainRows: number;
+	/** Rows of waste before the first main row. */
+	readonly wasteBefore: number;
 	readonly legs: readonly Leg[];
 	/** In the order they come; those at one row in the order they are done. */
 	readonly events: readonly RunSheetEvent[];
@@ -78,7 +80,7 @@ export interface RunSheetInput {
 function legsOf(runs: readonly YarnRun[]): Leg[] {
 	let mainBefore = 0;
 	return runs.map((r) => {
-		const kind = r.yarn === WASTE ? 'waste' : 'main';
+		const kind = isSpare(r.yarn) ? 'waste' : 'main';
 		const rows = r.to - r.from;
 		const leg: Leg = { kind, yarn: r.yarn, start: r.from, rows, mainBefore };
 		if (kind === 'main') mainBefore += rows;
@@ -126,7 +128,7 @@ export function runSheet(input: RunSheetInput): RunSheet {
 	for (const [i, leg] of legs.entries()) {
 		if (i === 0) continue;
 		const before = legs[i - 1]!;
-		const toMain = before.kind === 'waste';
+		const toMain = before.kind === 'waste' && leg.kind === 'main';
 		events.push({ after: leg.start, kind: 'join', from: before.yarn, to: leg.yarn, first: toMain });
 		events.push({ after: leg.start, kind: 'slow', until: leg.start + 1, why: 'join' });
 		const colourJoin = before.kind === 'main' && leg.kind === 'main';
@@ -141,7 +143,7 @@ export function runSheet(input: RunSheetInput): RunSheet {
 	if (machine.pins >= LARGE_MACHINE_PINS && totalRows > CLOG_ROWS) {
 		events.push({ after: CLOG_ROWS, kind: 'clog' });
 	}
-	const wasteBefore = legs[0]?.kind === 'waste' ? legs[0].rows : 0;
+	const wasteBefore = legs.find((l) => l.kind === 'main')?.start ?? 0;
 	for (const out of input.runsOut) {
 		events.push({ after: wasteBefore + out.mainRow, kind: 'runs-out', yarn: out.yarn });
 	}
@@ -152,7 +154,7 @@ export function runSheet(input: RunSheetInput): RunSheet {
 		tailCm: input.tailCm
 	});
 	events.sort((a, b) => a.after - b.after || ORDER[a.kind] - ORDER[b.kind]);
-	return { totalRows, mainRows, legs, events };
+	return { totalRows, mainRows, wasteBefore, legs, events };
 }
 
 /** Where `done` rows of the run are; beyond the end it stays at the end. */

@@ -1,5 +1,5 @@
 import type { Machine } from '../model/bench';
-import { programRows, WASTE, type Op, type Program } from '../program/program';
+import { isSpare, programRows, type Op, type Program } from '../program/program';
 import { Bed, EMPTY, WRAP } from './bed';
 import { castOff, decrease, decreaseInside, hold, moveIn, takeBack } from './edges';
 import { LOOP, type Fabric, type Simulated } from './fabric';
@@ -86,6 +86,11 @@ export function simulate(program: Program, ring: Ring): Simulated {
 	};
 }
 
+const allInWork = (bed: Bed, from: number, to: number): boolean => {
+	for (let pin = from; pin < to; pin++) if (bed.inWork[pin] !== 1) return false;
+	return true;
+};
+
 /** One operation; false where nothing after it makes sense. */
 function perform(bed: Bed, course: Course, step: Op): boolean {
 	switch (step.op) {
@@ -105,7 +110,8 @@ function perform(bed: Bed, course: Course, step: Op): boolean {
 			break;
 		case 'rows':
 			if (!knitRows(bed, step.count)) return false;
-			course.wasteRows = bed.feeder === WASTE ? course.wasteRows + step.count : 0;
+			course.wasteRows =
+				bed.feeder !== null && isSpare(bed.feeder) ? course.wasteRows + step.count : 0;
 			break;
 		case 'hang-hem':
 			if (!hangRow(bed, step.row) || !knitRows(bed, 1)) return false;
@@ -139,6 +145,11 @@ function perform(bed: Bed, course: Course, step: Op): boolean {
 			if (bed.inWork[step.pin] !== 1) bed.fault('no-such-pin', step.pin);
 			else (step.op === 'tuck' ? bed.tucks : bed.splits).add(step.pin);
 			break;
+		case 'spare-strand': {
+			const all = step.from < step.to && allInWork(bed, step.from, step.to);
+			if (!all) bed.fault('no-such-pin', step.from);
+			break;
+		}
 		case 'repair':
 			repair(bed, step.pin);
 			break;

@@ -123,12 +123,6 @@ export function randomStripes(
 	return joined(out);
 }
 
-/** Joins in the piece, and the tails they leave. */
-export const joinsOf = (sections: readonly Section[]): { joins: number; tails: number } => {
-	const joins = Math.max(0, sections.length - 1);
-	return { joins, tails: 2 * joins };
-};
-
 const same = (a: readonly Section[], from: number, to: number, length: number): boolean => {
 	for (let i = 0; i < length; i++) {
 		const [x, y] = [a[from + i], a[to + i]];

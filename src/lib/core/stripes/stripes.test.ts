@@ -5,7 +5,6 @@ import { seeded } from '../../../../tests/support/random';
 import { wordStripeProblem } from '../words/stripes';
 import {
 	evenOut,
-	joinsOf,
 	lineOf,
 	merge,
 	mirror,
@@ -16,6 +15,7 @@ import {
 	swapColours,
 	wholeStripes
 } from './edit';
+import { joinsOf, useUp, wider } from './joins';
 import {
 	fadeSections,
 	readStripes,
@@ -26,6 +26,7 @@ import {
 	type StripePart
 } from './stripe-line';
 
+const rowsIn = (sections: readonly Section[]) => sections.map((s) => s.rows);
 const read = (text: string, yarns = 3) => {
 	const r = readStripes(text, yarns);
 	if (!r.ok) throw new Error(`${r.problem.code} at ${r.problem.from}`);
@@ -234,8 +235,41 @@ describe('edits on the ribbon', () => {
 		);
 	});
 
-	it('counts joins and the tails they leave', () => {
-		expect(joinsOf(sectionsOf(read('4 times (5 A 5 B)')))).toEqual({ joins: 7, tails: 14 });
-		expect(joinsOf([{ yarn: 0, rows: 9 }])).toEqual({ joins: 0, tails: 0 });
+	it('counts joins, the tails they leave and where', () => {
+		const j = joinsOf(sectionsOf(read('4 times (5 A 5 B)')));
+		expect(j).toMatchObject({ joins: 7, tails: 14, at: [5, 10, 15, 20, 25, 30, 35] });
+		expect(joinsOf([{ yarn: 0, rows: 9 }])).toEqual({ joins: 0, tails: 0, at: [], ways: [] });
+	});
+
+	it('fewer tails: hidden ones in one colour, narrow ones carried, stripes twice as wide', () => {
+		const way = (text: string, hidden = 0) => joinsOf(sectionsOf(read(text)), hidden).ways;
+		// Eight stripes of 5 become four of 10: 7 joins become 3, 8 tails fewer.
+		expect(way('4 times (5 A 5 B)')).toEqual([{ way: 'wider', saves: 8 }]);
+		expect(rowsIn(wider(sectionsOf(read('4 times (5 A 5 B)'))))).toEqual([10, 10, 10, 10]);
+		// Two rows of B between rows of A: A is carried over B three times, B not over 8 rows of A.
+		expect(way('8 A, 3 times (2 B 8 A)')).toContainEqual({ way: 'carry', over: 3, saves: 6 });
+		// Five joins inside become one.
+		expect(way('4 times (5 A 5 B)', 5)).toContainEqual({ way: 'hidden', joins: 5, saves: 8 });
+		expect(way('40 A, 40 B')).toEqual([]);
+	});
+
+	it('part balls run out at the end of a row, their stripes in the shares they had', () => {
+		const line = sectionsOf(read('2 times (10 A 5 B)'));
+		// A lasts for 33 rows, B for 11.
+		expect(rowsIn(useUp(line, [33, 11]))).toEqual([17, 6, 16, 5]);
+		fc.assert(
+			fc.property(
+				fc.array(fc.integer({ min: 1, max: 30 }), { minLength: 1, maxLength: 20 }),
+				fc.tuple(fc.nat({ max: 200 }), fc.nat({ max: 200 }), fc.nat({ max: 200 })),
+				(counts, balls) => {
+					const sections = counts.map((rows, i) => ({ yarn: (i * i) % 3, rows }));
+					const out = useUp(sections, balls);
+					for (const yarn of new Set(sections.map((x) => x.yarn)))
+						expect(total(out.filter((x) => x.yarn === yarn))).toBe(balls[yarn]);
+					expect(out.every((x) => Number.isInteger(x.rows) && x.rows >= 1)).toBe(true);
+				}
+			),
+			{ seed: 49, numRuns: 300 }
+		);
 	});
 });

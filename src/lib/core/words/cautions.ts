@@ -13,5 +13,6 @@ export const CAUTIONS: Record<CautionCode, string> = {
 		'Cords and ties stay off children’s clothes at the neck and away from cots; local rules decide.',
 	garland:
 		'Hang garlands out of children’s reach and away from flames and lamps; the place’s own rules decide.',
+	slippery: 'Socks slip on hard floors: bare feet or shoes there, and above all on stairs.',
 	'hot-water': 'Acrylic softens in heat: keep hot dryers and irons at a distance.'
 };

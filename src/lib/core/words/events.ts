@@ -1,9 +1,9 @@
 import type { RunSheetEvent } from '../runsheet/runsheet';
-import { WASTE } from '../program/program';
+import { isSpare } from '../program/program';
 import type { Machine } from '../model/bench';
 import { markerPin } from '../machine/ring';
 import { wordHands } from './hands';
-import { say, type EventWords } from './say';
+import { say, wordYarn, type EventWords } from './say';
 import type { Units } from '../quantity/units';
 
 export interface EventContext {
@@ -16,7 +16,7 @@ const CAST_ON = {
 	weave: 'Weave in front of one pin and behind the next, round to the marker. This is not a row.',
 	'e-wrap':
 		'Wrap each pin once, the loops crossed, snug and not tight: a finished edge. This is not a row.',
-	rag: 'Hang the rag’s loops on the pins, one each. This is not a row.'
+	rag: 'Hang the rag’s loops on the pins, one each, and knit on with waste yarn. This is not a row.'
 } as const;
 const SLOW = {
 	first:
@@ -28,7 +28,7 @@ const SLOW = {
 
 /** What the hands do, in the maker's words. */
 export function wordEvent(e: RunSheetEvent, c: EventContext): EventWords {
-	const yarn = (i: number) => (i === WASTE ? 'waste yarn' : c.yarnName(i));
+	const yarn = (i: number) => wordYarn(i, c.yarnName);
 	const pin = markerPin(c.machine);
 	const s = say(c.units);
 	switch (e.kind) {
@@ -47,7 +47,7 @@ export function wordEvent(e: RunSheetEvent, c: EventContext): EventWords {
 		case 'join':
 			return {
 				title: `Change to ${yarn(e.to)}`,
-				how: `At the marker, pin ${pin}. Cut ${yarn(e.from)}, new tail to the inside, ${s.length(20)} long${e.to === WASTE ? '' : '; always at this pin'}.${e.first ? ' Zero the counter.' : ''}`
+				how: `At the marker, pin ${pin}. Cut ${yarn(e.from)}, new tail to the inside, ${s.length(20)} long${isSpare(e.to) ? '' : '; always at this pin'}.${e.first ? ' Zero the counter.' : ''}`
 			};
 		case 'tie':
 			return { title: 'Tie the two tails', how: 'Reach inside, snug, not tight.' };

@@ -216,6 +216,18 @@ const WRITERS: { [C in FindingCode]: Writer<C> } = {
 		what: `${f.joins} joins leave ${2 * f.joins} tails inside.`,
 		why: 'Taller stripes leave fewer; tied after 4 to 5 rows they need no weaving in.'
 	}),
+	'two-figures': (f, s) => ({
+		what: `${f.rows} rows and the ${f.what} of ${s.length(f.aroundCm)} disagree.`,
+		why: `That ${f.what} asks for ${f.fitRows} rows. Either the rows give, or it is for another size.`
+	}),
+	'hidden-joins': (f) => ({
+		what: `${f.joins} of the joins lie where nobody sees them.`,
+		why: `Those rows in one colour leave ${f.tails - 2} tails fewer inside.`
+	}),
+	'shows-through': (f, _s, yarn) => ({
+		what: `${yarn(f.under)} may shine through ${yarn(f.over)}.`,
+		why: `It lies under it for ${rowsWord(f.rows)}: knit the hidden rows in the outer’s own colour.`
+	}),
 	garland: () => ({
 		what: 'Hang it out of children’s reach and away from flames.',
 		why: 'A cord can catch a neck and yarn burns; at a fair the organiser’s rules decide.'
@@ -233,7 +245,7 @@ export function wordFinding(f: Finding, context: FindingContext): Sentences {
 }
 
 /** What the offered change does, as a verb on a button. */
-export function wordFix(fix: Fix): string {
+export function wordFix(fix: Fix, units: Units): string {
 	switch (fix.do) {
 		case 'rows':
 			return `Make it ${fix.rows} rows`;
@@ -245,5 +257,11 @@ export function wordFix(fix: Fix): string {
 			return `Make the lining ${fix.rows} rows longer`;
 		case 'turn-up':
 			return 'Turn the brim up';
+		case 'around':
+			return `It is for ${say(units).length(fix.cm)} round`;
+		case 'visible':
+			return `${say(units).length(fix.cm)} high is what I want`;
+		case 'by-yarn':
+			return 'As long as the yarn lasts';
 	}
 }

@@ -73,6 +73,8 @@ function title(w: HandWork): string {
 			return `Card after pin ${w.pin + 1}`;
 		case 'latch-extension':
 			return `Latch up after pin ${w.pin + 1}`;
+		case 'spare-strand':
+			return `Spare strand over ${w.pins.length}`;
 		case 'hang-hem':
 			return `Hang row ${w.row + 1}`;
 	}
@@ -102,6 +104,8 @@ function how(w: HandWork, machine: Machine): string {
 			return `Stand the card on the pin and wrap the yarn round it in every row: ${w.columns} columns to latch up later. Six clear pins at each edge.`;
 		case 'latch-extension':
 			return 'Tighten the edge stitch, then latch bottom upwards, close to the neighbouring column.';
+		case 'spare-strand':
+			return `With a short strand of another colour knit ${pinsWord(w.pins)} by hand, one loop through each, and put the new loops back on their pins: drawn out later, it opens the gap.`;
 		case 'hang-hem':
 			return `Loop by loop as the ring turns, from the second loop on: ${w.pins.length} loops beside those on the pins. That round is a row. Keep clear of waste loops and the tail.`;
 	}

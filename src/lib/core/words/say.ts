@@ -1,3 +1,4 @@
+import { isSpare, RAVEL } from '../program/program';
 import type { Estimate } from '../quantity/estimate';
 import { printValue, printWithSpread } from '../quantity/print';
 import type { QuantityKind, Units } from '../quantity/units';
@@ -31,3 +32,7 @@ export interface EventWords {
 	readonly title: string;
 	readonly how: string;
 }
+
+/** A yarn of a piece by its colour; what comes off again by what it is. */
+export const wordYarn = (yarn: number, name: (yarn: number) => string): string =>
+	yarn === RAVEL ? 'the contrast strand' : isSpare(yarn) ? 'waste yarn' : name(yarn);

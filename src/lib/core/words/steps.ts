@@ -1,5 +1,6 @@
 import type { FinishStep } from '../finish/steps';
 import type { Units } from '../quantity/units';
+import type { FlatClosing } from '../model/kinds';
 import { say } from './say';
 
 export interface StepWords {
@@ -8,6 +9,20 @@ export interface StepWords {
 }
 
 const EDGE = { 'cast-on': 'first', 'cast-off': 'last' } as const;
+
+/** How two layers' loops are closed, by school. */
+const CLOSE: Record<FlatClosing, string> = {
+	slip: 'Slip stitch with a hook: a front loop and the back loop facing it, then the next pair, drawing the yarn through all.',
+	'three-needle':
+		'Three-needle style: front loops on one needle, back loops on another, knit a pair together and pass the one before over it.',
+	loop: 'Loop through loop with a hook, no yarn: a front loop through the back loop, the next back loop through that, to the end; fasten the last.'
+};
+
+/** How the loops of a row lie front on back. */
+const halves = (loops: number): string =>
+	loops % 2 === 0
+		? `${loops / 2} loops with ${loops / 2}`
+		: `${(loops - 1) / 2} loops with ${(loops - 1) / 2} and one over, taken with its neighbour`;
 
 /** A finishing step in the maker's words: what to do, then how. */
 export function wordStep(step: FinishStep, units: Units): StepWords {
@@ -68,13 +83,48 @@ export function wordStep(step: FinishStep, units: Units): StepWords {
 			};
 		case 'close-flat':
 			return {
-				title: `Close the ${EDGE[step.edge]} row flat, ${step.loops / 2} loops with ${step.loops / 2}`,
-				how: `Lay the tube flat so that the colour joins are at the back, and slip stitch or three-needle the two layers together, a front loop with a back loop.${step.waste ? ' The waste comes off when it is closed.' : ''}`
+				title: step.toe
+					? `Close the toe, ${step.loops} loops of the ${EDGE[step.edge]} row${step.copies > 1 ? `, on ${step.copies} pieces` : ''}`
+					: `Close the ${EDGE[step.edge]} row flat, ${halves(step.loops)}`,
+				how: `${step.toe ? 'Run the tail through all loops and draw them in to two thirds of the width, then whip front to back, flat.' : `Lay the tube flat so that the colour joins are at the back. ${CLOSE[step.how]}`}${step.waste ? ' The waste comes off when it is closed.' : ''}`
+			};
+		case 'close-crown':
+			return {
+				title: `Close the crown flat through all four layers, ${halves(step.loops)} on each face`,
+				how: `Lay the hat flat, the joins at the middle of the back and all four rows of loops on one line. ${CLOSE[step.how]} The corners stand up by themselves.`
+			};
+		case 'hem':
+			return {
+				title: `See that the hem of ${step.rows} rows hangs whole, ${step.high} rows high`,
+				how: 'Every loop of its first row must be caught in the row it hangs from: look along the inside and pick up any that was missed with a short strand.'
+			};
+		case 'inside-out':
+			return {
+				title: 'Turn it inside out',
+				how: 'The rougher purl side is the face now; knots and tails lie between the layers or inside.'
+			};
+		case 'drawstring':
+			return {
+				title: `Chain a cord of ${step.chains} and run it through the hem`,
+				how: 'In between two stitches beside the colour join and once round the channel; knot both ends together.'
+			};
+		case 'straps':
+			return {
+				title: `Chain ${step.chains} as a strap`,
+				how: 'From the front of the bound edge to the back: 50 is too short for most, 70 goes over the head. Try it on before the last stitch.'
+			};
+		case 'thumb':
+			return {
+				title: `Open the thumb at row ${step.atRow}, ${step.stitches} stitches${step.copies > 1 ? `, on ${step.copies} pieces` : ''}`,
+				how: `Draw the spare strand out of its ${step.stitches} stitches: ${2 * step.stitches} loops and the two corners are free. Bind them round with a chain, loosely.`
 			};
 		case 'bind':
 			return {
 				title: `Bind off the ${step.loops} loops of the ${EDGE[step.edge]} row${step.copies > 1 ? `, on ${step.copies} pieces` : ''}`,
-				how: 'A chain through every loop, or single crochet with a stitch between loops where it has to stretch: loose enough to pull over.'
+				how:
+					step.perLoop === 2
+						? `Single crochet in every loop and between each two, ${2 * step.loops} in all, so that it stretches over the heel.`
+						: 'A chain through every loop, or single crochet with a stitch between loops where it has to stretch: loose enough to pull over.'
 			};
 		case 'join-ring':
 			return {

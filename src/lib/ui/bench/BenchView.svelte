@@ -99,7 +99,11 @@
 		}
 	}
 	async function startHat() {
-		const project = newHat(workbench.bench, { machineId: machine?.id, yarnId: yarn?.id });
+		const project = newHat(workbench.bench, {
+			machineId: machine?.id,
+			yarnId: yarn?.id,
+			usual: workbench.settings.waste
+		});
 		if (!project) return;
 		await workbench.addProject(project);
 		await goto(`/project/${project.id}/plan`);

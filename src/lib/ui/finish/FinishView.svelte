@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { CLOSINGS } from '$lib/core/model/kinds';
+	import { CLOSING_WORDS } from '$lib/core/words/closings';
 	import { onMount, untrack } from 'svelte';
 	import { progressOf } from '$lib/core/count/makes';
 	import { isBunting, isHat, isTube, type Project } from '$lib/core/model/project';
@@ -52,18 +54,11 @@
 			{#if isHat(project)}<Choice
 					label="Closing"
 					value={project.wish.closing}
-					options={[
-						{
-							value: 'gather',
-							label: 'gather each end',
-							hint: 'Each end alone: easy to undo, two small crowns to line up'
-						},
-						{
-							value: 'zip',
-							label: 'zip both ends',
-							hint: 'Both ends sewn loop by loop and drawn up together: one firm crown'
-						}
-					]}
+					options={CLOSINGS.map((value) => ({
+						value,
+						label: CLOSING_WORDS[value].label,
+						hint: CLOSING_WORDS[value].goodFor
+					}))}
 					onvalue={(closing) => editor.wish('closing', { closing })}
 				/>{/if}
 		</div>

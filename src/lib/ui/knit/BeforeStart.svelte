@@ -2,7 +2,7 @@
 	import { nameMake } from '$lib/core/count/makes';
 	import { markerPin, weave } from '$lib/core/machine/ring';
 	import type { Project } from '$lib/core/model/project';
-	import { WASTE } from '$lib/core/program/program';
+	import { isSpare } from '$lib/core/program/program';
 	import { printValue } from '$lib/core/quantity/print';
 	import { CAUTIONS } from '$lib/core/words/cautions';
 	import { EDGE_RULE } from '$lib/core/words/hands';
@@ -26,7 +26,7 @@
 	const machine = $derived(plan.machine);
 	const first = $derived(piece.sheet.legs[0]!);
 	const feed = $derived(
-		first.yarn === WASTE
+		isSpare(first.yarn)
 			? { name: 'waste yarn', colour: '#9fb0b8' }
 			: { name: plan.yarns[first.yarn]!.colourName, colour: plan.yarns[first.yarn]!.colour }
 	);
@@ -149,7 +149,7 @@
 					{pins} pins, {weaving.even
 						? 'even: the last goes behind'
 						: 'odd: the last goes in front, next to the first; that is fine'}. Leave {tail &&
-					first.yarn !== WASTE
+					!isSpare(first.yarn)
 						? `a tail of ${printValue(Math.round(tail.lengthCm), 'length', workbench.units)} to gather with`
 						: `a short tail; the gathering tail of ${printValue(Math.round(tail?.lengthCm ?? 0), 'length', workbench.units)} comes with the main yarn`}.
 				{:else}

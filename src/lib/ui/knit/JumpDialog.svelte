@@ -14,7 +14,7 @@
 	}
 	let { sheet, position, onclose, onjump }: Props = $props();
 	// The maker names main rows, as the running counter reads; waste before them shifts the run's own count.
-	const wasteBefore = $derived(sheet.legs[0]?.kind === 'waste' ? sheet.legs[0].rows : 0);
+	const wasteBefore = $derived(sheet.wasteBefore);
 	const parse = (t: string): Result<number> => {
 		if (/^0+$/.test(t.trim())) return good(0);
 		const n = parseCount(t, 'rows');

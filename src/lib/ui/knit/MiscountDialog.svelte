@@ -2,7 +2,7 @@
 	import { metresPerRow } from '$lib/core/gauge/ball';
 	import { byJoin, byLength, byWeight, type Found } from '$lib/core/count/miscount';
 	import type { SettledBy } from '$lib/core/model/kinds';
-	import { WASTE } from '$lib/core/program/program';
+	import { wordYarn } from '$lib/core/words/say';
 	import { parseCount, parseGrams, parseLengthCm, inRange } from '$lib/core/quantity/parse';
 	import { printEstimate } from '$lib/core/quantity/print';
 	import { good, type Result } from '$lib/core/quantity/problem';
@@ -27,10 +27,10 @@
 	const plan = $derived(crank.plan);
 	const main = $derived(crank.position.main);
 	const waste = $derived(crank.position.leg.kind === 'waste');
-	const before = $derived(crank.sheet.legs[0]?.kind === 'waste' ? crank.sheet.legs[0].rows : 0);
+	const before = $derived(crank.sheet.wasteBefore);
 	const most = $derived(crank.piece.mainRows);
 	const leg = $derived(crank.position.leg);
-	const name = $derived(leg.yarn === WASTE ? 'waste yarn' : yarnNamer(plan)(leg.yarn));
+	const name = $derived(wordYarn(leg.yarn, yarnNamer(plan)));
 
 	type Way = 'length' | 'join' | 'weigh';
 	let way = $state<Way>('length');

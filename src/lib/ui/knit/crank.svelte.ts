@@ -1,7 +1,8 @@
 import { makesOf, progressOf, type Make } from '$lib/core/count/makes';
 import { paceOf, rowTimes, timeLeft } from '$lib/core/count/pace';
 import { foldRun } from '$lib/core/count/run';
-import { WASTE } from '$lib/core/program/program';
+import { isSpare } from '$lib/core/program/program';
+import { wordYarn } from '$lib/core/words/say';
 import type { Plan, PlannedPiece } from '$lib/core/plan';
 import { rowAtHand, type HandWork } from '$lib/core/runsheet/course';
 import { eventsAhead, positionAt, type RunSheetEvent } from '$lib/core/runsheet/runsheet';
@@ -52,13 +53,11 @@ export class Crank {
 	);
 
 	readonly colour = $derived(
-		this.position.leg.yarn === WASTE
+		isSpare(this.position.leg.yarn)
 			? WASTE_COLOUR
 			: (this.plan.yarns[this.position.leg.yarn]?.colour ?? WASTE_COLOUR)
 	);
-	readonly feeding = $derived(
-		this.position.leg.yarn === WASTE ? 'waste yarn' : yarnNamer(this.plan)(this.position.leg.yarn)
-	);
+	readonly feeding = $derived(wordYarn(this.position.leg.yarn, yarnNamer(this.plan)));
 
 	readonly times = $derived.by(() => rowTimes(this.#run.events, this.key));
 	readonly pace = $derived(paceOf(this.times, this.earlier));

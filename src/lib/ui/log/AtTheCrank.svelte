@@ -5,7 +5,7 @@
 	import type { SettledBy } from '$lib/core/model/kinds';
 	import type { RunEvent } from '$lib/core/model/project';
 	import type { Plan, PlannedPiece } from '$lib/core/plan';
-	import { WASTE } from '$lib/core/program/program';
+	import { isSpare } from '$lib/core/program/program';
 	import { FAULT_WORDS } from '$lib/core/words/repair';
 	import { rowsWord } from '$lib/core/words/say';
 
@@ -27,8 +27,8 @@
 							: [
 									{
 										key: `${make.key}-${i}`,
-										name: `${several ? `${nameMake(make)}: ` : ''}${leg.yarn === WASTE ? 'waste' : plan.yarns[leg.yarn]!.colourName}`,
-										colour: leg.yarn === WASTE ? null : plan.yarns[leg.yarn]!.colour,
+										name: `${several ? `${nameMake(make)}: ` : ''}${isSpare(leg.yarn) ? 'waste' : plan.yarns[leg.yarn]!.colourName}`,
+										colour: isSpare(leg.yarn) ? null : plan.yarns[leg.yarn]!.colour,
 										rows: leg.rows,
 										rowsPerMinute
 									}

@@ -1,22 +1,26 @@
 <script lang="ts">
+	import { CLOSINGS, type Closing } from '$lib/core/model/kinds';
 	import type { HatProject } from '$lib/core/model/project';
+	import { CLOSING_WORDS } from '$lib/core/words/closings';
 	import Choice from '../parts/Choice.svelte';
 	import WasteChoices from './WasteChoices.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 
 	let { project, editor }: { project: HatProject; editor: ProjectEditor } = $props();
 	const wish = $derived(project.wish);
+	const options = CLOSINGS.map((value): { value: Closing; label: string; hint: string } => ({
+		value,
+		label: CLOSING_WORDS[value].label,
+		hint: CLOSING_WORDS[value].goodFor
+	}));
 </script>
 
 <div class="no-print mt-3 flex flex-wrap gap-x-6 gap-y-2">
 	<WasteChoices {wish} {editor} />
 	<Choice
-		label="Closing"
+		label="Crown closed by"
 		value={wish.closing}
-		options={[
-			{ value: 'gather', label: 'gather each end' },
-			{ value: 'zip', label: 'zip both' }
-		]}
+		{options}
 		onvalue={(closing) => editor.wish('closing', { closing })}
 	/>
 </div>

@@ -40,7 +40,10 @@
 				<p>{words.why}</p>
 				<div class="no-print mt-1 flex flex-wrap gap-1">
 					{#if f.fix}<button class="act act-small" onclick={() => onfix(f.fix!)}
-							>{wordFix(f.fix)}</button
+							>{wordFix(f.fix, workbench.units)}</button
+						>{/if}
+					{#if f.or}<button class="act act-small" onclick={() => onfix(f.or!)}
+							>{wordFix(f.or, workbench.units)}</button
 						>{/if}
 					{#if f.severity !== 'stop'}
 						<button

@@ -53,6 +53,12 @@
 				return editor.change('fresh readings', { useFresh: true });
 			case 'stitches':
 				return editor.wish('width', { width: { by: 'stitches', stitches: fix.stitches } });
+			case 'around':
+				return editor.wish('size', { aroundCm: fix.cm });
+			case 'visible':
+				return editor.wish('height', { visibleCm: fix.cm });
+			case 'by-yarn':
+				return editor.wish('what sets the length', { length: { by: 'yarn' } });
 			case 'turn-up':
 				if (hat) editor.wish('brim', { brim: { ...hat.brim, turnedUp: true } });
 				return;

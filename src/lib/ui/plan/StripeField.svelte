@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { readStripes, rowsOf, sectionsOf, writeStripes } from '$lib/core/stripes/stripe-line';
-	import { joinsOf, lineOf, mirror } from '$lib/core/stripes/edit';
+	import { lineOf, mirror } from '$lib/core/stripes/edit';
+	import { joinsOf, wider } from '$lib/core/stripes/joins';
+	import { wordFewer } from '$lib/core/words/joins';
 	import { rowsWord } from '$lib/core/words/say';
 	import { wordStripeProblem } from '$lib/core/words/stripes';
 	import { untrack } from 'svelte';
@@ -44,6 +46,7 @@
 		});
 	});
 	const tidy = () => read.ok && put(writeStripes(lineOf(sections)), 'tidied line');
+	const widened = () => read.ok && put(writeStripes(lineOf(wider(sections))), 'wider stripes');
 	const mirrored = () => read.ok && put(writeStripes(lineOf(mirror(sections))), 'mirrored');
 </script>
 
@@ -90,11 +93,30 @@
 				{/each}
 				<rect width="180" height="14" fill="none" class="stroke-base-content/70" />
 			</svg>
-			<span>{rowsWord(rows)}, {joins.joins === 1 ? 'one join' : `${joins.joins} joins`}</span>
+			<span
+				>{rowsWord(rows)}, {joins.joins === 1 ? 'one join' : `${joins.joins} joins`}{joins.joins > 0
+					? `, ${joins.tails} tails`
+					: ''}</span
+			>
 			<button type="button" class="act act-small" onclick={tidy}>Tidy</button>
 			<button type="button" class="act act-small" onclick={mirrored} disabled={sections.length < 2}
 				>Mirror about the fold</button
 			>
+			{#if joins.ways.length > 0}
+				<details class="basis-full">
+					<summary class="quiet cursor-pointer">Fewer tails</summary>
+					<ul class="mt-1 list-disc space-y-1 pl-5">
+						{#each joins.ways as w (w.way)}
+							<li>
+								{wordFewer(w)}
+								{#if w.way === 'wider'}<button type="button" class="act act-small" onclick={widened}
+										>Do that</button
+									>{/if}
+							</li>
+						{/each}
+					</ul>
+				</details>
+			{/if}
 		{/if}
 	</div>
 </div>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Yarn, YarnId } from '$lib/core/model/bench';
-	import { TUBE_ENDS, type TubeEnd } from '$lib/core/model/kinds';
+	import { FLAT_CLOSINGS, TUBE_ENDS, type TubeEnd } from '$lib/core/model/kinds';
 	import type { TubeProject } from '$lib/core/model/project';
 	import type { PlainTubeWish } from '$lib/core/model/wish';
 	import type { TubePlan } from '$lib/core/plan';
@@ -8,6 +8,7 @@
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Result } from '$lib/core/quantity/problem';
 	import { TUBE_KINDS } from '$lib/core/recipe/plain-tube';
+	import { CLOSING_WORDS } from '$lib/core/words/closings';
 	import Choice from '../parts/Choice.svelte';
 	import QuantityField from '../parts/QuantityField.svelte';
 	import Select from '../parts/Select.svelte';
@@ -74,6 +75,21 @@
 			if (r.ok) editor.wish('length…', { length: { by: 'cm', cm: r.value } });
 		}
 	}
+	const parseHem = (t: string): Result<number> => {
+		const n = parseCount(t, 'rows');
+		return n.ok ? inRange(n.value, { min: 2, max: 200, unit: 'rows' }) : n;
+	};
+	const parseChains = (t: string): Result<number> => {
+		const n = parseCount(t, 'chains');
+		return n.ok ? inRange(n.value, { min: 5, max: 300, unit: 'chains' }) : n;
+	};
+	const thumb = $derived(lengthBetween(units, 2, 12));
+	const parseThumb = $derived((t: string) => thumb(parseLengthCm(t, units)));
+	const closesFlat = $derived(plan.steps.some((s) => s.do === 'close-flat' && !s.toe));
+	/** What a named size goes round; a measure of one's own otherwise. */
+	const named = $derived(
+		kind.sizes?.find((s) => s.cm === (wish.aroundCm ?? kind.around?.usualCm))?.name ?? 'own'
+	);
 	const END_WORDS: Record<TubeEnd, string> = {
 		flat: 'closed flat',
 		gather: 'gathered',
@@ -134,6 +150,25 @@
 				/>
 			</div>
 		{/if}
+		{#if kind.sizes}
+			<div class="w-44">
+				<Select
+					label="For"
+					value={named}
+					options={[
+						...kind.sizes.map((s) => ({
+							value: s.name,
+							label: `${s.name}, ${printValue(s.cm, 'length', units)}`
+						})),
+						{ value: 'own', label: 'one I measured' }
+					]}
+					onvalue={(v) => {
+						const size = kind.sizes?.find((s) => s.name === v);
+						if (size) editor.wish('size', { aroundCm: size.cm });
+					}}
+				/>
+			</div>
+		{/if}
 		{#if kind.around}
 			<div class="w-44">
 				<QuantityField
@@ -172,7 +207,8 @@
 				]}
 				onvalue={(t) => editor.wish('twist', { twist: t === 'twist' })}
 			/>
-		{:else if wish.recipe === 'free-tube'}
+		{/if}
+		{#if wish.recipe === 'free-tube'}
 			<Choice
 				label="First end"
 				value={wish.ends.castOn}
@@ -186,6 +222,82 @@
 				onvalue={(castOff) => editor.wish('last end', { ends: { ...wish.ends, castOff } })}
 			/>
 		{/if}
-		<WasteChoices {wish} {editor} />
+		{#if kind.hem}
+			<div class="w-36">
+				<QuantityField
+					label={kind.hem.what}
+					text={wish.hemRows === null ? '' : `${wish.hemRows} rows`}
+					placeholder={`${kind.hem.usualRows} rows, the usual`}
+					parse={parseHem}
+					onvalue={(t) => {
+						const r = parseHem(t);
+						if (r.ok) editor.wish('hem…', { hemRows: r.value });
+					}}
+					onempty={() => editor.wish('hem…', { hemRows: null })}
+				/>
+			</div>
+		{/if}
+		{#if kind.thumb}
+			<div class="w-36">
+				<QuantityField
+					label="Gap for the thumb"
+					text={wish.thumbCm === null ? '' : printValue(wish.thumbCm, 'length', units)}
+					placeholder="none"
+					parse={parseThumb}
+					onvalue={(t) => {
+						const r = parseThumb(t);
+						if (r.ok) editor.wish('thumb…', { thumbCm: r.value });
+					}}
+					onempty={() => editor.wish('thumb…', { thumbCm: null })}
+				/>
+			</div>
+		{/if}
+		{#if kind.chains}
+			<div class="w-36">
+				<QuantityField
+					label={kind.chains.what}
+					text={wish.chains === null ? '' : String(wish.chains)}
+					placeholder={`${kind.chains.usual}, the usual`}
+					parse={parseChains}
+					onvalue={(t) => {
+						const r = parseChains(t);
+						if (r.ok) editor.wish('chains…', { chains: r.value });
+					}}
+					onempty={() => editor.wish('chains…', { chains: null })}
+				/>
+			</div>
+		{/if}
+		{#if kind.cord}
+			<Choice
+				label="Pins of the cord"
+				value={wish.pins}
+				options={[2, 3, 4].map((n) => ({ value: n, label: String(n) }))}
+				onvalue={(pins) => editor.wish('pins', { pins })}
+			/>
+		{/if}
+		{#if kind.purlOut}
+			<Choice
+				label="Face"
+				value={wish.purlOut ? 'purl' : 'knit'}
+				options={[
+					{ value: 'purl', label: 'purl side out' },
+					{ value: 'knit', label: 'knit side out' }
+				]}
+				onvalue={(side) => editor.wish('face', { purlOut: side === 'purl' })}
+			/>
+		{/if}
+		{#if closesFlat}
+			<Choice
+				label="Ends closed flat by"
+				value={wish.closing}
+				options={FLAT_CLOSINGS.map((value) => ({
+					value,
+					label: CLOSING_WORDS[value].label.replace(', flat', ''),
+					hint: CLOSING_WORDS[value].goodFor
+				}))}
+				onvalue={(closing) => editor.wish('closing', { closing })}
+			/>
+		{/if}
+		{#if !kind.cord}<WasteChoices {wish} {editor} />{/if}
 	</div>
 </div>

@@ -1,33 +1,57 @@
 <script lang="ts">
+	import type { WasteWith } from '$lib/core/model/kinds';
+	import { schoolOf, WASTE_SCHOOLS } from '$lib/core/words/waste';
 	import Choice from '../parts/Choice.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
+	import { useWorkbench } from '../state/workbench.svelte';
 
 	interface Props {
 		wish: {
 			readonly wasteStart: number;
+			readonly wasteWith: WasteWith;
 			readonly wasteEnd: number;
 			readonly joinTails: 'tie' | 'weave';
 		};
 		editor: ProjectEditor;
 	}
 	let { wish, editor }: Props = $props();
-	/** The schools, and whatever count a file may have brought. */
-	const rows = (now: number, none: string) =>
-		[...new Set([0, 4, 5, 10, now])]
+	const workbench = useWorkbench();
+	const school = $derived(schoolOf(wish));
+	const starts = $derived([
+		...(school
+			? []
+			: [{ value: 'own', label: `${wish.wasteStart} rows`, hint: 'as it was brought' }]),
+		...WASTE_SCHOOLS.map((s) => ({ value: s.id, label: s.label, hint: s.goodFor }))
+	]);
+	const ends = $derived(
+		[...new Set([0, 4, 5, 10, wish.wasteEnd])]
 			.sort((a, b) => a - b)
-			.map((n) => ({ value: n, label: n === 0 ? none : `${n} rows` }));
+			.map((n) => ({ value: n, label: n === 0 ? 'onto a needle' : `${n} rows` }))
+	);
+	function begin(id: string) {
+		const s = WASTE_SCHOOLS.find((x) => x.id === id);
+		if (s) editor.wish('waste at the start', { wasteStart: s.rows, wasteWith: s.with });
+	}
+	const usual = $derived(workbench.settings.waste);
+	const isUsual = $derived(
+		usual !== null &&
+			usual.start === wish.wasteStart &&
+			usual.with === wish.wasteWith &&
+			usual.end === wish.wasteEnd &&
+			usual.joinTails === wish.joinTails
+	);
 </script>
 
 <Choice
-	label="Waste yarn at the start"
-	value={wish.wasteStart}
-	options={rows(wish.wasteStart, 'none')}
-	onvalue={(wasteStart) => editor.wish('waste at the start', { wasteStart })}
+	label="Below the main yarn at the start"
+	value={school?.id ?? 'own'}
+	options={starts}
+	onvalue={begin}
 />
 <Choice
-	label="At the end"
+	label="Waste at the end"
 	value={wish.wasteEnd}
-	options={rows(wish.wasteEnd, 'onto a needle')}
+	options={ends}
 	onvalue={(wasteEnd) => editor.wish('waste at the end', { wasteEnd })}
 />
 <Choice
@@ -39,3 +63,19 @@
 	]}
 	onvalue={(joinTails) => editor.wish('tails at the joins', { joinTails })}
 />
+<div class="self-end">
+	<button
+		class="act act-small"
+		disabled={isUsual}
+		title="What is begun from now on starts with these"
+		onclick={() =>
+			workbench.set({
+				waste: {
+					start: wish.wasteStart,
+					with: wish.wasteWith,
+					end: wish.wasteEnd,
+					joinTails: wish.joinTails
+				}
+			})}>{isUsual ? 'This is my usual' : 'Make this my usual'}</button
+	>
+</div>

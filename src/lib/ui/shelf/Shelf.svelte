@@ -4,6 +4,7 @@
 	import type { Project, RunEvent } from '$lib/core/model/project';
 	import { lengthOf } from '$lib/core/plan/sizes';
 	import { eventsOf } from '$lib/store/store';
+	import { HAT_KINDS } from '$lib/core/recipe/lined-hat';
 	import { TUBE_KINDS } from '$lib/core/recipe/plain-tube';
 	import type { New } from '../state/projects';
 	import { useWorkbench } from '../state/workbench.svelte';
@@ -66,13 +67,26 @@
 				}}
 			>
 				<option value="">Something else…</option>
-				{#each Object.values(TUBE_KINDS) as kind (kind.id)}
-					<option value={kind.id}>{kind.name}</option>
-				{/each}
-				<option value="bunting">Bunting</option>
+				<optgroup label="On the head">
+					{#each Object.values(HAT_KINDS).filter((k) => k.id !== 'lined-hat') as kind (kind.id)}
+						<option value={kind.id}>{kind.name}</option>
+					{/each}
+					<option value="hem-hat">{TUBE_KINDS['hem-hat'].name}</option>
+					<option value="headband">{TUBE_KINDS.headband.name}</option>
+				</optgroup>
+				<optgroup label="Worn and used">
+					{#each Object.values(TUBE_KINDS).filter((k) => !['hem-hat', 'headband', 'cord', 'free-tube'].includes(k.id)) as kind (kind.id)}
+						<option value={kind.id}>{kind.name}</option>
+					{/each}
+				</optgroup>
+				<optgroup label="Parts, and your own">
+					<option value="bunting">Bunting</option>
+					<option value="cord">{TUBE_KINDS.cord.name}</option>
+					<option value="free-tube">{TUBE_KINDS['free-tube'].name}</option>
+				</optgroup>
 			</select>
 		</label>
-		<button class="act act-now" onclick={() => onnew('hat')}>New hat</button>
+		<button class="act act-now" onclick={() => onnew('lined-hat')}>New hat</button>
 	</div>
 </div>
 <ul>

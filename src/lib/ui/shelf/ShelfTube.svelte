@@ -78,9 +78,7 @@
 	});
 	const tubeCm = $derived(plan ? lengthOf(plan).mean : 0);
 	const x = (row: number) => (piece ? (row / Math.max(1, piece.mainRows)) * tubeCm * px : 0);
-	const wasteBefore = $derived(
-		piece?.sheet.legs[0]?.kind === 'waste' ? piece.sheet.legs[0].rows : 0
-	);
+	const wasteBefore = $derived(piece?.sheet.wasteBefore ?? 0);
 </script>
 
 <li class="rule-line border-b py-3">

@@ -1,26 +1,53 @@
 import type { Bench, HatProject, Project } from '$lib/core/model/project';
-import type { LinedHatWish, Wish } from '$lib/core/model/wish';
+import type { LinedHatWish, PlainTubeWish, Wish } from '$lib/core/model/wish';
 import { bunting } from '$lib/core/recipe/bunting';
-import type { TubeKindId } from '$lib/core/model/kinds';
+import type { HatKindId, TubeKindId } from '$lib/core/model/kinds';
 import { TUBE_KINDS, tubeRecipe } from '$lib/core/recipe/plain-tube';
-import { linedHat } from '$lib/core/recipe/lined-hat';
+import { HAT_KINDS, hatRecipe } from '$lib/core/recipe/lined-hat';
+import type { UsualWaste } from '$lib/store/settings';
 import { newId } from '$lib/store/store';
 
-/** A new lined hat from the bench as it is; undefined where the bench lacks a machine or a yarn. */
-export function newHat(
-	bench: Bench,
-	prefer?: { machineId?: string; yarnId?: string }
-): HatProject | undefined {
-	const machine = bench.machines.find((m) => m.id === prefer?.machineId) ?? bench.machines.at(-1);
-	const yarn = bench.yarns.find((y) => y.id === prefer?.yarnId);
-	const wish = linedHat.defaults(yarn ? { ...bench, yarns: [yarn] } : bench);
+/** A wish with the maker's usual waste yarn and tails. */
+const usually = <W extends LinedHatWish | PlainTubeWish>(wish: W, usual?: UsualWaste | null): W =>
+	usual
+		? {
+				...wish,
+				wasteStart: usual.start,
+				wasteWith: usual.with,
+				wasteEnd: usual.end,
+				joinTails: usual.joinTails
+			}
+		: wish;
+
+interface Prefer {
+	readonly machineId?: string | undefined;
+	readonly yarnId?: string | undefined;
+	readonly kind?: HatKindId;
+	readonly usual?: UsualWaste | null;
+}
+
+/** A new hat from the bench as it is; undefined where the bench lacks a machine or a yarn. */
+export function newHat(bench: Bench, prefer: Prefer = {}): HatProject | undefined {
+	const kind = HAT_KINDS[prefer.kind ?? 'lined-hat'];
+	const machine =
+		bench.machines.find((m) => m.id === prefer.machineId) ??
+		(kind.id === 'lined-hat' ? bench.machines.at(-1) : nearestUsual(bench, kind.pins));
+	const yarn = bench.yarns.find((y) => y.id === prefer.yarnId);
+	const wish = hatRecipe(kind).defaults(yarn ? { ...bench, yarns: [yarn] } : bench);
 	if (!machine || !wish) return undefined;
-	return fresh('Lined hat', machine.id, wish);
+	return fresh(kind.name, machine.id, usually(wish, prefer.usual));
+}
+
+/** The machine nearest the middle of what is usual for a kind of thing. */
+function nearestUsual(bench: Bench, pins: { readonly least: number; readonly most: number }) {
+	const usual = Math.sqrt(pins.least * pins.most);
+	const off = (m: Bench['machines'][number]) => Math.abs(Math.log(m.pins / usual));
+	return [...bench.machines].sort((a, b) => off(a) - off(b))[0];
 }
 
 /** A new hat by a wish that is worked out already. */
 export const hatOf = (machineId: Project['machineId'], wish: LinedHatWish): Project =>
-	fresh('Lined hat', machineId, wish);
+	fresh(HAT_KINDS[wish.recipe].name, machineId, wish);
 
 /** A new string of flags, its colours those of the yarns there are most of. */
 export function newBunting(bench: Bench): Project | undefined {
@@ -30,19 +57,35 @@ export function newBunting(bench: Bench): Project | undefined {
 }
 
 /** What can be begun from the shelf. */
-export type New = 'hat' | 'bunting' | TubeKindId;
+export type New = HatKindId | 'bunting' | TubeKindId;
 
 /** A new tube of a kind, from the bench as it is. */
-export function newTube(bench: Bench, kind: TubeKindId): Project | undefined {
+export function newTube(
+	bench: Bench,
+	kind: TubeKindId,
+	usual?: UsualWaste | null
+): Project | undefined {
 	const of = TUBE_KINDS[kind];
-	// The machine nearest the middle of what is usual for it.
-	const usual = Math.sqrt(of.pins.least * of.pins.most);
-	const machine = [...bench.machines].sort(
-		(a, b) => Math.abs(Math.log(a.pins / usual)) - Math.abs(Math.log(b.pins / usual))
-	)[0];
+	const machine = nearestUsual(bench, of.pins);
 	const wish = tubeRecipe(of).defaults(bench);
-	return machine && wish && fresh(of.name, machine.id, wish);
+	// A hem's first row has to be found again, and a cord has no waste: those keep their own.
+	const own = of.hem !== undefined || of.cord !== undefined;
+	return machine && wish && fresh(of.name, machine.id, own ? wish : usually(wish, usual));
 }
+
+const isHatKind = (what: New): what is HatKindId => what in HAT_KINDS;
+
+/** Anything the shelf can begin, on the bench as it is. */
+export const newProject = (
+	bench: Bench,
+	what: New,
+	usual?: UsualWaste | null
+): Project | undefined =>
+	what === 'bunting'
+		? newBunting(bench)
+		: isHatKind(what)
+			? newHat(bench, { kind: what, usual: usual ?? null })
+			: newTube(bench, what, usual);
 
 function fresh<W extends Wish>(
 	name: string,

@@ -11,7 +11,7 @@ export const yarnNamer = (plan: Plan) => (i: number) => plan.yarns[i]?.colourNam
 export function eventPins(plan: Plan, units: Units): RibbonPin[] {
 	const piece = plan.pieces[0]!;
 	const { sheet } = piece;
-	const wasteBefore = sheet.legs[0]?.kind === 'waste' ? sheet.legs[0].rows : 0;
+	const wasteBefore = sheet.wasteBefore;
 	const context = { units, machine: plan.machine, yarnName: yarnNamer(plan) };
 	// In many stripes every join is plain to see: only the first is named.
 	const joins = sheet.events.filter(

@@ -1,3 +1,4 @@
+import { CUPS } from '../../size/tables';
 import { flatEnds, TUBE, type TubeKind } from './kind';
 
 /** 45 rows on 22 pins, ends closed flat, chain loops of 20 as ties (common practice). Its length lies round the cup. */
@@ -13,5 +14,7 @@ export const cupSleeve: TubeKind = {
 	fitSource: '0.85 of the cup: the ties close the gap at the handle (from memory)',
 	stripes: '15 A',
 	pins: { least: 12, most: 30 },
-	assembly: () => [...flatEnds(), { do: 'ties', piece: TUBE, chains: 20 }]
+	sizes: CUPS,
+	chains: { what: 'Chains in a tie', usual: 20 },
+	assembly: (wish) => [...flatEnds(wish), { do: 'ties', piece: TUBE, chains: wish.chains ?? 20 }]
 };

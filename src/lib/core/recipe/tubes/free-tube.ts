@@ -1,10 +1,10 @@
 import type { AssemblyStep, Edge } from '../../assemble/assembly';
-import type { TubeEnd } from '../../model/kinds';
+import type { FlatClosing, TubeEnd } from '../../model/kinds';
 import { TUBE, type TubeKind } from './kind';
 
-const end = (how: TubeEnd, edge: Edge): AssemblyStep =>
+const end = (how: TubeEnd, edge: Edge, closing: FlatClosing): AssemblyStep =>
 	how === 'flat'
-		? { do: 'close-flat', piece: TUBE, edge }
+		? { do: 'close-flat', piece: TUBE, edge, how: closing }
 		: how === 'gather'
 			? { do: 'gather', piece: TUBE, edge }
 			: { do: 'bind', piece: TUBE, edge };
@@ -20,5 +20,8 @@ export const freeTube: TubeKind = {
 	fitSource: 'a length to begin with',
 	stripes: '40 A, 30 B, 40 A',
 	pins: { least: 4, most: 200 },
-	assembly: ({ ends }) => [end(ends.castOff, 'cast-off'), end(ends.castOn, 'cast-on')]
+	assembly: ({ ends, closing }) => [
+		end(ends.castOff, 'cast-off', closing),
+		end(ends.castOn, 'cast-on', closing)
+	]
 };

@@ -1,3 +1,4 @@
+import { HEADS } from '../../size/tables';
 import { flatEnds, TUBE, type TubeKind } from './kind';
 
 /** 80 to 85 rows on a large machine, ends closed flat and hooked into one another (common practice): 0.85 of a woman's head. */
@@ -11,7 +12,8 @@ export const headband: TubeKind = {
 	around: { what: 'Head', usualCm: 50.5, by: 'length' },
 	fitCm: (around) => OF_HEAD * around,
 	fitSource: '0.85 of the head, so that it holds (common practice)',
+	sizes: HEADS,
 	stripes: '10 A',
 	pins: { least: 20, most: 60 },
-	assembly: () => [...flatEnds(), { do: 'hook-ends', piece: TUBE }]
+	assembly: (wish) => [...flatEnds(wish), { do: 'hook-ends', piece: TUBE }]
 };

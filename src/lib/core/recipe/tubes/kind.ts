@@ -1,6 +1,18 @@
-import type { Assembly } from '../../assemble/assembly';
+import type { Assembly, AssemblyStep } from '../../assemble/assembly';
 import type { TubeKindId } from '../../model/kinds';
 import type { PlainTubeWish } from '../../model/wish';
+
+/** What is known of the tube when its ends are seen to. */
+export interface MadeTube {
+	readonly rows: number;
+	/** Stitches to the centimetre. */
+	readonly stitchesPerCm: number;
+}
+
+export interface NamedSize {
+	readonly name: string;
+	readonly cm: number;
+}
 
 /** A tube that is worn or used as it comes off: what it goes round, how long that makes it, and what becomes of its ends. */
 export interface TubeKind {
@@ -16,17 +28,46 @@ export interface TubeKind {
 		/** Whether its length lies round it, or its width does. */
 		readonly by: 'length' | 'width';
 	} | null;
-	/** Length off the machine, flat, cm, that fits. `source` says where the figure is from. */
-	readonly fitCm: (aroundCm: number) => number;
+	/**
+	 * Length off the machine, flat and finished, cm, that fits. `worn` is what a cm flat becomes where the tube is stretched
+	 * to go round. `fitSource` says where the figure is from.
+	 */
+	readonly fitCm: (aroundCm: number, worn: number) => number;
 	readonly fitSource: string;
 	readonly stripes: string;
+	/** Sizes by name, with what it then goes round, cm; empty where there is no table. */
+	readonly sizes?: readonly NamedSize[];
+	/** Rows of the hem hung on the machine; left out where there is none. */
+	readonly hem?: { readonly what: string; readonly usualRows: number };
+	readonly purlOut?: true;
+	/** Chains of its ties or straps. */
+	readonly chains?: { readonly what: string; readonly usual: number };
+	/** Worked on a few pins, there and back: a cord. */
+	readonly cord?: { readonly usualPins: 2 | 3 | 4 };
+	readonly thumb?: true;
 	/** Machines it is usual on, by pins. */
 	readonly pins: { readonly least: number; readonly most: number };
-	readonly assembly: (wish: PlainTubeWish) => Assembly;
+	/** `rows` are its main rows. */
+	readonly assembly: (wish: PlainTubeWish, made: MadeTube) => Assembly;
 }
 
+/** Rows of a warmer up to its thumb: two thirds, since more of it lies below the thumb than above (from memory). */
+const THUMB_AT = 2 / 3;
+
+/** Where the thumb comes out, and over how many stitches; null for none. */
+export const thumbOf = (
+	wish: Pick<PlainTubeWish, 'thumbCm'>,
+	made: MadeTube
+): { atRow: number; stitches: number } | null =>
+	wish.thumbCm === null
+		? null
+		: {
+				atRow: Math.round(THUMB_AT * made.rows),
+				stitches: Math.max(2, Math.round(wish.thumbCm * made.stitchesPerCm))
+			};
+
 export const TUBE = 'tube';
-export const flatEnds = (): Assembly => [
-	{ do: 'close-flat', piece: TUBE, edge: 'cast-off' },
-	{ do: 'close-flat', piece: TUBE, edge: 'cast-on' }
+export const flatEnds = ({ closing }: Pick<PlainTubeWish, 'closing'>): AssemblyStep[] => [
+	{ do: 'close-flat', piece: TUBE, edge: 'cast-off', how: closing },
+	{ do: 'close-flat', piece: TUBE, edge: 'cast-on', how: closing }
 ];

@@ -11,5 +11,5 @@ export const scarf: TubeKind = {
 	fitSource: 'a usual scarf, from memory',
 	stripes: '20 A, 20 B',
 	pins: { least: 36, most: 100 },
-	assembly: flatEnds
+	assembly: (wish) => flatEnds(wish)
 };

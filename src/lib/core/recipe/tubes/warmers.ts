@@ -1,4 +1,5 @@
-import { TUBE, type TubeKind } from './kind';
+import { LIMBS } from '../../size/tables';
+import { thumbOf, TUBE, type TubeKind } from './kind';
 
 /** Two open tubes for wrists or legs, both ends bound so that they stretch. The width goes round the limb. */
 export const warmers: TubeKind = {
@@ -9,10 +10,16 @@ export const warmers: TubeKind = {
 	around: { what: 'Wrist or calf, the widest', usualCm: 22, by: 'width' },
 	fitCm: (around) => around,
 	fitSource: 'about as long as the limb is round, from memory',
+	sizes: LIMBS,
+	thumb: true,
 	stripes: '8 A, 4 B',
 	pins: { least: 16, most: 48 },
-	assembly: () => [
-		{ do: 'bind', piece: TUBE, edge: 'cast-off' },
-		{ do: 'bind', piece: TUBE, edge: 'cast-on' }
-	]
+	assembly: (wish, made) => {
+		const thumb = thumbOf(wish, made);
+		return [
+			{ do: 'bind', piece: TUBE, edge: 'cast-off' },
+			{ do: 'bind', piece: TUBE, edge: 'cast-on' },
+			...(thumb ? [{ do: 'thumb' as const, piece: TUBE, ...thumb }] : [])
+		];
+	}
 };

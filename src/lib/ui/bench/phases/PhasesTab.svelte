@@ -21,7 +21,11 @@
 	const project = $derived(
 		current && recipeFor(current.wish).yarns(current.wish).includes(yarn.id)
 			? current
-			: newHat(workbench.bench, { machineId: machine.id, yarnId: yarn.id })
+			: newHat(workbench.bench, {
+					machineId: machine.id,
+					yarnId: yarn.id,
+					usual: workbench.settings.waste
+				})
 	);
 	const onProject = $derived(project?.id === current?.id);
 	let stripeRows = $state(8);

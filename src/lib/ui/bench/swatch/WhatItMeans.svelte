@@ -28,7 +28,11 @@
 
 	// What the spread means: a hat for a woman, as it would be planned from the bench as it is.
 	const hat = $derived.by(() => {
-		const project = newHat(bench, { machineId: machine.id, yarnId: yarn.id });
+		const project = newHat(bench, {
+			machineId: machine.id,
+			yarnId: yarn.id,
+			usual: workbench.settings.waste
+		});
 		const made = project && plan(project, bench, undefined, book);
 		return made?.ok ? made : null;
 	});

@@ -1,0 +1,13 @@
+import type { HatKind } from './kind';
+
+/** The lined hat for a baby: on a small machine in light yarn. */
+export const baby: HatKind = {
+	id: 'baby-hat',
+	name: 'Baby hat',
+	head: { kind: 'table', size: 'baby' },
+	turnedUp: false,
+	brimCm: 3,
+	closing: 'gather',
+	scheme: (a) => ({ kind: 'one', yarn: a }),
+	pins: { least: 20, most: 48 }
+};

@@ -1,0 +1,18 @@
+import type { YarnId } from '../../model/bench';
+import type { Closing, HatKindId } from '../../model/kinds';
+import type { ColourScheme, HeadFor } from '../../model/wish';
+
+/** A hat of one long tube tucked into itself: for whom, in which colours, and how its crown is closed. */
+export interface HatKind {
+	readonly id: HatKindId;
+	readonly name: string;
+	readonly head: HeadFor;
+	readonly turnedUp: boolean;
+	/** Height of the brim turned up, as worn, cm. */
+	readonly brimCm: number;
+	readonly closing: Closing;
+	/** `a` is the first yarn on the bench, `b` the next, or the same again. */
+	readonly scheme: (a: YarnId, b: YarnId) => ColourScheme;
+	/** Machines it is usual on, by pins. */
+	readonly pins: { readonly least: number; readonly most: number };
+}

@@ -1,0 +1,25 @@
+import { HEADS } from '../../size/tables';
+import { VISIBLE_SHARE } from '../../size/head';
+import { TUBE, type TubeKind } from './kind';
+
+/**
+ * A single layer with its brim doubled on the machine: say 40 rows of brim, their first row hung, 25 rows more, gathered
+ * (common practice). 65 rows knitted stand 45 rows high.
+ */
+export const hemHat: TubeKind = {
+	id: 'hem-hat',
+	name: 'Hung-hem hat',
+	piece: 'Tube',
+	copies: 1,
+	around: { what: 'Head', usualCm: 50.5, by: 'width' },
+	fitCm: (around, worn) => (VISIBLE_SHARE * around) / worn,
+	fitSource: '0.4 of the head in height, as worn (from memory)',
+	sizes: HEADS,
+	hem: { what: 'Rows of the brim', usualRows: 40 },
+	stripes: '10 A',
+	pins: { least: 36, most: 100 },
+	assembly: (wish) => [
+		{ do: 'hem', piece: TUBE, rows: wish.hemRows ?? 40 },
+		{ do: 'gather', piece: TUBE, edge: 'cast-off' }
+	]
+};

@@ -1,0 +1,26 @@
+import { FEET } from '../../size/tables';
+import { TUBE, type TubeKind } from './kind';
+
+/** Leg as long as the foot: a plain tube has no heel, it bends at one (from memory). */
+const LEG_OF_FOOT = 1;
+
+/**
+ * Leg and foot in one length: 8.5 in at 8 rows to the inch are 68 rows on 22 pins; the toe part-gathered, then whipped flat;
+ * the cuff crocheted in and between each loop, twice as many stitches as pins, so that it stretches (common practice).
+ */
+export const sock: TubeKind = {
+	id: 'sock',
+	name: 'Plain tube sock',
+	piece: 'Sock',
+	copies: 2,
+	around: { what: 'Foot, heel to toe', usualCm: 23.8, by: 'length' },
+	fitCm: (around) => (1 + LEG_OF_FOOT) * around,
+	fitSource: 'a leg as long as the foot (from memory)',
+	sizes: FEET,
+	stripes: '12 A, 4 B',
+	pins: { least: 18, most: 48 },
+	assembly: (wish) => [
+		{ do: 'close-flat', piece: TUBE, edge: 'cast-off', how: wish.closing, toe: true },
+		{ do: 'bind', piece: TUBE, edge: 'cast-on', perLoop: 2 }
+	]
+};
