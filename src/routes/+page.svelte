@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import Shelf from '$lib/ui/shelf/Shelf.svelte';
-	import Welcome from '$lib/ui/shelf/Welcome.svelte';
 	import { newProject, type New } from '$lib/ui/state/projects';
 	import { useWorkbench } from '$lib/ui/state/workbench.svelte';
 
@@ -27,5 +26,7 @@
 {#if workbench.records.projects.length > 0}
 	<Shelf onnew={(what) => void start(what)} />
 {:else}
-	<Welcome onstart={() => void start()} />
+	{#await import('$lib/ui/shelf/Welcome.svelte') then { default: Welcome }}
+		<Welcome onstart={() => void start()} />
+	{/await}
 {/if}

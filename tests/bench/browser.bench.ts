@@ -3,6 +3,7 @@ import { spawn } from 'node:child_process';
 import { gzipSync } from 'node:zlib';
 import { browserArgs } from '../e2e/browser';
 import { writeBackup } from '../../src/lib/file/backup';
+import { TUBE_KINDS, tubeRecipe } from '../../src/lib/core/recipe/plain-tube';
 import { yarnsUsed } from '../../src/lib/store/store';
 import { projectOf } from '../support/bench';
 import { bigBench, wishOn } from '../support/stash';
@@ -145,6 +146,112 @@ async function crank(): Promise<void> {
 	await page.close();
 }
 
+/** A scarf of 450 rows on 100 pins in 90 stripes: a boundary dragged across the ribbon, and the finished thing drawn. */
+async function ribbon(): Promise<void> {
+	const bench = bigBench(2);
+	const machine = { ...bench.machines[0]!, pins: 100 };
+	const [a, b] = bench.yarns;
+	const scarf = {
+		...tubeRecipe(TUBE_KINDS.scarf).defaults(bench)!,
+		yarns: [a!.id, b!.id],
+		stripes: '45 times (5 A, 5 B)',
+		length: { by: 'line' as const }
+	};
+	const project = { ...projectOf(), wish: scarf, machineId: machine.id };
+	const all = {
+		bench: { ...bench, machines: [machine] },
+		projects: [project],
+		events: [],
+		results: []
+	};
+	const page = await (await browser.newContext()).newPage();
+	await page.goto(`${BASE}/keep`);
+	await page.locator('input[type=file]').setInputFiles({
+		name: 'scarf.zip',
+		mimeType: 'application/zip',
+		buffer: Buffer.from(writeBackup(all, yarnsUsed))
+	});
+	await page.getByRole('button', { name: 'Take it in' }).click();
+	await page.getByText(/Taken in/).waitFor();
+	await page.goto(`${BASE}/project/p/plan`);
+	await page.getByRole('slider', { name: 'Boundary between section 40 and 41' }).waitFor();
+	await page.waitForTimeout(500);
+	// Script and layout of each move, as the page itself sees them.
+	const times = await page.evaluate(async () => {
+		const grip = document.querySelectorAll<SVGElement>('[role=slider].boundary')[39]!;
+		const box = grip.getBoundingClientRect();
+		grip.setPointerCapture = () => undefined;
+		const x = box.x + box.width / 2;
+		grip.dispatchEvent(
+			new PointerEvent('pointerdown', {
+				bubbles: true,
+				pointerId: 1,
+				button: 0,
+				clientX: x,
+				clientY: box.y + 20
+			})
+		);
+		const taken: number[] = [];
+		for (let i = 0; i < 120; i++) {
+			const start = performance.now();
+			grip.dispatchEvent(
+				new PointerEvent('pointermove', {
+					bubbles: true,
+					pointerId: 1,
+					button: 0,
+					clientX: x + 9 * Math.sin(i / 7),
+					clientY: box.y + 20
+				})
+			);
+			await new Promise((r) => queueMicrotask(() => r(null)));
+			document.body.getBoundingClientRect();
+			taken.push(performance.now() - start);
+			await new Promise((r) => requestAnimationFrame(() => r(null)));
+		}
+		grip.dispatchEvent(
+			new PointerEvent('pointerup', {
+				bubbles: true,
+				pointerId: 1,
+				button: 0,
+				clientX: x,
+				clientY: box.y + 20
+			})
+		);
+		return taken;
+	});
+	report(
+		'drag a boundary, 450 rows on 100 pins, script of a frame, 95th percentile',
+		quantile(times, 0.95),
+		'ms',
+		{
+			most: 32
+		}
+	);
+	await page.getByRole('textbox', { name: /Stripe line/ }).fill('50 times (5 A, 5 B)');
+	await page.getByRole('img', { name: /500 rows/ }).waitFor();
+	await page.waitForTimeout(500);
+	const drawn = await page.evaluate(async () => {
+		const slider = document.querySelector<HTMLInputElement>('figure input[type=range]')!;
+		const taken: number[] = [];
+		for (let i = 0; i < 30; i++) {
+			const start = performance.now();
+			slider.value = String(Number(slider.max) * (1 - i / 60));
+			slider.dispatchEvent(new Event('input', { bubbles: true }));
+			await new Promise((r) => queueMicrotask(() => r(null)));
+			// What was painted is asked for, so that it is done.
+			const canvas = document.querySelector('canvas')!;
+			canvas.getContext('2d')!.getImageData(0, 0, 1, 1);
+			document.body.getBoundingClientRect();
+			taken.push(performance.now() - start);
+		}
+		return taken;
+	});
+	report('draw the finished thing of 50,000 stitches, median', quantile(drawn, 0.5), 'ms', {
+		most: 60
+	});
+	await page.context().close();
+}
+
 /** A stash of so many yarns in a browser of its own, with one project that uses the first. */
 async function stashPage(yarns: number): Promise<Page> {
 	const bench = bigBench(yarns);
@@ -233,6 +340,7 @@ try {
 	await crank();
 	await ranking();
 	await sifting();
+	await ribbon();
 } finally {
 	await browser.close();
 	server.kill();

@@ -69,9 +69,9 @@ test('a lip of lining is found, drawn and mended by one press', async ({ page })
 test('the schools of waste, joins and closing change the run and the steps', async ({ page }) => {
 	await openDemo(page);
 	await page.goto(KEEPER);
-	await page.getByRole('group', { name: 'At the end' }).getByText('5 rows').click();
+	await page.getByRole('group', { name: 'Waste at the end' }).getByText('5 rows').click();
 	await expect(page.getByText('Waste yarn, crank off')).toBeVisible();
-	await page.getByRole('group', { name: 'Closing' }).getByText('zip both').click();
+	await page.getByRole('group', { name: 'Crown closed by' }).getByText('zip both').click();
 	await page.goto('/project/project-keeper/finish');
 	await expect(page.getByText('Zip both ends together, 48 loops with 48')).toBeVisible();
 });

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import * as statistics from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
 import { USUAL_SHORTENING } from '../../src/lib/core/gauge/pulled';
-import { density } from '../../src/lib/core/gauge/notation';
+import { density } from '../../src/lib/core/gauge/density';
 import { machine as machineSchema, yarn as yarnSchema } from '../../src/lib/core/model/bench';
 import { MACHINE_PRESETS } from '../../src/lib/core/machine/presets';
 import { markerPin, weave } from '../../src/lib/core/machine/ring';

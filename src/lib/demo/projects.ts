@@ -2,7 +2,7 @@ import type { Yarn } from '../core/model/bench';
 import type { Project } from '../core/model/project';
 import type { LinedHatWish, PlainTubeWish } from '../core/model/wish';
 import { DAY, START } from './fair';
-import { big } from './machines';
+import { big, small } from './machines';
 
 const id = (s: string) => s as Yarn['id'];
 const hat: LinedHatWish = {
@@ -123,6 +123,40 @@ export const projects: Project[] = [
 		stripes: '12 A, 4 B',
 		twist: true
 	}),
+	project('gulls', 'Gull ears', 17, {
+		recipe: 'corner-hat',
+		head: { kind: 'table', size: 'child' },
+		brim: { turnedUp: false, heightCm: 4 },
+		scheme: { kind: 'stripes', yarns: [id('bw-foam'), id('bw-deep')], stripeRows: 5 },
+		closing: 'slip'
+	}),
+	tube('watchcap', 'Night watch', 18, {
+		recipe: 'hem-hat',
+		yarns: [id('bw-deep'), id('bw-lantern')],
+		stripes: '40 A, 4 B, 60 A',
+		wasteWith: 'ravel',
+		length: { by: 'rows', rows: 76 }
+	}),
+	{
+		...tube('landing', 'Landing stage socks', 19, {
+			recipe: 'sock',
+			yarns: [id('sl-mint'), id('sl-shell')],
+			stripes: '6 B, 20 A, 4 B',
+			aroundCm: 23.8
+		}),
+		machineId: small.id
+	},
+	{
+		...tube('tackle', 'Candle pouch', 20, {
+			recipe: 'pouch',
+			yarns: [id('bw-rust')],
+			stripes: '10 A',
+			purlOut: true,
+			wasteWith: 'ravel',
+			length: { by: 'cm', cm: 14 }
+		}),
+		machineId: small.id
+	},
 	{
 		...project('flags', 'Quay flags', 13, {}),
 		wish: {

@@ -12,6 +12,8 @@ export interface FinishedTube {
 	} | null;
 	/** Pieces like it. */
 	readonly copies: number;
+	/** How it is pictured: lying along its length, or hanging. */
+	readonly hangs: 'lying' | 'cast-on-up' | 'cast-on-down';
 	/** The ends as the assembly leaves them. */
 	readonly closed: {
 		readonly castOn: 'flat' | 'gather' | 'open' | 'ring';
@@ -26,6 +28,7 @@ interface Input {
 	readonly around: { readonly cm: number; readonly by: 'length' | 'width' } | null;
 	readonly copies: number;
 	readonly closed: FinishedTube['closed'];
+	readonly hangs: FinishedTube['hangs'];
 }
 
 /** Lays a tube out as it is used: along its length round something, or pulled over it by its width. */
@@ -38,7 +41,8 @@ export function finishTube(input: Input): FinishedTube {
 		circumference,
 		round: around && { ...around, stretch: around.cm / has - 1 },
 		copies: input.copies,
-		closed: input.closed
+		closed: input.closed,
+		hangs: input.hangs
 	};
 }
 

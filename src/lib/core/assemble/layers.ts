@@ -27,28 +27,35 @@ export interface RowPlace extends Laid {
 	readonly part: 'outside' | 'lining' | 'brim' | 'hem';
 }
 
-/** A tuck folds at its row, a hem at its middle; a brim of `brimRows` is turned up from the tuck's fold. */
-export function foldsOf(assembly: Assembly, brimRows = 0): Fold[] {
+/**
+ * A tuck folds at its row, a hem at its middle; a brim is turned up from the tuck's fold, by so much of what `at` measures:
+ * rows, or cm along the wall.
+ */
+export function foldsOf(
+	assembly: Assembly,
+	brim = 0,
+	at: (row: number) => number = (row) => row
+): Fold[] {
 	return assembly.flatMap((s): Fold[] => {
 		switch (s.do) {
 			case 'tuck':
 				return [
 					{
 						id: 'tuck',
-						line: s.atRow,
+						line: at(s.atRow),
 						past: s.inner === 'cast-off' ? 'above' : 'below',
 						to: 'inside'
 					}
 				];
 			case 'hem':
-				return [{ id: 'hem', line: s.rows / 2, past: 'below', to: 'inside' }];
+				return [{ id: 'hem', line: (at(0) + at(s.rows)) / 2, past: 'below', to: 'inside' }];
 			case 'turn-up': {
 				const tuck = assembly.find((a) => a.do === 'tuck');
-				if (tuck?.do !== 'tuck' || brimRows <= 0) return [];
+				if (tuck?.do !== 'tuck' || brim <= 0) return [];
 				// Once tucked, everything lies on the outer's side of the fold.
 				return tuck.inner === 'cast-off'
-					? [{ id: 'turn-up', line: tuck.atRow - brimRows, past: 'above', to: 'outside' }]
-					: [{ id: 'turn-up', line: tuck.atRow + brimRows, past: 'below', to: 'outside' }];
+					? [{ id: 'turn-up', line: at(tuck.atRow) - brim, past: 'above', to: 'outside' }]
+					: [{ id: 'turn-up', line: at(tuck.atRow) + brim, past: 'below', to: 'outside' }];
 			}
 			default:
 				return [];

@@ -1,4 +1,4 @@
-import type { Assembly } from '../assemble/assembly';
+import type { Assembly, AssemblyStep } from '../assemble/assembly';
 import type { FlatClosing } from '../model/kinds';
 import type { Tail } from '../amounts/tails';
 import type { Course } from '../runsheet/course';
@@ -74,6 +74,19 @@ export type FinishStep = { readonly id: string; readonly caution?: CautionCode }
 	| { readonly do: 'weave-in'; readonly ends: number }
 	| { readonly do: 'measure' }
 );
+
+/** The id of the finishing step that an assembly step becomes. */
+export function stepIdOf(s: AssemblyStep): string {
+	switch (s.do) {
+		case 'gather':
+		case 'bind':
+			return `${s.do}-${s.edge}`;
+		case 'close-flat':
+			return `close-${s.edge}`;
+		default:
+			return s.do;
+	}
+}
 
 /** What the steps need to know of a piece. */
 export interface FinishedPiece {

@@ -4,7 +4,7 @@ import { STATES_BEST_FIRST } from '../model/kinds';
 import { combine, scale, type Combined, type Estimate } from '../quantity/estimate';
 import { gaugeBook, type GaugeBook, type Measured } from './book';
 import { loopOpinions, type LoopOpinion, type LoopSource } from './loop';
-import { density } from './notation';
+import { density } from './density';
 import type { Predicted } from './prior';
 import { USUAL_WEAR, wearFrom, type Wear } from './pulled';
 import { PIECE_RELATIVE_SD, READING_RELATIVE_SD } from './spread';

@@ -2,13 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { NOTATIONS, type Notation } from '../model/bench';
 import { wordProblem } from '../words/problems';
-import {
-	density,
-	parseReadingSide,
-	printReadingSide,
-	type ReadingContext,
-	type Side
-} from './notation';
+import { parseReadingSide, printReadingSide, type ReadingContext } from './notation';
+import { density, type Side } from './density';
 
 const context = (
 	notation: Notation,

@@ -2,8 +2,7 @@ import type { CountOver, Notation } from '../model/bench';
 import { NUMBER, parseLengthCm, readNumber, tidy } from '../quantity/parse';
 import { bad, good, type Result } from '../quantity/problem';
 import { CM_PER_INCH, cmToInches, DENSITY_RANGE, type Units } from '../quantity/units';
-
-export type Side = 'stitches' | 'rows';
+import { density, type Side } from './density';
 
 /** Over what length each counted notation counts. */
 const SPAN_CM: Partial<Record<Notation, number>> = {
@@ -14,8 +13,6 @@ const SPAN_CM: Partial<Record<Notation, number>> = {
 
 /** The counts of the machine knitter's notation: centimetres to 40 stitches and to 20 rows. */
 export const TO_COUNT: Record<Side, number> = { stitches: 40, rows: 20 };
-
-export const density = (c: CountOver): number => c.count / c.overCm;
 
 const EXAMPLES: Record<Notation, Record<Side, string>> = {
 	'per-10cm': { stitches: '13.5 st / 10 cm', rows: '20 rows / 10 cm' },

@@ -1,6 +1,6 @@
 import type { Reading } from '../model/bench';
 import { estimate, weightedMean, type Estimate } from '../quantity/estimate';
-import { density } from './notation';
+import { density } from './density';
 import { settledMeans } from './readings';
 import { TAPE_RELATIVE_SD } from './spread';
 

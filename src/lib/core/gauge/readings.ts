@@ -1,7 +1,7 @@
 import { STATES_BEST_FIRST } from '../model/kinds';
 import type { Reading, SwatchState } from '../model/bench';
 import { combine, estimate, type Combined, type Estimate } from '../quantity/estimate';
-import { density, type Side } from './notation';
+import { density, type Side } from './density';
 import { READING_RELATIVE_SD, TAPE_RELATIVE_SD } from './spread';
 
 export const inState = (readings: readonly Reading[], state: Reading['state']): Reading[] =>

@@ -96,6 +96,7 @@ function tubeOf({ machine, gauges, assembly, pieces }: Input, wish: PlainTubeWis
 		stitchesPerCm: gauges[0]!.stitchesPerCm,
 		around: around && { cm: wish.aroundCm ?? around.usualCm, by: around.by },
 		copies: piece.count,
+		hangs: TUBE_KINDS[wish.recipe].hangs ?? 'lying',
 		closed: { castOn: end('cast-on'), castOff: end('cast-off') }
 	});
 	const figures = tubeFigures({

@@ -15,4 +15,4 @@ export const widthOf = (p: Plan): Estimate =>
 
 /** Stitches across the flat piece. */
 export const stitchesAcross = (p: Plan): number =>
-	p.shape === 'flags' ? p.flag.stitches : p.machine.pins / 2;
+	p.shape === 'flags' ? p.flag.stitches : p.pieces[0]!.stitches.first / 2;

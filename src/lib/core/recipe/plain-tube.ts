@@ -7,7 +7,7 @@ import type { TubeKindId } from '../model/kinds';
 import type { PlainTubeWish } from '../model/wish';
 import { tubeProgram } from '../program/program';
 import { own, worked, type Working } from '../quantity/working';
-import { evenOut } from '../stripes/edit';
+import { evenOut } from '../stripes/even';
 import { joined, readStripes, rowsOf, sectionsOf, type Section } from '../stripes/stripe-line';
 import { metresPerGram } from '../yarn/tex';
 import type { DesignContext, Recipe } from './recipe';
@@ -61,7 +61,11 @@ export function repeated(sections: readonly Section[], rows: number): Section[] 
 	return joined(out);
 }
 
-const filled = (wish: PlainTubeWish, rows: number): Section[] => {
+/** The sections of a tube of so many rows, by letter. */
+export const tubeSections = (
+	wish: Pick<PlainTubeWish, 'stripes' | 'yarns' | 'fill'>,
+	rows: number
+): Section[] => {
 	const line = lineSections(wish);
 	return wish.fill === 'stretch' ? joined(evenOut(line, rows)) : repeated(line, rows);
 };
@@ -99,7 +103,10 @@ const within = (rows: number, hem = 0): number =>
 function rowsOfYarn(wish: PlainTubeWish, context: DesignContext): number {
 	const enough = (rows: number): boolean =>
 		wish.yarns.every((id, yarn) => {
-			const knitted = filled(wish, rows).reduce((t, s) => t + (s.yarn === yarn ? s.rows : 0), 0);
+			const knitted = tubeSections(wish, rows).reduce(
+				(t, s) => t + (s.yarn === yarn ? s.rows : 0),
+				0
+			);
 			if (knitted === 0) return true;
 			const of = context.yarn(id);
 			const perRow = metresPerRow({ pins: pinsOf(wish, context.machine) }, context.gauge(id));
@@ -226,7 +233,7 @@ export const tubeRecipe = (kind: TubeKind): Recipe<PlainTubeWish> => ({
 		const ids: YarnId[] = [...new Set(wish.yarns)];
 		// Two letters may stand for one yarn: the machine knows yarns, not letters.
 		const sections = joined(
-			filled(wish, rows).map((s) => ({ ...s, yarn: ids.indexOf(wish.yarns[s.yarn]!) }))
+			tubeSections(wish, rows).map((s) => ({ ...s, yarn: ids.indexOf(wish.yarns[s.yarn]!) }))
 		);
 		return {
 			pieces: [

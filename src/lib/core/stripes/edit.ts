@@ -4,6 +4,11 @@ import { joined, type Section, type StripeLine, type StripePart } from './stripe
 
 const total = (s: readonly Section[]): number => s.reduce((t, x) => t + x.rows, 0);
 
+/** Yarns in the order they come, each once. */
+export const yarnsIn = (sections: readonly Section[]): number[] => [
+	...new Set(sections.map((s) => s.yarn))
+];
+
 /** Moves the boundary after section `i` to a row of the whole; it stops a row before its neighbours. */
 export function moveBoundary(sections: readonly Section[], i: number, row: number): Section[] {
 	const [a, b] = [sections[i], sections[i + 1]];
@@ -67,28 +72,6 @@ export function mirror(sections: readonly Section[]): Section[] {
 	const back = half.toReversed();
 	if (rows % 2 === 1 && back[0]) back[0] = { ...back[0], rows: back[0].rows - 1 };
 	return joined([...half, ...back]);
-}
-
-/**
- * Stretches or shrinks to another total, each section by its share: largest remainders, and every section at least a row.
- * Changes the total. Fewer rows than sections cannot be: the total is then as many rows as sections.
- */
-export function evenOut(sections: readonly Section[], rows: number): Section[] {
-	const wanted = Math.max(sections.length, rows);
-	const spare = wanted - sections.length;
-	const weights = sections.map((s) => s.rows - 1);
-	const sum = weights.reduce((a, b) => a + b, 0);
-	const exact = sections.map((_, i) =>
-		sum > 0 ? (spare * weights[i]!) / sum : spare / sections.length
-	);
-	const whole = exact.map(Math.floor);
-	const over = wanted - sections.length - whole.reduce((a, b) => a + b, 0);
-	const most = exact
-		.map((e, i) => ({ i, rest: e - whole[i]! }))
-		.sort((a, b) => b.rest - a.rest || a.i - b.i)
-		.slice(0, over);
-	for (const { i } of most) whole[i]! += 1;
-	return sections.map((s, i) => ({ ...s, rows: 1 + whole[i]! }));
 }
 
 /** Stripes of `stripe` rows in turn, whole at both ends: the number of stripes that comes nearest `rows`. Changes the total. */

@@ -1,5 +1,5 @@
 import type { Section } from './stripe-line';
-import { evenOut } from './edit';
+import { evenOut } from './even';
 
 /** A colour that comes back within so many rows can be carried up inside, not cut (from memory). */
 export const CARRY_ROWS = 4;

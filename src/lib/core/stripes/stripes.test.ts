@@ -4,7 +4,6 @@ import { describe, expect, it } from 'vitest';
 import { seeded } from '../../../../tests/support/random';
 import { wordStripeProblem } from '../words/stripes';
 import {
-	evenOut,
 	lineOf,
 	merge,
 	mirror,
@@ -15,6 +14,7 @@ import {
 	swapColours,
 	wholeStripes
 } from './edit';
+import { evenOut } from './even';
 import { joinsOf, useUp, wider } from './joins';
 import {
 	fadeSections,

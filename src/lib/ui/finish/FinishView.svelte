@@ -3,16 +3,15 @@
 	import { CLOSING_WORDS } from '$lib/core/words/closings';
 	import { onMount, untrack } from 'svelte';
 	import { progressOf } from '$lib/core/count/makes';
-	import { isBunting, isHat, isTube, type Project } from '$lib/core/model/project';
+	import { isBunting, isHat, type Project } from '$lib/core/model/project';
 	import { flagOrder } from '$lib/core/recipe/bunting';
-	import TubePicture from '../pictures/TubePicture.svelte';
+	import FinishedPicture from '../pictures/FinishedPicture.svelte';
 	import FlagsPicture from '../pictures/FlagsPicture.svelte';
 	import { CAUTIONS } from '$lib/core/words/cautions';
 	import { wordStep } from '$lib/core/words/steps';
 	import Caution from '../parts/Caution.svelte';
 	import Choice from '../parts/Choice.svelte';
 	import TagCard from './TagCard.svelte';
-	import HatPicture from '../pictures/HatPicture.svelte';
 	import StepPicture from '../pictures/StepPicture.svelte';
 	import { LivePlan } from '../state/live-plan.svelte';
 	import { Run } from '../state/run.svelte';
@@ -109,17 +108,14 @@
 		</ol>
 		<div class="lg:sticky lg:top-4 lg:self-start">
 			<div class="no-print">
-				{#if plan.shape === 'hat'}
-					<HatPicture
-						hat={plan.hat}
-						yarns={plan.yarns}
-						gauge={plan.gauges[0]!}
-						boundaryOnFold={plan.tucked.boundaryOnFold}
+				{#if plan.shape !== 'flags'}
+					<FinishedPicture
+						{plan}
 						units={workbench.units}
-						height={300}
+						width={320}
+						height={340}
+						step={current?.id ?? null}
 					/>
-				{:else if plan.shape === 'tube' && isTube(project)}
-					<TubePicture {plan} twist={project.wish.twist} units={workbench.units} width={320} />
 				{:else if plan.shape === 'flags' && isBunting(project)}
 					<FlagsPicture
 						{plan}

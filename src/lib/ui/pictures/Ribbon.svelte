@@ -3,6 +3,8 @@
 	import type { Gauge } from '$lib/core/gauge/gauge';
 	import type { Yarn } from '$lib/core/model/bench';
 	import { CM_PER_INCH, type Units } from '$lib/core/quantity/units';
+	import type { YarnRun } from '$lib/core/simulate/fabric';
+	import type { Snippet } from 'svelte';
 	import FabricPatterns from './FabricPatterns.svelte';
 	import { pieceOutline } from './outline';
 	import { rulerStep, ticks } from './stitches';
@@ -18,6 +20,13 @@
 		readonly row: number;
 		readonly severity: 'stop' | 'warn' | 'tip';
 		readonly what: string;
+	}
+	/** Where rows are on the drawing, px. */
+	export interface RibbonPlaces {
+		readonly x: (row: number) => number;
+		readonly rowAt: (x: number) => number;
+		readonly top: number;
+		readonly band: number;
 	}
 	interface Props {
 		piece: PlannedPiece;
@@ -36,6 +45,10 @@
 		band?: number;
 		rulers?: boolean;
 		label?: string;
+		/** Other runs than the piece has: how it would be. */
+		runs?: readonly YarnRun[] | undefined;
+		/** Drawn over the fabric; knows where rows are. */
+		overlay?: Snippet<[RibbonPlaces]> | undefined;
 	}
 	let {
 		piece,
@@ -49,7 +62,9 @@
 		marks = [],
 		band = 92,
 		rulers = true,
-		label = 'The whole tube, cast-on at the left'
+		label = 'The whole tube, cast-on at the left',
+		runs = undefined,
+		overlay = undefined
 	}: Props = $props();
 	const id = $props.id();
 
@@ -61,7 +76,7 @@
 	const rowCm = $derived(gauges.map((g) => 1 / g.rowsPerCm.mean));
 	const runCm = $derived.by(() => {
 		let at = 0;
-		return piece.runs.map((r) => {
+		return (runs ?? piece.runs).map((r) => {
 			const from = at;
 			at += (r.to - r.from) * rowCm[r.yarn]!;
 			return { ...r, fromCm: from, toCm: at };
@@ -75,6 +90,12 @@
 		return run ? run.fromCm + (row - run.from) * rowCm[run.yarn]! : 0;
 	};
 	const x = (row: number) => left + cmOf(row) * px;
+	/** The row at a place of the drawing, px; the nearest whole one. */
+	const rowAt = (at: number): number => {
+		const cm = (at - left) / px;
+		const run = runCm.find((r) => cm <= r.toCm) ?? runCm.at(-1);
+		return run ? Math.round(run.from + (cm - run.fromCm) / rowCm[run.yarn]!) : 0;
+	};
 	const outline = $derived(pieceOutline(piece, (row) => cmOf(row) * px, { top, height: band }));
 	const rowStep = $derived(rulerStep((totalCm / Math.max(1, piece.mainRows)) * px, 46));
 	const unitCm = $derived(units === 'cm' ? 1 : CM_PER_INCH);
@@ -289,6 +310,7 @@
 					{/if}
 				</g>
 			{/each}
+			{@render overlay?.({ x, rowAt, top, band })}
 			{#if knitted !== null}
 				<path
 					d={`M${x(knitted)} ${top - 6}V${top + band + 6}`}

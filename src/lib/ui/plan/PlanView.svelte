@@ -19,8 +19,10 @@
 	import YarnNeeds from './YarnNeeds.svelte';
 	import FlagChoices from './FlagChoices.svelte';
 	import MachinePick from './MachinePick.svelte';
+	import TubeEnds from './TubeEnds.svelte';
+	import TubeRibbon from './TubeRibbon.svelte';
 	import TubeChoices from './TubeChoices.svelte';
-	import TubePicture from '../pictures/TubePicture.svelte';
+	import FinishedPicture from '../pictures/FinishedPicture.svelte';
 	import FlagsPicture from '../pictures/FlagsPicture.svelte';
 	import { exact } from '$lib/core/quantity/estimate';
 	import { figure } from '$lib/core/quantity/working';
@@ -133,17 +135,21 @@
 
 {#if plan?.ok}
 	{@const piece = plan.pieces[0]!}
-	<Ribbon
-		{piece}
-		yarns={plan.yarns}
-		gauges={plan.gauges}
-		{units}
-		foldRow={foldRow(plan)}
-		label={plan.shape === 'flags' ? 'One flag, cast-on at the left' : undefined}
-		hiddenRows={hiddenRows(plan)}
-		pins={eventPins(plan, units)}
-		marks={findingMarks(plan, units)}
-	/>
+	{#if plan.shape === 'tube' && isTube(project)}
+		<TubeRibbon {project} {editor} {plan} yarns={workbench.bench.yarns} />
+	{:else}
+		<Ribbon
+			{piece}
+			yarns={plan.yarns}
+			gauges={plan.gauges}
+			{units}
+			foldRow={foldRow(plan)}
+			label={plan.shape === 'flags' ? 'One flag, cast-on at the left' : undefined}
+			hiddenRows={hiddenRows(plan)}
+			pins={eventPins(plan, units)}
+			marks={findingMarks(plan, units)}
+		/>
+	{/if}
 	{#if isHat(project)}<SchemeBar {project} {editor} yarns={workbench.bench.yarns} />
 	{:else if plan.shape === 'flags' && isBunting(project)}<FlagChoices
 			{project}
@@ -160,16 +166,18 @@
 	<div class="plan-grid rule-line mt-2 grid gap-x-7 gap-y-4 border-t pt-3">
 		<div class="flex flex-col items-center">
 			{#if plan.shape === 'hat'}
-				<HatPicture
-					hat={plan.hat}
-					yarns={plan.yarns}
-					gauge={plan.gauges[0]!}
-					boundaryOnFold={plan.tucked.boundaryOnFold}
-					{units}
-					height={330}
-				/>
+				{#if plan.steps.some((s) => s.do === 'close-crown')}
+					<FinishedPicture {plan} {units} width={300} height={340} />
+				{:else}<HatPicture
+						hat={plan.hat}
+						yarns={plan.yarns}
+						gauge={plan.gauges[0]!}
+						boundaryOnFold={plan.tucked.boundaryOnFold}
+						{units}
+						height={330}
+					/>{/if}
 			{:else if plan.shape === 'tube' && isTube(project)}
-				<TubePicture {plan} twist={project.wish.twist} {units} />
+				<FinishedPicture {plan} {units} />
 			{:else if plan.shape === 'flags' && isBunting(project)}
 				<FlagsPicture {plan} order={flagOrder(project.wish)} {units} />
 			{/if}
@@ -214,7 +222,8 @@
 	<div class="rule-line mt-5 grid gap-x-8 gap-y-5 border-t pt-3 lg:grid-cols-2">
 		<div>
 			<Schedule {plan} />
-			{#if isHat(project)}<Ends {project} {editor} />{/if}
+			{#if isHat(project)}<Ends {project} {editor} />
+			{:else if plan.shape === 'tube' && isTube(project)}<TubeEnds {project} {editor} {plan} />{/if}
 		</div>
 		<YarnNeeds {plan} {project} {editor} />
 	</div>

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import type { Yarn, YarnId } from '$lib/core/model/bench';
-	import { FLAT_CLOSINGS, TUBE_ENDS, type TubeEnd } from '$lib/core/model/kinds';
 	import type { TubeProject } from '$lib/core/model/project';
 	import type { PlainTubeWish } from '$lib/core/model/wish';
 	import type { TubePlan } from '$lib/core/plan';
@@ -8,7 +7,6 @@
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Result } from '$lib/core/quantity/problem';
 	import { TUBE_KINDS } from '$lib/core/recipe/plain-tube';
-	import { CLOSING_WORDS } from '$lib/core/words/closings';
 	import Choice from '../parts/Choice.svelte';
 	import QuantityField from '../parts/QuantityField.svelte';
 	import Select from '../parts/Select.svelte';
@@ -16,7 +14,6 @@
 	import { lengthBetween } from '../state/ranges';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import StripeField from './StripeField.svelte';
-	import WasteChoices from './WasteChoices.svelte';
 	import YarnPick from './YarnPick.svelte';
 
 	interface Props {
@@ -85,17 +82,10 @@
 	};
 	const thumb = $derived(lengthBetween(units, 2, 12));
 	const parseThumb = $derived((t: string) => thumb(parseLengthCm(t, units)));
-	const closesFlat = $derived(plan.steps.some((s) => s.do === 'close-flat' && !s.toe));
 	/** What a named size goes round; a measure of one's own otherwise. */
 	const named = $derived(
 		kind.sizes?.find((s) => s.cm === (wish.aroundCm ?? kind.around?.usualCm))?.name ?? 'own'
 	);
-	const END_WORDS: Record<TubeEnd, string> = {
-		flat: 'closed flat',
-		gather: 'gathered',
-		bind: 'bound, open'
-	};
-	const ends = TUBE_ENDS.map((e) => ({ value: e, label: END_WORDS[e] }));
 </script>
 
 <div class="no-print grid gap-2 pt-1">
@@ -208,20 +198,6 @@
 				onvalue={(t) => editor.wish('twist', { twist: t === 'twist' })}
 			/>
 		{/if}
-		{#if wish.recipe === 'free-tube'}
-			<Choice
-				label="First end"
-				value={wish.ends.castOn}
-				options={ends}
-				onvalue={(castOn) => editor.wish('first end', { ends: { ...wish.ends, castOn } })}
-			/>
-			<Choice
-				label="Last end"
-				value={wish.ends.castOff}
-				options={ends}
-				onvalue={(castOff) => editor.wish('last end', { ends: { ...wish.ends, castOff } })}
-			/>
-		{/if}
 		{#if kind.hem}
 			<div class="w-36">
 				<QuantityField
@@ -286,18 +262,5 @@
 				onvalue={(side) => editor.wish('face', { purlOut: side === 'purl' })}
 			/>
 		{/if}
-		{#if closesFlat}
-			<Choice
-				label="Ends closed flat by"
-				value={wish.closing}
-				options={FLAT_CLOSINGS.map((value) => ({
-					value,
-					label: CLOSING_WORDS[value].label.replace(', flat', ''),
-					hint: CLOSING_WORDS[value].goodFor
-				}))}
-				onvalue={(closing) => editor.wish('closing', { closing })}
-			/>
-		{/if}
-		{#if !kind.cord}<WasteChoices {wish} {editor} />{/if}
 	</div>
 </div>

@@ -1,5 +1,5 @@
+import { randomLcg } from 'd3-random';
 import {
-	evenOut,
 	lineOf,
 	merge,
 	mirror,
@@ -8,21 +8,12 @@ import {
 	reorder,
 	split,
 	swapColours,
-	wholeStripes
+	wholeStripes,
+	yarnsIn
 } from '$lib/core/stripes/edit';
+import { evenOut } from '$lib/core/stripes/even';
 import { useUp } from '$lib/core/stripes/joins';
 import { fadeSections, joined, writeStripes, type Section } from '$lib/core/stripes/stripe-line';
-
-/** A number from a seed, from 0 to 1, the same again from the same seed (xorshift, Marsaglia 2003). */
-export function chance(seed: number): () => number {
-	let x = (seed | 0) ^ 0x9e3779b9 || 1;
-	return () => {
-		x ^= x << 13;
-		x ^= x >>> 17;
-		x ^= x << 5;
-		return (x >>> 0) / 2 ** 32;
-	};
-}
 
 const total = (s: readonly Section[]): number => s.reduce((t, x) => t + x.rows, 0);
 
@@ -33,13 +24,13 @@ export class RibbonEdit {
 	/** While a boundary is dragged: the sections as they would be. Not stored until it is let go. */
 	dragged = $state.raw<readonly Section[] | null>(null);
 	readonly #sections: () => readonly Section[];
-	readonly #put: (line: string, what: string) => void;
+	readonly #put: (line: string, what: string, newTotal: boolean) => void;
 	readonly sections = $derived.by(() => this.dragged ?? this.#sections());
 
 	constructor(
 		sections: () => readonly Section[],
-		/** Stores a line; `what` names the change for undo. */
-		put: (line: string, what: string) => void
+		/** Stores a line; `what` names the change for undo, `newTotal` says that the line sets the length from now on. */
+		put: (line: string, what: string, newTotal: boolean) => void
 	) {
 		this.#sections = sections;
 		this.#put = put;
@@ -50,12 +41,12 @@ export class RibbonEdit {
 		return total(this.sections.slice(0, i));
 	}
 
-	#store(sections: readonly Section[], what: string): void {
+	#store(sections: readonly Section[], what: string, newTotal = false): void {
 		this.dragged = null;
 		const whole = joined(sections);
 		if (whole.length === 0) return;
 		if (this.at !== null && this.at >= whole.length) this.at = whole.length - 1;
-		this.#put(writeStripes(lineOf(whole)), what);
+		this.#put(writeStripes(lineOf(whole)), what, newTotal);
 	}
 
 	/** Shows the boundary after section `i` at a row, until it is let go. */
@@ -130,17 +121,21 @@ export class RibbonEdit {
 	/** Whole stripes at both ends: the total may change by part of a stripe. */
 	whole(rows: number): void {
 		const { sections } = this;
-		const yarns = [...new Set(sections.map((s) => s.yarn))];
-		this.#store(wholeStripes(yarns, rows, total(sections)), 'whole stripes');
+		const yarns = yarnsIn(sections);
+		this.#store(wholeStripes(yarns, rows, total(sections)), 'whole stripes', true);
 	}
 	random(seed: number, rules: { least: number; most: number }): void {
 		const { sections } = this;
-		const yarns = [...new Set(sections.map((s) => s.yarn))];
+		// In the order of their letters: the same seed gives the same stripes, whatever stood there before.
+		const yarns = yarnsIn(sections).sort((a, b) => a - b);
 		const rows = total(sections);
-		this.#store(randomStripes({ yarns, rows, ...rules }, chance(seed)), 'random stripes…');
+		this.#store(
+			randomStripes({ yarns, rows, ...rules }, randomLcg(seed / 2 ** 16)),
+			'random stripes…'
+		);
 	}
 	/** @param rowsOf whole rows that each yarn on hand lasts for */
 	useUp(rowsOf: readonly number[]): void {
-		this.#store(useUp(this.sections, rowsOf), 'balls used up');
+		this.#store(useUp(this.sections, rowsOf), 'balls used up', true);
 	}
 }

@@ -45,6 +45,8 @@ export interface TubeKind {
 	/** Worked on a few pins, there and back: a cord. */
 	readonly cord?: { readonly usualPins: 2 | 3 | 4 };
 	readonly thumb?: true;
+	/** How it is pictured; lying along its length where not said. */
+	readonly hangs?: 'cast-on-up' | 'cast-on-down';
 	/** Machines it is usual on, by pins. */
 	readonly pins: { readonly least: number; readonly most: number };
 	/** `rows` are its main rows. */

@@ -12,6 +12,7 @@ export const pouch: TubeKind = {
 	hem: { what: 'Rows of the channel', usualRows: 10 },
 	purlOut: true,
 	chains: { what: 'Chains in the cord', usual: 60 },
+	hangs: 'cast-on-up',
 	stripes: '10 A',
 	pins: { least: 16, most: 60 },
 	assembly: (wish) => [

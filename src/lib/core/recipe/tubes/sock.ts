@@ -17,6 +17,7 @@ export const sock: TubeKind = {
 	fitCm: (around) => (1 + LEG_OF_FOOT) * around,
 	fitSource: 'a leg as long as the foot (from memory)',
 	sizes: FEET,
+	hangs: 'cast-on-up',
 	stripes: '12 A, 4 B',
 	pins: { least: 18, most: 48 },
 	assembly: (wish) => [

@@ -15,6 +15,7 @@ export const tubeTop: TubeKind = {
 	fitSource: '0.55 of the body in height, as worn (from memory)',
 	sizes: BODIES,
 	chains: { what: 'Chains in the strap', usual: 70 },
+	hangs: 'cast-on-up',
 	stripes: '15 A, 5 B',
 	pins: { least: 44, most: 200 },
 	assembly: (wish) => [

@@ -12,6 +12,7 @@ export const warmers: TubeKind = {
 	fitSource: 'about as long as the limb is round, from memory',
 	sizes: LIMBS,
 	thumb: true,
+	hangs: 'cast-on-down',
 	stripes: '8 A, 4 B',
 	pins: { least: 16, most: 48 },
 	assembly: (wish, made) => {

@@ -1,4 +1,4 @@
-import { density } from '$lib/core/gauge/notation';
+import { density } from '$lib/core/gauge/density';
 import { outOfLine } from '$lib/core/gauge/readings';
 import type { RatioOf } from '$lib/core/gauge/ratio';
 import type { Machine, Yarn } from '$lib/core/model/bench';

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { notationExample, parseReadingSide, type Side } from '$lib/core/gauge/notation';
+	import { notationExample, parseReadingSide } from '$lib/core/gauge/notation';
+	import { type Side } from '$lib/core/gauge/density';
 	import type { Machine, Notation, Reading, ReadingState } from '$lib/core/model/bench';
 	import { newId } from '$lib/store/store';
 	import { wordProblem } from '$lib/core/words/problems';

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { parseReadingSide, printReadingSide, type Side } from '$lib/core/gauge/notation';
+	import { parseReadingSide, printReadingSide } from '$lib/core/gauge/notation';
+	import { type Side } from '$lib/core/gauge/density';
 	import type { OutOfLine } from '$lib/core/gauge/readings';
 	import type { Machine, Notation, Reading, ReadingState } from '$lib/core/model/bench';
 	import QuantityField from '../../parts/QuantityField.svelte';

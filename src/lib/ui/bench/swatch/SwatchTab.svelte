@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { gaugeFor } from '$lib/core/gauge/gauge';
 	import { gaugeBook } from '$lib/core/gauge/book';
-	import { density } from '$lib/core/gauge/notation';
+	import { density } from '$lib/core/gauge/density';
 	import { outOfLine, stateGauge } from '$lib/core/gauge/readings';
 	import type { Machine, Reading, Swatch, Yarn } from '$lib/core/model/bench';
 	import { STATES_BEST_FIRST } from '$lib/core/model/kinds';

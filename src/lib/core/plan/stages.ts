@@ -1,0 +1,27 @@
+import { stagesOf, type Stage } from '../assemble/stages';
+import { stepIdOf, type FinishStep } from '../finish/steps';
+import type { HatPlan, TubePlan } from '../plan';
+
+/** A stage with the finishing step that leads to it; none for the tube as it comes off. */
+export interface PlannedStage extends Stage {
+	readonly finish: FinishStep | null;
+}
+
+/** A plan's tube from the machine to the finished thing, by its finishing steps, in flat centimetres. */
+export function planStages(plan: HatPlan | TubePlan): PlannedStage[] {
+	const piece = plan.pieces[0]!;
+	const stages = stagesOf({
+		runs: piece.runs,
+		rowsPerCm: plan.gauges.map((g) => g.rowsPerCm.mean),
+		widthCm:
+			plan.shape === 'hat' ? plan.figures.flatWidth.value.mean : plan.figures.width.value.mean,
+		assembly: plan.assembly,
+		brimCm: plan.shape === 'hat' ? plan.hat.brimCm / plan.hat.wornFactor : 0,
+		hangs: plan.shape === 'hat' ? 'cast-on-up' : plan.tube.hangs
+	});
+	return stages.map((stage) => {
+		const step = plan.assembly[stage.step];
+		const id = step && stepIdOf(step);
+		return { ...stage, finish: plan.steps.find((s) => s.id === id) ?? null };
+	});
+}

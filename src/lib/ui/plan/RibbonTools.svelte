@@ -1,0 +1,184 @@
+<script lang="ts">
+	import type { Yarn } from '$lib/core/model/bench';
+	import { rowsWord } from '$lib/core/words/say';
+	import type { RibbonEdit } from './ribbon-edit.svelte';
+
+	interface Props {
+		edit: RibbonEdit;
+		/** Yarns of the letters. */
+		yarns: readonly (Yarn | undefined)[];
+		/** Whole rows that each letter's yarn on hand lasts for. */
+		rowsOnHand: readonly number[];
+	}
+	let { edit, yarns, rowsOnHand }: Props = $props();
+	const letter = (i: number) => String.fromCharCode(65 + i);
+	const sections = $derived(edit.sections);
+	const here = $derived(edit.at === null ? undefined : sections[edit.at]);
+	const many = $derived(sections.length > 1);
+	const letters = $derived([...new Set(sections.map((s) => s.yarn))].sort((a, b) => a - b));
+	let stripe = $state(5);
+	let least = $state(2);
+	let most = $state(8);
+	let seed = $state(1);
+	const total = $derived(sections.reduce((t, s) => t + s.rows, 0));
+	const select = (by: number) => {
+		const n = sections.length;
+		edit.at = edit.at === null ? (by > 0 ? 0 : n - 1) : (edit.at + by + n) % n;
+	};
+</script>
+
+<div
+	class="no-print flex flex-wrap items-center gap-x-3 gap-y-1 text-sm"
+	data-testid="ribbon-tools"
+>
+	<span class="flex items-center gap-1" role="group" aria-label="The section in hand">
+		<button class="act act-small" onclick={() => select(-1)} aria-label="The section before"
+			>‹</button
+		>
+		<span class="figure min-w-44 text-center" role="status">
+			{#if here && edit.at !== null}
+				<span
+					class="border-base-content/70 mr-1 inline-block size-3 rounded-[3px] border"
+					style:background={yarns[here.yarn]?.colour}
+				></span>{letter(here.yarn)}, {rowsWord(here.rows)}, {edit.start(edit.at)} to {edit.start(
+					edit.at
+				) + here.rows}
+			{:else}
+				press a section, or drag a boundary
+			{/if}
+		</span>
+		<button class="act act-small" onclick={() => select(1)} aria-label="The section after">›</button
+		>
+	</span>
+	{#if here && edit.at !== null}
+		<span class="flex flex-wrap items-center gap-1">
+			{#if yarns.length > 1}
+				{#each yarns as y, i (i)}
+					<button
+						class="act act-small"
+						aria-pressed={here.yarn === i}
+						aria-label={`Make it ${letter(i)}, ${y?.colourName ?? ''}`}
+						onclick={() => edit.recolour(i)}
+						><span
+							class="border-base-content/70 inline-block size-3 rounded-[3px] border"
+							style:background={y?.colour}
+						></span>{letter(i)}</button
+					>
+				{/each}
+			{/if}
+			<button
+				class="act act-small"
+				disabled={here.rows < 2 || yarns.length < 2}
+				title="Its second half in the next colour"
+				onclick={() => edit.split((here.yarn + 1) % yarns.length)}>Split</button
+			>
+			<button
+				class="act act-small"
+				disabled={!many}
+				title="Into the colour beside it"
+				onclick={() => edit.merge()}>Merge</button
+			>
+			<button class="act act-small" disabled={edit.at === 0} onclick={() => edit.shift(-1)}
+				>Earlier</button
+			>
+			<button
+				class="act act-small"
+				disabled={edit.at === sections.length - 1}
+				onclick={() => edit.shift(1)}>Later</button
+			>
+			<button
+				class="act act-small"
+				disabled={edit.at === sections.length - 1}
+				title="It and the next once more, the total kept"
+				onclick={() => edit.repeat()}>Repeat</button
+			>
+			<button
+				class="act act-small"
+				disabled={edit.at === sections.length - 1}
+				title="It and the next as growing stripes from one colour to the other"
+				onclick={() => edit.fade()}>Fade to next</button
+			>
+			<button class="act act-small" onclick={() => (edit.at = null)}>Let go</button>
+		</span>
+	{/if}
+	<details class="ml-auto">
+		<summary class="act act-small">The whole line</summary>
+		<div class="mt-1 flex flex-wrap items-end gap-x-4 gap-y-2">
+			<span class="flex gap-1">
+				<button class="act act-small" disabled={!many} onclick={() => edit.evenOut()}
+					>Even out</button
+				>
+				<button class="act act-small" disabled={!many} onclick={() => edit.mirror()}>Mirror</button>
+				{#if letters.length >= 2}
+					<button class="act act-small" onclick={() => edit.swap(letters[0]!, letters[1]!)}
+						>Swap {letter(letters[0]!)} and {letter(letters[1]!)}</button
+					>
+				{/if}
+			</span>
+			<label class="flex items-center gap-1">
+				<input
+					class="field w-16"
+					type="number"
+					min="1"
+					max="200"
+					aria-label="Rows of a whole stripe"
+					bind:value={stripe}
+				/>
+				rows
+				<button
+					class="act act-small"
+					disabled={!(stripe >= 1 && stripe <= 200)}
+					title={`Whole at both ends: ${Math.max(1, Math.round(total / stripe))} of them, ${Math.max(1, Math.round(total / stripe)) * stripe} rows`}
+					onclick={() => edit.whole(Math.round(stripe))}>Whole stripes</button
+				>
+			</label>
+			<span class="flex items-center gap-1">
+				<input
+					class="field w-14"
+					type="number"
+					min="1"
+					max="100"
+					aria-label="Fewest rows of a random stripe"
+					bind:value={least}
+				/>
+				to
+				<input
+					class="field w-14"
+					type="number"
+					min="1"
+					max="200"
+					aria-label="Most rows of a random stripe"
+					bind:value={most}
+				/>
+				rows, seed
+				<input
+					class="field w-16"
+					type="number"
+					min="0"
+					max="65535"
+					aria-label="Seed of the random stripes"
+					bind:value={seed}
+				/>
+				<button
+					class="act act-small"
+					disabled={!(least >= 1 && most >= 2 * least - 1 && letters.length >= 2)}
+					title={most >= 2 * least - 1
+						? 'The same seed gives the same stripes'
+						: `The most must be ${2 * least - 1} or more, so that every total can be made`}
+					onclick={() => {
+						edit.random(seed, { least, most });
+						seed = (seed + 1) % 65536;
+					}}>Random</button
+				>
+			</span>
+			<button
+				class="act act-small"
+				title={letters
+					.map((l) => `${letter(l)} lasts for ${rowsWord(rowsOnHand[l] ?? 0)}`)
+					.join(', ')}
+				disabled={letters.every((l) => (rowsOnHand[l] ?? 0) === 0)}
+				onclick={() => edit.useUp(rowsOnHand)}>Use up the balls</button
+			>
+		</div>
+	</details>
+</div>
