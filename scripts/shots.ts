@@ -10,11 +10,11 @@ const VIEWS: { file: string; path: string; phone?: boolean; keys?: string[] }[] 
 	{ file: 'bench', path: '/bench?machine=machine-48&yarn=bw-foam' },
 	{ file: 'bench-yarn', path: '/bench?machine=machine-48&yarn=bw-foam&show=loop' },
 	{ file: 'bench-phases', path: '/bench?machine=machine-48&yarn=aw-aurora&show=phases' },
-	{ file: 'bench-strands', path: '/bench?machine=machine-48&yarn=ht-warm&show=strands' },
 	{ file: 'bench-chart', path: '/bench?machine=machine-48&yarn=bw-foam&show=chart' },
 	{ file: 'stand-ins', path: '/project/project-tideline/stand-ins?yarn=bw-kelp' },
 	{ file: 'plan', path: '/project/project-keeper/plan' },
 	{ file: 'plan-scarf', path: '/project/project-harbourlight/plan' },
+	{ file: 'plan-hem-hat', path: '/project/project-watchcap/plan' },
 	{ file: 'plan-bunting', path: '/project/project-flags/plan' },
 	{
 		file: 'before-the-crank',

@@ -17,7 +17,7 @@ export const headArb: fc.Arbitrary<LinedHatWish['head']> = fc.oneof(
 );
 
 export const lengthArb: fc.Arbitrary<LinedHatWish['length']> = fc.oneof(
-	fc.constant({ by: 'fit' as const }),
+	fc.constantFrom({ by: 'fit' as const }, { by: 'yarn' as const }),
 	fc.record({
 		by: fc.constant('layer' as const),
 		cm: cm(3, 80),

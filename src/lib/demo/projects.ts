@@ -138,7 +138,7 @@ export const projects: Project[] = [
 		length: { by: 'rows', rows: 76 }
 	}),
 	{
-		...tube('landing', 'Landing stage socks', 19, {
+		...tube('landing', 'Landing socks', 19, {
 			recipe: 'sock',
 			yarns: [id('sl-mint'), id('sl-shell')],
 			stripes: '6 B, 20 A, 4 B',

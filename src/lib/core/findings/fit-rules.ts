@@ -3,6 +3,7 @@ import { isBaby } from '../size/head';
 import { nearestWithParity } from '../quantity/whole';
 import { flagPins } from '../recipe/bunting';
 import { hiddenJoins } from '../assemble/layers';
+import { HAT_KINDS } from '../recipe/lined-hat';
 import { fitCmOf, TUBE_KINDS } from '../recipe/plain-tube';
 import type { Rule } from './facts';
 
@@ -82,7 +83,7 @@ const DISAGREE = 0.08;
 export const twoFigures: Rule = ({ tubeWish, machine, gauges, mainRows, flatLength }) => {
 	if (!tubeWish || tubeWish.length.by === 'fit' || tubeWish.length.by === 'yarn') return null;
 	const { around } = TUBE_KINDS[tubeWish.recipe];
-	if (!around || around.by !== 'length') return null;
+	if (!around || around.by === 'width') return null;
 	const wanted = fitCmOf(tubeWish, machine, gauges[0]!);
 	const off = flatLength.mean / wanted - 1;
 	if (Math.abs(off) < DISAGREE) return null;
@@ -118,9 +119,12 @@ export const hiddenJoinsRule: Rule = ({ runs, places, tucked }) => {
 };
 
 /** A kind of tube is usual on some machines; on others it comes out much wider or narrower. */
-export const unusualPins: Rule = ({ tubeWish, machine }) => {
-	if (!tubeWish) return null;
-	const { least, most } = TUBE_KINDS[tubeWish.recipe].pins;
+export const unusualPins: Rule = ({ tubeWish, hatWish, machine }) => {
+	const pins = tubeWish
+		? TUBE_KINDS[tubeWish.recipe].pins
+		: hatWish && HAT_KINDS[hatWish.recipe].pins;
+	if (!pins) return null;
+	const { least, most } = pins;
 	return machine.pins >= least && machine.pins <= most
 		? null
 		: {

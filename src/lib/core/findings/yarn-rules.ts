@@ -12,7 +12,7 @@ function chanceShort(need: number, sd: number, have: number): number {
 
 const CLOSE = 0.1;
 
-export const yarnEnough: Rule = ({ amounts, tubeWish }) =>
+export const yarnEnough: Rule = ({ amounts, tubeWish, hatWish }) =>
 	amounts.flatMap((a): readonly Judgement[] => {
 		const { mean, sd } = a.grams.value;
 		const chance = chanceShort(mean, sd, a.gramsOnHand);
@@ -24,7 +24,7 @@ export const yarnEnough: Rule = ({ amounts, tubeWish }) =>
 					severity: 'warn' as const,
 					where: { at: 'row' as const, row: a.runsOutAtRow },
 					// Length and yarn both given: the length gives, or there is more yarn to be had.
-					...(tubeWish ? { fix: { do: 'by-yarn' as const } } : {})
+					...(tubeWish || hatWish ? { fix: { do: 'by-yarn' as const } } : {})
 				}
 			];
 		if (chance > CLOSE)

@@ -15,7 +15,8 @@ export const hatLength = z.discriminatedUnion('by', [
 	z.object({ by: z.literal('fit') }),
 	z.object({ by: z.literal('layer'), cm: z.number().min(3).max(80), as: z.enum(['flat', 'worn']) }),
 	z.object({ by: z.literal('tube'), cm: z.number().min(6).max(160), as: z.enum(['flat', 'worn']) }),
-	z.object({ by: z.literal('rows'), rows: z.int().min(8).max(600) })
+	z.object({ by: z.literal('rows'), rows: z.int().min(8).max(600) }),
+	z.object({ by: z.literal('yarn') }).describe('as long as the yarn on hand lasts')
 ]);
 export type HatLength = z.infer<typeof hatLength>;
 

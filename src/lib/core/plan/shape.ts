@@ -94,7 +94,11 @@ function tubeOf({ machine, gauges, assembly, pieces }: Input, wish: PlainTubeWis
 		flatLength: lengthOf(piece.runs, gauges, hemOf(wish)),
 		pins,
 		stitchesPerCm: gauges[0]!.stitchesPerCm,
-		around: around && { cm: wish.aroundCm ?? around.usualCm, by: around.by },
+		// What it lies along stretches nothing.
+		around:
+			around && around.by !== 'along'
+				? { cm: wish.aroundCm ?? around.usualCm, by: around.by }
+				: null,
 		copies: piece.count,
 		hangs: TUBE_KINDS[wish.recipe].hangs ?? 'lying',
 		closed: { castOn: end('cast-on'), castOff: end('cast-off') }

@@ -13,7 +13,7 @@ import {
 	yarnOf
 } from '../../../../tests/support/bench';
 import { schemeArb } from '../../../../tests/support/arbitrary';
-import { linedHatWish } from '../model/wish';
+import { linedHatWish, type LinedHatWish } from '../model/wish';
 import { plan } from '../plan';
 import { HAT_KINDS, hatRecipe, hatSections } from './lined-hat';
 import { recipeFor, recipes } from './registry';
@@ -147,4 +147,31 @@ it('a very small hat on 22 pins in light yarn has 60 or 65 rows (common practice
 	expect(p.pieces[0]!.mainRows).toBeGreaterThanOrEqual(58);
 	expect(p.pieces[0]!.mainRows).toBeLessThanOrEqual(67);
 	expect(p.steps.at(-1)).toMatchObject({ caution: 'baby-sleep' });
+});
+
+it('by the yarn on hand a hat is as long as it lasts, whole on both faces, and two rows more might not', () => {
+	for (const [scheme, odd] of [
+		[{ kind: 'one', yarn: A.id }, 0],
+		[{ kind: 'outer-lining', outer: A.id, lining: B.id, liningExtraRows: 5 }, 1]
+	] as const) {
+		const bench = benchOf({ yarns: [yarnOf('a', { gramsOnHand: 40 }), B] });
+		const at = (length: LinedHatWish['length']) => planned(projectOf({ scheme, length }), bench);
+		const p = at({ by: 'yarn' });
+		const rows = p.pieces[0]!.mainRows;
+		expect(rows % 2).toBe(odd);
+		expect(p.findings.map((f) => f.code)).not.toContain('yarn-short');
+		const more = at({ by: 'rows', rows: rows + 30 }).findings.find((f) => f.code === 'yarn-short');
+		expect(more?.fix).toEqual({ do: 'by-yarn' });
+	}
+});
+
+it('each kind of hat says on which machines it is usual', () => {
+	const m22 = machineOf(22);
+	const bench = benchOf({ machines: [m22], swatches: [swatchOf(m22, A, [readingOf(12, 20)])] });
+	const codesOf = (id: keyof typeof HAT_KINDS) => {
+		const wish = hatRecipe(HAT_KINDS[id]).defaults(bench)!;
+		return plan(projectOf(wish, { machineId: m22.id }), bench).findings.map((f) => f.code);
+	};
+	expect(codesOf('lined-hat')).toContain('unusual-pins');
+	expect(codesOf('tiny-hat')).not.toContain('unusual-pins');
 });

@@ -12,6 +12,7 @@ import { corner } from './hats/corner';
 import type { HatKind } from './hats/kind';
 import { lined } from './hats/lined';
 import { tiny } from './hats/tiny';
+import { rowsThatLast } from './lasting';
 import type { DesignContext, Recipe } from './recipe';
 
 /** Every hat that is one tube tucked into itself. A new one is its file and a place here. */
@@ -132,6 +133,7 @@ function parity(scheme: ColourScheme): number {
 
 /** Fewer rows than this are no hat. */
 const LEAST_ROWS = 8;
+const MOST_ROWS = 600;
 const nearestRows = (rows: number, odd: number) => nearestWithParity(rows, odd, LEAST_ROWS);
 
 interface Target {
@@ -151,6 +153,7 @@ function targetTube(
 	const perWorn = worked(factor, 'plain', 'worn for each cm flat');
 	switch (length.by) {
 		case 'rows':
+		case 'yarn':
 			return undefined;
 		case 'tube':
 			return length.as === 'flat'
@@ -208,6 +211,23 @@ function solveRows(wish: LinedHatWish, context: DesignContext): { rows: number; 
 	const gauges = yarns.map(context.gauge);
 	const main = gauges[0]!;
 	const circumference = context.machine.pins / main.stitchesPerCm.mean;
+	if (wish.length.by === 'yarn') {
+		const last = rowsThatLast(
+			{
+				yarns,
+				sections: (rows) => hatSections(wish.scheme, rows),
+				pins: context.machine.pins,
+				copies: 1,
+				least: LEAST_ROWS,
+				most: MOST_ROWS
+			},
+			context
+		);
+		// Down to a count that comes out whole on both faces.
+		const odd = parity(wish.scheme);
+		const rows = Math.max(LEAST_ROWS + odd, last - ((last - odd) % 2));
+		return { rows, working: [worked(rows, 'rows', 'that the yarn on hand gives')] };
+	}
 	const target = targetTube(wish, circumference, main.wear.shortening.mean);
 	if (!target) {
 		const rows = wish.length.by === 'rows' ? wish.length.rows : 0;

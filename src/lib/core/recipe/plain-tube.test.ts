@@ -19,6 +19,7 @@ import { plainTubeWish, type PlainTubeWish } from '../model/wish';
 import { plan, type TubePlan } from '../plan';
 import { keptOff } from '../machine/ring';
 import { europeanSize, footCm } from '../size/tables';
+import { wordHands } from '../words/hands';
 import { wordEvent } from '../words/events';
 import { wordStep } from '../words/steps';
 import { repeated, TUBE_KINDS, tubeRecipe } from './plain-tube';
@@ -107,9 +108,10 @@ describe('a hem hung on the machine', () => {
 		// At 2 rows to the centimetre.
 		expect(p.tube.flatLength.mean).toBeCloseTo(45 / 2, 8);
 		const hang = p.pieces[0]!.course.works.find((w) => w.work.some((x) => x.do === 'hang-hem'))!;
-		// After 5 rows of waste and 40 of hem; the first main row is hung, and named.
+		// After 5 rows of waste and 40 of hem; the first main row is hung, and named as the counter has it.
 		expect(hang.after).toBe(45);
-		expect(hang.work[0]).toMatchObject({ row: 5 });
+		expect(hang.work[0]).toMatchObject({ row: 0 });
+		expect(wordHands(hang.work, M48).title).toBe('Hang the first row');
 		expect(p.pieces[0]!.course.works).toHaveLength(1);
 	});
 	it('fits a head by its height as worn, the hidden rows on top', () => {

@@ -1,6 +1,5 @@
 import { widthStrain, wornFactor } from '../assemble/wear';
 import { clearPins } from '../machine/ring';
-import { metresPerRow, nineOfTen } from '../gauge/ball';
 import type { Gauge } from '../gauge/gauge';
 import type { YarnId } from '../model/bench';
 import type { TubeKindId } from '../model/kinds';
@@ -9,7 +8,7 @@ import { tubeProgram } from '../program/program';
 import { own, worked, type Working } from '../quantity/working';
 import { evenOut } from '../stripes/even';
 import { joined, readStripes, rowsOf, sectionsOf, type Section } from '../stripes/stripe-line';
-import { metresPerGram } from '../yarn/tex';
+import { rowsThatLast } from './lasting';
 import type { DesignContext, Recipe } from './recipe';
 import { cord } from './tubes/cord';
 import { cowl } from './tubes/cowl';
@@ -26,9 +25,6 @@ import { warmers } from './tubes/warmers';
 
 const LEAST_ROWS = 4;
 const MOST_ROWS = 600;
-/** A tail at either end and at each join, with some to spare, set aside before the yarn is shared out, m. */
-const TAILS_METRES = 3;
-
 /** Every kind of tube. A new one is its file and a place here. */
 export const TUBE_KINDS: { readonly [K in TubeKindId]: TubeKind } = {
 	scarf,
@@ -99,29 +95,19 @@ const acrossFrom = (pins: number, stitches: number) => {
 const within = (rows: number, hem = 0): number =>
 	Math.max(LEAST_ROWS, hem + 2, Math.min(MOST_ROWS, Math.round(rows)));
 
-/** The most rows for which every yarn on hand lasts, nine times in ten, in the shares that the line gives them. */
-function rowsOfYarn(wish: PlainTubeWish, context: DesignContext): number {
-	const enough = (rows: number): boolean =>
-		wish.yarns.every((id, yarn) => {
-			const knitted = tubeSections(wish, rows).reduce(
-				(t, s) => t + (s.yarn === yarn ? s.rows : 0),
-				0
-			);
-			if (knitted === 0) return true;
-			const of = context.yarn(id);
-			const perRow = metresPerRow({ pins: pinsOf(wish, context.machine) }, context.gauge(id));
-			const metres = nineOfTen(perRow) * knitted * TUBE_KINDS[wish.recipe].copies + TAILS_METRES;
-			return metres <= of.gramsOnHand * metresPerGram(of);
-		});
-	let [low, high] = [LEAST_ROWS, MOST_ROWS];
-	// As more rows never need less of any yarn, halving finds the last that is enough.
-	while (low < high) {
-		const mid = Math.ceil((low + high) / 2);
-		if (enough(mid)) low = mid;
-		else high = mid - 1;
-	}
-	return low;
-}
+/** The most rows for which the yarn on hand lasts, in the shares that the line gives each. */
+const rowsOfYarn = (wish: PlainTubeWish, context: DesignContext): number =>
+	rowsThatLast(
+		{
+			yarns: wish.yarns,
+			sections: (rows) => tubeSections(wish, rows),
+			pins: pinsOf(wish, context.machine),
+			copies: TUBE_KINDS[wish.recipe].copies,
+			least: LEAST_ROWS,
+			most: MOST_ROWS
+		},
+		context
+	);
 
 /** Length, flat and finished, cm, that fits what it goes round; the usual of its kind where it goes round nothing. */
 export function fitCmOf(

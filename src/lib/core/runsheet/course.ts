@@ -1,4 +1,4 @@
-import type { Edge, Op, Program } from '../program/program';
+import { isSpare, type Edge, type Op, type Program } from '../program/program';
 
 /** Rows knitted one like the other: on the same pins, the same way. Pins and rows from 0; `high` is included. */
 export interface Stretch {
@@ -44,7 +44,12 @@ export type HandWork =
 			readonly pins: readonly number[];
 	  }
 	| { readonly do: 'spare-strand'; readonly pins: readonly number[] }
-	| { readonly do: 'hang-hem'; readonly row: number; readonly pins: readonly number[] };
+	| {
+			readonly do: 'hang-hem';
+			/** The row hung, of the main yarn, from 0. */
+			readonly row: number;
+			readonly pins: readonly number[];
+	  };
 
 export interface Course {
 	readonly stretches: readonly Stretch[];
@@ -58,6 +63,8 @@ interface Walk {
 	mode: Stretch['mode'];
 	yarnAt: Edge;
 	row: number;
+	/** Rows of waste before the first main row. */
+	spare: number;
 }
 
 const inward = (edge: Edge): 1 | -1 => (edge === 'low' ? 1 : -1);
@@ -110,7 +117,7 @@ function handWork(at: Walk, o: Op): HandWork | undefined {
 		case 'spare-strand':
 			return { do: o.op, pins: span(o.from, 1, o.to - o.from) };
 		case 'hang-hem':
-			return { do: o.op, row: o.row, pins: span(at.low, 1, at.high - at.low + 1) };
+			return { do: o.op, row: o.row - at.spare, pins: span(at.low, 1, at.high - at.low + 1) };
 		default:
 			return undefined;
 	}
@@ -121,7 +128,9 @@ function handWork(at: Walk, o: Op): HandWork | undefined {
  * and what the hands do. Holds for programs that the machine can knit; those with faults are not brought to the crank.
  */
 export function courseOf(program: Program, pins: number): Course {
-	const at: Walk = { low: 0, high: pins - 1, mode: 'tube', yarnAt: 'low', row: 0 };
+	const at: Walk = { low: 0, high: pins - 1, mode: 'tube', yarnAt: 'low', row: 0, spare: 0 };
+	let feeds = 0;
+	let main = false;
 	const stretches: Stretch[] = [];
 	const works: { after: number; work: HandWork[] }[] = [];
 	const knit = (rows: number) => {
@@ -140,8 +149,14 @@ export function courseOf(program: Program, pins: number): Course {
 		if (o.op === 'cast-on') {
 			at.low = o.from ?? 0;
 			at.high = (o.to ?? pins) - 1;
-		} else if (o.op === 'work') at.mode = o.as === 'tube' ? 'tube' : o.by;
-		else if (o.op === 'rows') knit(o.count);
+			feeds = o.yarn;
+		} else if (o.op === 'join') feeds = o.yarn;
+		else if (o.op === 'work') at.mode = o.as === 'tube' ? 'tube' : o.by;
+		else if (o.op === 'rows') {
+			main ||= !isSpare(feeds);
+			if (!main) at.spare += o.count;
+			knit(o.count);
+		}
 		const work = handWork(at, o);
 		if (work) {
 			const here = works.at(-1);

@@ -33,11 +33,11 @@ describe('a stand-in', () => {
 	it('the same yarn changes nothing: rows, size, yarn, and every mark full', () => {
 		fc.assert(
 			fc.property(projectArb, ({ project, bench }) => {
-				const now = plan(project, bench);
+				const full = { ...bench, yarns: bench.yarns.map((y) => ({ ...y, gramsOnHand: 1e5 })) };
+				const now = plan(project, full);
 				if (!now.ok) return;
 				// A section that vanishes needs none of its yarn; there is nothing to stand in for.
 				const wanted = now.yarns[now.amounts[0]!.yarn]!;
-				const full = { ...bench, yarns: bench.yarns.map((y) => ({ ...y, gramsOnHand: 1e5 })) };
 				const a = standIns({
 					project,
 					yarnId: wanted.id,

@@ -76,7 +76,7 @@ function title(w: HandWork): string {
 		case 'spare-strand':
 			return `Spare strand over ${w.pins.length}`;
 		case 'hang-hem':
-			return `Hang row ${w.row + 1}`;
+			return w.row === 0 ? 'Hang the first row' : `Hang row ${w.row + 1}`;
 	}
 }
 
@@ -107,7 +107,7 @@ function how(w: HandWork, machine: Machine): string {
 		case 'spare-strand':
 			return `With a short strand of another colour knit ${pinsWord(w.pins)} by hand, one loop through each, and put the new loops back on their pins: drawn out later, it opens the gap.`;
 		case 'hang-hem':
-			return `Loop by loop as the ring turns, from the second loop on: ${w.pins.length} loops beside those on the pins. That round is a row. Keep clear of waste loops and the tail.`;
+			return `${w.row === 0 ? 'The first row of the main yarn, above the waste. ' : ''}Loop by loop as the ring turns, from the second loop on: ${w.pins.length} loops beside those on the pins. That round is a row. Keep clear of waste loops and the tail.`;
 	}
 }
 

@@ -343,7 +343,7 @@
 			gauges={crank.plan.gauges}
 			units={workbench.units}
 			foldRow={foldRow(crank.plan)}
-			knitted={waste && position.leg.start === 0 ? 0 : waste ? crank.piece.mainRows : position.main}
+			knitted={position.main}
 			band={38}
 			rulers={false}
 			label="Where you are on the piece"

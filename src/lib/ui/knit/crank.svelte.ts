@@ -1,7 +1,7 @@
 import { makesOf, progressOf, type Make } from '$lib/core/count/makes';
 import { paceOf, rowTimes, timeLeft } from '$lib/core/count/pace';
 import { foldRun } from '$lib/core/count/run';
-import { isSpare } from '$lib/core/program/program';
+import { isSpare, RAVEL } from '$lib/core/program/program';
 import { wordYarn } from '$lib/core/words/say';
 import type { Plan, PlannedPiece } from '$lib/core/plan';
 import { rowAtHand, type HandWork } from '$lib/core/runsheet/course';
@@ -10,6 +10,8 @@ import { yarnNamer } from '../state/ribbon-pins';
 import type { Run } from '../state/run.svelte';
 
 const WASTE_COLOUR = '#9fb0b8';
+/** Any strong yarn that stands out. */
+const RAVEL_COLOUR = '#d0679d';
 const isAct = (e: RunSheetEvent): boolean => e.kind !== 'slow' && e.kind !== 'cast-on';
 
 /** Where the maker is in a project at the crank: the piece at hand, its row, what is due and what comes. */
@@ -54,7 +56,9 @@ export class Crank {
 
 	readonly colour = $derived(
 		isSpare(this.position.leg.yarn)
-			? WASTE_COLOUR
+			? this.position.leg.yarn === RAVEL
+				? RAVEL_COLOUR
+				: WASTE_COLOUR
 			: (this.plan.yarns[this.position.leg.yarn]?.colour ?? WASTE_COLOUR)
 	);
 	readonly feeding = $derived(wordYarn(this.position.leg.yarn, yarnNamer(this.plan)));

@@ -4,6 +4,7 @@
 	import type { Yarn } from '$lib/core/model/bench';
 	import { CM_PER_INCH, type Units } from '$lib/core/quantity/units';
 	import type { YarnRun } from '$lib/core/simulate/fabric';
+	import { bisector } from 'd3-array';
 	import type { Snippet } from 'svelte';
 	import FabricPatterns from './FabricPatterns.svelte';
 	import { pieceOutline } from './outline';
@@ -82,11 +83,13 @@
 			return { ...r, fromCm: from, toCm: at };
 		});
 	});
+	/** The first run that ends at a row or after it. */
+	const byRow = bisector((r: YarnRun) => r.to).left;
 	const totalCm = $derived(runCm.at(-1)?.toCm ?? 1);
 	const left = $derived(EDGE + (piece.wasteRows > 0 ? WASTE_PX : 0));
 	const px = $derived(Math.max(0.01, (width - left - EDGE - (rulers ? WASTE_PX : 2)) / totalCm));
 	const cmOf = (row: number): number => {
-		const run = runCm.find((r) => row <= r.to) ?? runCm.at(-1);
+		const run = runCm[byRow(runCm, row)] ?? runCm.at(-1);
 		return run ? run.fromCm + (row - run.from) * rowCm[run.yarn]! : 0;
 	};
 	const x = (row: number) => left + cmOf(row) * px;

@@ -71,6 +71,50 @@
 		{@render row(34, outer)}
 		<g transform="rotate(180 44 20)">{@render row(22, outer)}</g>
 		{@render strand('M6 30C12 22 18 38 24 30S36 22 42 30 54 38 60 30 72 22 86 30')}
+	{:else if step.do === 'close-crown'}
+		<path
+			d="M10 58V16L46 20 82 16V58z"
+			fill={outer}
+			class="stroke-base-content/70"
+			stroke-width="1.5"
+		/>
+		<path d="M16 58V24L46 27 76 24V58z" fill={inner} opacity="0.85" />
+		{@render strand('M10 16c5 6 9-4 14 2s9-3 14 2 11 0 16-1 10-6 14-1 9-3 14-2')}
+	{:else if step.do === 'hem'}
+		<path d="M14 4H78V40H14z" fill={outer} class="stroke-base-content/70" stroke-width="1.5" />
+		<path d="M14 40H78V56H14z" fill={inner} class="stroke-base-content/70" stroke-width="1.5" />
+		{@render strand('M14 39l6 4 6-4 6 4 6-4 6 4 6-4 6 4 6-4 6 4 6-4 4 3')}
+		<path d="M86 54V42m-4 5l4-5 4 5" fill="none" class="stroke-base-content" stroke-width="2" />
+	{:else if step.do === 'inside-out'}
+		<path d="M22 10H70V54H22z" fill={outer} class="stroke-base-content/70" stroke-width="1.5" />
+		{#each [18, 26, 34, 42] as y (y)}<path
+				d={`M26 ${y}q4-4 8 0t8 0 8 0 8 0 8 0`}
+				fill="none"
+				stroke="#0b1820"
+				stroke-opacity="0.4"
+				stroke-width="2"
+			/>{/each}
+		<path
+			d="M10 34C4 20 12 8 22 8m-5-4l5 4-5 4"
+			fill="none"
+			class="stroke-base-content"
+			stroke-width="2.5"
+		/>
+	{:else if step.do === 'drawstring'}
+		<path
+			d="M24 22C30 18 62 18 68 22L74 56H18z"
+			fill={outer}
+			class="stroke-base-content/70"
+			stroke-width="1.5"
+		/>
+		{@render strand('M26 20C36 25 56 25 66 20L84 8M66 20l20 6')}
+	{:else if step.do === 'straps'}
+		<path d="M22 26H70V58H22z" fill={outer} class="stroke-base-content/70" stroke-width="1.5" />
+		{@render strand('M32 26C34-4 58-4 60 26')}
+	{:else if step.do === 'thumb'}
+		<path d="M26 4H66V56H26z" fill={outer} class="stroke-base-content/70" stroke-width="1.5" />
+		<ellipse cx="46" cy="30" rx="13" ry="5" class="fill-base-100 stroke-base-content/70" />
+		{@render strand('M33 30c0-8 26-8 26 0s-26 8-26 0')}
 	{:else if step.do === 'bind'}
 		{@render row(30, outer)}
 		{@render strand('M6 30C14 18 22 18 26 28S38 18 44 28 54 18 60 28 70 18 86 24')}

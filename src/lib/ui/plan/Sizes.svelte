@@ -24,9 +24,9 @@
 	const piece = $derived(plan.pieces[0]!);
 	const rowsFigure = $derived(figure('Rows', 'rows', exact(piece.mainRows), piece.rowsWorking));
 
-	type Key = 'fit' | 'rows' | 'layer-flat' | 'layer-worn' | 'tube-flat' | 'tube-worn';
+	type Key = 'fit' | 'rows' | 'layer-flat' | 'layer-worn' | 'tube-flat' | 'tube-worn' | 'yarn';
 	const key = $derived<Key>(
-		wish.length.by === 'fit' || wish.length.by === 'rows'
+		wish.length.by === 'fit' || wish.length.by === 'rows' || wish.length.by === 'yarn'
 			? wish.length.by
 			: `${wish.length.by}-${wish.length.as}`
 	);
@@ -36,7 +36,8 @@
 		{ value: 'layer-worn', label: 'one layer, as worn' },
 		{ value: 'tube-flat', label: 'the whole tube, flat' },
 		{ value: 'tube-worn', label: 'the whole tube, as worn' },
-		{ value: 'rows', label: 'a row count' }
+		{ value: 'rows', label: 'a row count' },
+		{ value: 'yarn', label: 'the yarn on hand' }
 	];
 	const round = (cm: number) => Math.round(cm * 2) / 2;
 
@@ -46,6 +47,7 @@
 		const worn = flat * plan.hat.wornFactor;
 		const START: Record<Key, HatLength> = {
 			fit: { by: 'fit' },
+			yarn: { by: 'yarn' },
 			rows: { by: 'rows', rows: Math.min(600, piece.mainRows) },
 			'layer-flat': { by: 'layer', as: 'flat', cm: round(flat / 2) },
 			'layer-worn': { by: 'layer', as: 'worn', cm: round(worn / 2) },
@@ -70,7 +72,7 @@
 		if (length.by === 'rows') {
 			const r = parseRows(t);
 			if (r.ok) editor.wish('rows…', { length: { by: 'rows', rows: r.value } });
-		} else if (length.by !== 'fit') {
+		} else if (length.by !== 'fit' && length.by !== 'yarn') {
 			const r = parseCm(t);
 			if (r.ok) editor.wish('length…', { length: { ...length, cm: r.value } });
 		}
@@ -107,7 +109,7 @@
 			onvalue={setVisible}
 			onempty={() => editor.wish('height…', { visibleCm: null })}
 		/>
-	{:else}
+	{:else if wish.length.by !== 'yarn'}
 		<QuantityField
 			label={OPTIONS.find((o) => o.value === key)!.label}
 			text={wish.length.by === 'rows'

@@ -38,7 +38,7 @@
 	const OPTIONS = $derived<{ value: By; label: string }[]>([
 		...(wish.recipe === 'free-tube'
 			? []
-			: [{ value: 'fit' as const, label: kind.around ? 'what it goes round' : 'the usual' }]),
+			: [{ value: 'fit' as const, label: kind.around ? 'what it is to fit' : 'the usual' }]),
 		{ value: 'line', label: 'the stripe line, once' },
 		{ value: 'cm', label: 'a length, flat' },
 		{ value: 'rows', label: 'a row count' },
@@ -82,6 +82,8 @@
 	};
 	const thumb = $derived(lengthBetween(units, 2, 12));
 	const parseThumb = $derived((t: string) => thumb(parseLengthCm(t, units)));
+	/** A measure of one's own is being given. */
+	let measuring = $state(false);
 	/** What a named size goes round; a measure of one's own otherwise. */
 	const named = $derived(
 		kind.sizes?.find((s) => s.cm === (wish.aroundCm ?? kind.around?.usualCm))?.name ?? 'own'
@@ -113,13 +115,6 @@
 					>Take {letter(wish.yarns.length - 1)} out</button
 				>{/if}
 		</div>
-	</div>
-	<div class="flex flex-wrap items-start gap-x-5 gap-y-2">
-		<StripeField
-			value={wish.stripes}
-			{colours}
-			onvalue={(stripes, what) => editor.wish(what, { stripes })}
-		/>
 		<div class="w-48">
 			<Select
 				label="Length is set by"
@@ -144,7 +139,7 @@
 			<div class="w-44">
 				<Select
 					label="For"
-					value={named}
+					value={measuring ? 'own' : named}
 					options={[
 						...kind.sizes.map((s) => ({
 							value: s.name,
@@ -153,13 +148,14 @@
 						{ value: 'own', label: 'one I measured' }
 					]}
 					onvalue={(v) => {
+						measuring = v === 'own';
 						const size = kind.sizes?.find((s) => s.name === v);
 						if (size) editor.wish('size', { aroundCm: size.cm });
 					}}
 				/>
 			</div>
 		{/if}
-		{#if kind.around}
+		{#if kind.around && (measuring || named === 'own')}
 			<div class="w-44">
 				<QuantityField
 					label={kind.around.what}
@@ -175,7 +171,12 @@
 			</div>
 		{/if}
 	</div>
-	<div class="flex flex-wrap items-end gap-x-5 gap-y-2">
+	<div class="flex flex-wrap items-start gap-x-5 gap-y-2">
+		<StripeField
+			value={wish.stripes}
+			{colours}
+			onvalue={(stripes, what) => editor.wish(what, { stripes })}
+		/>
 		{#if wish.length.by !== 'line'}
 			<Choice
 				label="The line comes to the length"
@@ -199,7 +200,7 @@
 			/>
 		{/if}
 		{#if kind.hem}
-			<div class="w-36">
+			<div class="w-44">
 				<QuantityField
 					label={kind.hem.what}
 					text={wish.hemRows === null ? '' : `${wish.hemRows} rows`}
@@ -214,7 +215,7 @@
 			</div>
 		{/if}
 		{#if kind.thumb}
-			<div class="w-36">
+			<div class="w-44">
 				<QuantityField
 					label="Gap for the thumb"
 					text={wish.thumbCm === null ? '' : printValue(wish.thumbCm, 'length', units)}
@@ -229,7 +230,7 @@
 			</div>
 		{/if}
 		{#if kind.chains}
-			<div class="w-36">
+			<div class="w-44">
 				<QuantityField
 					label={kind.chains.what}
 					text={wish.chains === null ? '' : String(wish.chains)}

@@ -9,7 +9,7 @@
 	import { joined } from '$lib/core/stripes/stripe-line';
 	import Ribbon from '../pictures/Ribbon.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
-	import { eventPins, findingMarks } from '../state/ribbon-pins';
+	import { eventPins, findingMarks, foldRow } from '../state/ribbon-pins';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { RibbonEdit } from './ribbon-edit.svelte';
 	import RibbonTools from './RibbonTools.svelte';
@@ -107,7 +107,7 @@
 	yarns={plan.yarns}
 	gauges={plan.gauges}
 	units={workbench.units}
-	foldRow={null}
+	foldRow={foldRow(plan)}
 	pins={eventPins(plan, workbench.units)}
 	marks={findingMarks(plan, workbench.units)}
 	runs={preview}

@@ -23,6 +23,7 @@ export function eventPins(plan: Plan, units: Units): RibbonPin[] {
 			(e.kind === 'join' && joins.includes(e) && (joins.length <= 4 || e === joins[0])) ||
 			(e.kind === 'roll' && !e.again) ||
 			e.kind === 'clog' ||
+			(e.kind === 'hands' && plan.shape === 'tube') ||
 			e.kind === 'runs-out' ||
 			e.kind === 'take-off';
 		if (!kept || row < 0 || row > piece.mainRows + 40) return [];
@@ -31,9 +32,12 @@ export function eventPins(plan: Plan, units: Units): RibbonPin[] {
 	});
 }
 
-/** The row a tube is folded at, which may be half-way through a row; null for what is not folded. */
-export const foldRow = (plan: Plan): number | null =>
-	plan.shape === 'hat' ? plan.tucked.foldRow : null;
+/** The row a tube is folded at, tucked or in its hem, which may be half-way through a row; null for what is not folded. */
+export function foldRow(plan: Plan): number | null {
+	if (plan.shape === 'hat') return plan.tucked.foldRow;
+	const hem = plan.assembly.find((s) => s.do === 'hem');
+	return hem?.do === 'hem' ? hem.rows / 2 : null;
+}
 
 /** Rows of the outer face that a turned-up brim covers. */
 export function hiddenRows(plan: Plan): number {

@@ -25,8 +25,8 @@ export interface TubeKind {
 	readonly around: {
 		readonly what: string;
 		readonly usualCm: number;
-		/** Whether its length lies round it, or its width does. */
-		readonly by: 'length' | 'width';
+		/** Whether its length lies round it, or along it, or its width goes round. */
+		readonly by: 'length' | 'along' | 'width';
 	} | null;
 	/**
 	 * Length off the machine, flat and finished, cm, that fits. `worn` is what a cm flat becomes where the tube is stretched

@@ -13,7 +13,7 @@ export const sock: TubeKind = {
 	name: 'Plain tube sock',
 	piece: 'Sock',
 	copies: 2,
-	around: { what: 'Foot, heel to toe', usualCm: 23.8, by: 'length' },
+	around: { what: 'Foot, heel to toe', usualCm: 23.8, by: 'along' },
 	fitCm: (around) => (1 + LEG_OF_FOOT) * around,
 	fitSource: 'a leg as long as the foot (from memory)',
 	sizes: FEET,

@@ -1,0 +1,44 @@
+import { metresPerRow, nineOfTen } from '../gauge/ball';
+import type { YarnId } from '../model/bench';
+import type { Section } from '../stripes/stripe-line';
+import { metresPerGram } from '../yarn/tex';
+import type { DesignContext } from './recipe';
+
+/** A tail at either end and at each join, with some to spare, set aside before the yarn is shared out, m. */
+const TAILS_METRES = 3;
+
+interface Lasting {
+	/** Yarns by the index that sections name. */
+	readonly yarns: readonly YarnId[];
+	/** The sections of a piece of so many rows. */
+	readonly sections: (rows: number) => readonly Section[];
+	readonly pins: number;
+	readonly copies: number;
+	readonly least: number;
+	readonly most: number;
+}
+
+/**
+ * The most rows for which every yarn on hand lasts, nine times in ten; the least there may be where even those do not.
+ * More rows must never need less of any yarn.
+ */
+export function rowsThatLast(of: Lasting, context: DesignContext): number {
+	const enough = (rows: number): boolean => {
+		const sections = of.sections(rows);
+		return of.yarns.every((id, yarn) => {
+			const knitted = sections.reduce((t, s) => t + (s.yarn === yarn ? s.rows : 0), 0);
+			if (knitted === 0) return true;
+			const ball = context.yarn(id);
+			const perRow = metresPerRow({ pins: of.pins }, context.gauge(id));
+			const metres = nineOfTen(perRow) * knitted * of.copies + TAILS_METRES;
+			return metres <= ball.gramsOnHand * metresPerGram(ball);
+		});
+	};
+	let { least: low, most: high } = of;
+	while (low < high) {
+		const mid = Math.ceil((low + high) / 2);
+		if (enough(mid)) low = mid;
+		else high = mid - 1;
+	}
+	return low;
+}
