@@ -134,8 +134,7 @@ export const projects: Project[] = [
 		recipe: 'hem-hat',
 		yarns: [id('bw-deep'), id('bw-lantern')],
 		stripes: '40 A, 4 B, 60 A',
-		wasteWith: 'ravel',
-		length: { by: 'rows', rows: 76 }
+		wasteWith: 'ravel'
 	}),
 	{
 		...tube('landing', 'Landing socks', 19, {

@@ -25,6 +25,12 @@ describe('some rows off?', () => {
 		expect(hanging.rows.sd).toBeGreaterThan(off.rows.sd);
 	});
 
+	it('a hem that is hung already hides half its rows from the tape', () => {
+		// 40 rows of hem hang 20 high; 15 cm more are 30 rows on top: 25 cm, 70 rows.
+		const f = byLength(25, 70, { ...piece, hanging: false, hem: 40 });
+		expect(f.rows.mean).toBeCloseTo(70, 8);
+	});
+
 	it('longer than the plan it goes on with the last yarn, and offers no row past the end', () => {
 		const f = byLength(70, 100, { ...piece, hanging: false });
 		expect(f.rows.mean).toBeCloseTo(140, 6);

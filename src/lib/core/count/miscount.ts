@@ -39,10 +39,16 @@ const lastRow = (runs: readonly YarnRun[]): number => runs.at(-1)?.to ?? 0;
 export function byLength(
 	cm: number,
 	count: number,
-	piece: { readonly runs: readonly YarnRun[]; readonly gauges: readonly Gauge[]; hanging: boolean }
+	piece: {
+		readonly runs: readonly YarnRun[];
+		readonly gauges: readonly Gauge[];
+		readonly hanging: boolean;
+		/** Rows of a hem that is hung already: half of them hang beside the other half. */
+		readonly hem?: number;
+	}
 ): Found {
 	const longer = piece.hanging ? 1 + HANGING.longer : 1;
-	let left = cm / longer;
+	let left = cm / longer + (piece.hem ?? 0) / 2 / piece.gauges[0]!.rowsPerCm.mean;
 	let rows = 0;
 	let gauge = piece.gauges[0]!;
 	for (const run of piece.runs) {

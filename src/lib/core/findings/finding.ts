@@ -21,7 +21,8 @@ export type Fix =
 	| { readonly do: 'turn-up' }
 	| { readonly do: 'around'; readonly cm: number }
 	| { readonly do: 'visible'; readonly cm: number }
-	| { readonly do: 'by-yarn' };
+	| { readonly do: 'by-yarn' }
+	| { readonly do: 'stand-in'; readonly yarnId: string };
 
 /** A careful maker's judgement about a plan. The sentences are in `words/findings.ts`, by code. */
 export type FindingBody =

@@ -4,7 +4,7 @@ import { nearestWithParity } from '../quantity/whole';
 import { flagPins } from '../recipe/bunting';
 import { hiddenJoins } from '../assemble/layers';
 import { HAT_KINDS } from '../recipe/lined-hat';
-import { fitCmOf, TUBE_KINDS } from '../recipe/plain-tube';
+import { fitCmOf, hemOf, TUBE_KINDS } from '../recipe/plain-tube';
 import type { Rule } from './facts';
 
 /** Stretch on the head, as a share of the relaxed tube (from memory: plain tubes are worn stretched by a third or so). */
@@ -82,13 +82,14 @@ const DISAGREE = 0.08;
 /** What goes round a thing by its length is as long as that asks; set otherwise, one of the two figures has to give. */
 export const twoFigures: Rule = ({ tubeWish, machine, gauges, mainRows, flatLength }) => {
 	if (!tubeWish || tubeWish.length.by === 'fit' || tubeWish.length.by === 'yarn') return null;
-	const { around } = TUBE_KINDS[tubeWish.recipe];
-	if (!around || around.by === 'width') return null;
+	const { around, covers } = TUBE_KINDS[tubeWish.recipe];
+	if (!around || (around.by === 'width' && !covers)) return null;
+	const hem = hemOf(tubeWish);
 	const wanted = fitCmOf(tubeWish, machine, gauges[0]!);
 	const off = flatLength.mean / wanted - 1;
 	if (Math.abs(off) < DISAGREE) return null;
 	const aroundCm = tubeWish.aroundCm ?? around.usualCm;
-	const fitRows = Math.max(4, Math.round(mainRows / (1 + off)));
+	const fitRows = Math.max(4, Math.round((mainRows - hem / 2) / (1 + off) + hem / 2));
 	const cm = Math.round(aroundCm * (1 + off) * 2) / 2;
 	return {
 		body: {
@@ -101,7 +102,8 @@ export const twoFigures: Rule = ({ tubeWish, machine, gauges, mainRows, flatLeng
 		severity: 'warn',
 		where: { at: 'size' },
 		fix: { do: 'rows', rows: fitRows },
-		...(cm >= 5 && cm <= 150 ? { or: { do: 'around' as const, cm } } : {})
+		// What it goes round by its width is not another for being longer.
+		...(!covers && cm >= 5 && cm <= 150 ? { or: { do: 'around' as const, cm } } : {})
 	};
 };
 

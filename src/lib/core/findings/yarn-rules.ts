@@ -24,7 +24,8 @@ export const yarnEnough: Rule = ({ amounts, tubeWish, hatWish }) =>
 					severity: 'warn' as const,
 					where: { at: 'row' as const, row: a.runsOutAtRow },
 					// Length and yarn both given: the length gives, or there is more yarn to be had.
-					...(tubeWish || hatWish ? { fix: { do: 'by-yarn' as const } } : {})
+					...(tubeWish || hatWish ? { fix: { do: 'by-yarn' as const } } : {}),
+					or: { do: 'stand-in' as const, yarnId: a.yarnId }
 				}
 			];
 		if (chance > CLOSE)

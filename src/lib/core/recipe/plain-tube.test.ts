@@ -120,6 +120,25 @@ describe('a hem hung on the machine', () => {
 		expect(p.tube.flatLength.mean).toBeCloseTo(none.tube.flatLength.mean, 0);
 		expect(p.pieces[0]!.mainRows - none.pieces[0]!.mainRows).toBeCloseTo(19, -0.5);
 	});
+	it('its first rows are to be loose, said where they begin', () => {
+		const p = planned({ recipe: 'hem-hat', hemRows: 40 });
+		const loose = p.pieces[0]!.sheet.events.find((e) => e.kind === 'slow' && e.why === 'loose')!;
+		expect(loose.after).toBe(p.pieces[0]!.sheet.wasteBefore);
+		const context = { units: 'cm' as const, machine: M48, yarnName: () => 'deep' };
+		expect(wordEvent(loose, context).how).toContain('loose');
+		const none = planned({}).pieces[0]!.sheet.events;
+		expect(none.some((e) => e.kind === 'slow' && e.why === 'loose')).toBe(false);
+	});
+	it('set rows and a head that disagree are said so', () => {
+		const wish = { recipe: 'hem-hat', hemRows: 40 } as const;
+		const fits = planned(wish).pieces[0]!.mainRows;
+		const long = planned({ ...wish, length: { by: 'rows', rows: fits + 20 } });
+		const f = long.findings.find((x) => x.code === 'two-figures')!;
+		expect(f.fix).toEqual({ do: 'rows', rows: fits });
+		expect(codes(planned({ ...wish, length: { by: 'rows', rows: fits } }))).not.toContain(
+			'two-figures'
+		);
+	});
 	it('takes the yarn of all its rows, folded away or not', () => {
 		const rows = { by: 'rows', rows: 65 } as const;
 		const hem = planned({ recipe: 'hem-hat', length: rows, stripes: '10 A' });

@@ -30,7 +30,7 @@ export type RunSheetEvent = { readonly after: number } & (
 	| {
 			readonly kind: 'slow';
 			readonly until: number;
-			readonly why: 'first' | 'join' | 'panel' | 'hem';
+			readonly why: 'first' | 'loose' | 'join' | 'panel' | 'hem';
 	  }
 	| { readonly kind: 'hands'; readonly work: readonly HandWork[] }
 	| { readonly kind: 'join'; readonly from: number; readonly to: number; readonly first: boolean }
@@ -55,6 +55,8 @@ export interface RunSheet {
 
 /** Slow for the first rows: until one good row in one school, about row 12 in another; 3 is taken (common practice). */
 const SLOW_FIRST_ROWS = 3;
+/** Rows knitted loose where a hem is hung from them (from memory). */
+const LOOSE_ROWS = 2;
 /** Tie the two tails after 4 to 5 rows (common practice). */
 const TIE_AFTER_ROWS = 5;
 /** Roll up again every 5 to 10 rows (common practice). */
@@ -122,6 +124,12 @@ export function runSheet(input: RunSheetInput): RunSheet {
 	if (panelAt) events.push({ after: panelAt.from, kind: 'slow', until: totalRows, why: 'panel' });
 	for (const { after, work } of course.works) {
 		events.push({ after, kind: 'hands', work });
+		const hung = work.find((w) => w.do === 'hang-hem');
+		// What will be hung has to be loose enough to reach.
+		if (hung?.do === 'hang-hem') {
+			const at = (legs.find((l) => l.kind === 'main')?.start ?? 0) + hung.row;
+			events.push({ after: at, kind: 'slow', until: at + LOOSE_ROWS, why: 'loose' });
+		}
 		if (work.some((w) => w.do === 'hang-hem'))
 			events.push({ after: after + 1, kind: 'slow', until: after + 2, why: 'hem' });
 	}

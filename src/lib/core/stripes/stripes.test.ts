@@ -214,6 +214,29 @@ describe('edits on the ribbon', () => {
 		).toBe('60 A 30 B');
 	});
 
+	it('equal stripes are spread as evenly as can be: any k of them differ by at most one row (Bjorklund)', () => {
+		const equal = (n: number) => Array.from({ length: n }, (_, i) => ({ yarn: i % 2, rows: 5 }));
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 1, max: 24 }),
+				fc.integer({ min: 1, max: 300 }),
+				fc.integer({ min: 1, max: 24 }),
+				(n, rows, k) => {
+					const e = rowsIn(evenOut(equal(n), rows));
+					const windows = Array.from({ length: Math.max(0, n - k + 1) }, (_, i) =>
+						e.slice(i, i + k).reduce((a, b) => a + b, 0)
+					);
+					if (windows.length > 0)
+						expect(Math.max(...windows) - Math.min(...windows)).toBeLessThanOrEqual(1);
+				}
+			),
+			{ seed: 50, numRuns: 400 }
+		);
+		// 3 rows over among 8 stripes: x..x..x. up to where it begins.
+		const over = rowsIn(evenOut(equal(8), 19)).map((r) => r - 2);
+		expect(over.filter((r) => r === 1)).toHaveLength(3);
+	});
+
 	it('whole stripes end whole at both ends', () => {
 		expect(said(wholeStripes([0, 1], 5, 43))).toBe('5 A 5 B 5 A 5 B 5 A 5 B 5 A 5 B 5 A');
 	});

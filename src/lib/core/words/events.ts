@@ -21,6 +21,8 @@ const CAST_ON = {
 const SLOW = {
 	first:
 		'The first rows: watch every pin take its loop. A fault here is quicker started again than mended.',
+	loose:
+		'These rows are hung later as a hem: knit them loose, the yarn in the widest slot or eased by hand.',
 	join: 'The first row with the new yarn: see that every pin takes it.',
 	panel: 'A panel all the way: guard the edge at each turn, and keep the yarn clear of idle pins.',
 	hem: 'The row after the hem: two loops on every pin.'

@@ -261,6 +261,8 @@ export function wordFix(fix: Fix, units: Units): string {
 			return `It is for ${say(units).length(fix.cm)} round`;
 		case 'visible':
 			return `${say(units).length(fix.cm)} high is what I want`;
+		case 'stand-in':
+			return 'Find more, or a stand-in';
 		case 'by-yarn':
 			return 'As long as the yarn lasts';
 	}

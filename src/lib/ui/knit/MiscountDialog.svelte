@@ -28,6 +28,7 @@
 	const main = $derived(crank.position.main);
 	const waste = $derived(crank.position.leg.kind === 'waste');
 	const before = $derived(crank.sheet.wasteBefore);
+	const hem = $derived(plan.assembly.find((s) => s.do === 'hem'));
 	const most = $derived(crank.piece.mainRows);
 	const leg = $derived(crank.position.leg);
 	const name = $derived(wordYarn(leg.yarn, yarnNamer(plan)));
@@ -53,6 +54,7 @@
 			const cm = parseLength(typed);
 			if (!cm.ok) return null;
 			return byLength(cm.value, main, {
+				hem: hem?.do === 'hem' && main > hem.rows ? hem.rows : 0,
 				runs: crank.piece.runs,
 				gauges: plan.gauges,
 				hanging: hanging === 'hanging'

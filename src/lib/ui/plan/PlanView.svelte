@@ -59,6 +59,8 @@
 				return editor.wish('size', { aroundCm: fix.cm });
 			case 'visible':
 				return editor.wish('height', { visibleCm: fix.cm });
+			case 'stand-in':
+				return goto(`/project/${project.id}/stand-ins?yarn=${encodeURIComponent(fix.yarnId)}`);
 			case 'by-yarn':
 				return editor.wish('what sets the length', { length: { by: 'yarn' } });
 			case 'turn-up':
@@ -177,7 +179,7 @@
 						height={330}
 					/>{/if}
 			{:else if plan.shape === 'tube' && isTube(project)}
-				<FinishedPicture {plan} {units} />
+				<FinishedPicture {plan} {units} height={250} />
 			{:else if plan.shape === 'flags' && isBunting(project)}
 				<FlagsPicture {plan} order={flagOrder(project.wish)} {units} />
 			{/if}

@@ -11,10 +11,12 @@
 		value: string;
 		/** Colours of A, B, C … */
 		colours: readonly string[];
+		/** Joins that nobody sees once it is folded. */
+		hidden?: number;
 		/** `what` names the change; typing goes on as one. */
 		onvalue: (line: string, what: string) => void;
 	}
-	let { value, colours, onvalue }: Props = $props();
+	let { value, colours, hidden = 0, onvalue }: Props = $props();
 	const id = $props.id();
 	let typed = $state(untrack(() => value));
 	// What is stored takes the place of what is typed only when it has changed from outside, by an undo or another tab:
@@ -32,7 +34,7 @@
 	const problem = $derived(read.ok ? null : read.problem);
 	const sections = $derived(read.ok ? sectionsOf(read.line) : []);
 	const rows = $derived(read.ok ? rowsOf(read.line) : 0);
-	const joins = $derived(joinsOf(sections));
+	const joins = $derived(joinsOf(sections, hidden));
 
 	function put(line: string, what = 'stripe line…') {
 		typed = line;
@@ -102,9 +104,16 @@
 			<button type="button" class="act act-small" onclick={mirrored} disabled={sections.length < 2}
 				>Mirror about the fold</button
 			>
-			{#if joins.ways.length > 0}
+			{#if joins.joins > 0}
 				<details class="basis-full">
-					<summary class="quiet cursor-pointer">Fewer tails</summary>
+					<summary class="quiet cursor-pointer">Where the joins are, and how to have fewer</summary>
+					<p class="mt-1">
+						Before row {joins.at
+							.slice(0, 40)
+							.map((r) => r + 1)
+							.join(', ')}{joins.at.length > 40 ? ` and ${joins.at.length - 40} more` : ''}: two
+						tails each.
+					</p>
 					<ul class="mt-1 list-disc space-y-1 pl-5">
 						{#each joins.ways as w (w.way)}
 							<li>

@@ -3,6 +3,8 @@
 	import type { TubeProject } from '$lib/core/model/project';
 	import type { PlainTubeWish } from '$lib/core/model/wish';
 	import type { TubePlan } from '$lib/core/plan';
+	import { hiddenJoins } from '$lib/core/assemble/layers';
+	import { rowPlaces } from '$lib/core/plan/places';
 	import { inRange, parseCount, parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Result } from '$lib/core/quantity/problem';
@@ -175,6 +177,7 @@
 		<StripeField
 			value={wish.stripes}
 			{colours}
+			hidden={hiddenJoins(plan.pieces[0]!.runs, rowPlaces(plan)).length}
 			onvalue={(stripes, what) => editor.wish(what, { stripes })}
 		/>
 		{#if wish.length.by !== 'line'}

@@ -16,6 +16,7 @@ export const hemHat: TubeKind = {
 	fitSource: '0.4 of the head in height, as worn (from memory)',
 	sizes: HEADS,
 	hem: { what: 'Rows of the brim', usualRows: 40 },
+	covers: true,
 	hangs: 'cast-on-down',
 	stripes: '10 A',
 	pins: { least: 36, most: 100 },

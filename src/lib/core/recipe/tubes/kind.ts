@@ -45,6 +45,8 @@ export interface TubeKind {
 	/** Worked on a few pins, there and back: a cord. */
 	readonly cord?: { readonly usualPins: 2 | 3 | 4 };
 	readonly thumb?: true;
+	/** Its height is asked for by what it goes round: a hat covers so much of a head. */
+	readonly covers?: true;
 	/** How it is pictured; lying along its length where not said. */
 	readonly hangs?: 'cast-on-up' | 'cast-on-down';
 	/** Machines it is usual on, by pins. */

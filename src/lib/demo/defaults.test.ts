@@ -1,0 +1,32 @@
+import { expect, it } from 'vitest';
+import type { Project } from '../core/model/project';
+import type { Wish } from '../core/model/wish';
+import { plan } from '../core/plan';
+import { HAT_KINDS } from '../core/recipe/lined-hat';
+import { TUBE_KINDS } from '../core/recipe/plain-tube';
+import { recipes } from '../core/recipe/registry';
+import { harbour } from './harbour';
+
+const KINDS: Record<string, { readonly pins: { readonly least: number; readonly most: number } }> =
+	{
+		...HAT_KINDS,
+		...TUBE_KINDS
+	};
+
+it.each(recipes.map((r) => [r.id, r] as const))(
+	'the defaults of %s can be knitted on the lantern fair’s bench as it is',
+	(id, recipe) => {
+		const { bench } = harbour;
+		const pins = KINDS[id]?.pins ?? { least: 40, most: 100 };
+		const machine =
+			bench.machines.find((m) => m.pins >= pins.least && m.pins <= pins.most) ?? bench.machines[0]!;
+		const project: Project = {
+			...harbour.projects[0]!,
+			machineId: machine.id,
+			wish: recipe.defaults(bench) as Wish
+		};
+		const p = plan(project, bench);
+		expect(p.findings.filter((f) => f.severity === 'stop').map((f) => f.code)).toEqual([]);
+		expect(p.ok && p.pieces.every((x) => x.mainRows > 0)).toBe(true);
+	}
+);
