@@ -120,6 +120,16 @@ describe('a hem hung on the machine', () => {
 		expect(p.tube.flatLength.mean).toBeCloseTo(none.tube.flatLength.mean, 0);
 		expect(p.pieces[0]!.mainRows - none.pieces[0]!.mainRows).toBeCloseTo(19, -0.5);
 	});
+	it('where the colour changes at the hem, it changes before the hem is hung', () => {
+		const p = planned({
+			recipe: 'hem-hat',
+			hemRows: 40,
+			stripes: '40 A, 30 B',
+			length: { by: 'line' }
+		});
+		const at = p.pieces[0]!.sheet.events.filter((e) => e.after === 45).map((e) => e.kind);
+		expect(at.indexOf('join')).toBeLessThan(at.indexOf('hands'));
+	});
 	it('its first rows are to be loose, said where they begin', () => {
 		const p = planned({ recipe: 'hem-hat', hemRows: 40 });
 		const loose = p.pieces[0]!.sheet.events.find((e) => e.kind === 'slow' && e.why === 'loose')!;

@@ -103,6 +103,10 @@ const ORDER: Record<RunSheetEvent['kind'], number> = {
 	clog: 8
 };
 
+/** A hem is hung with the yarn that knits that round: a change of yarn comes before it. */
+const rank = (e: RunSheetEvent): number =>
+	e.kind === 'hands' && e.work.some((w) => w.do === 'hang-hem') ? ORDER.join + 0.5 : ORDER[e.kind];
+
 /** Everything that happens at the crank, row by row. */
 export function runSheet(input: RunSheetInput): RunSheet {
 	const { runs, machine } = input;
@@ -161,7 +165,7 @@ export function runSheet(input: RunSheetInput): RunSheet {
 		method: input.takeOff,
 		tailCm: input.tailCm
 	});
-	events.sort((a, b) => a.after - b.after || ORDER[a.kind] - ORDER[b.kind]);
+	events.sort((a, b) => a.after - b.after || rank(a) - rank(b));
 	return { totalRows, mainRows, wasteBefore, legs, events };
 }
 

@@ -104,7 +104,7 @@
 
 <div class="mb-1 flex flex-wrap items-end gap-x-3 gap-y-2">
 	<h1 class="sr-only">Plan of {project.name}</h1>
-	<div class="field-title no-print w-56">
+	<div class="field-title no-print w-72">
 		<TextField
 			label={recipeFor(project.wish).name}
 			value={project.name}
@@ -114,7 +114,7 @@
 	</div>
 	<p class="figure hidden text-2xl font-semibold print:block">{project.name}</p>
 	{#if isHat(project)}<Choices {project} {editor} />
-	{:else}<div class="w-44"><MachinePick {project} {editor} /></div>{/if}
+	{:else}<div class="w-52"><MachinePick {project} {editor} /></div>{/if}
 	<div class="no-print ml-auto flex gap-1">
 		<button
 			class="act"

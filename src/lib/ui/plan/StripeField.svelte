@@ -1,5 +1,11 @@
 <script lang="ts">
-	import { readStripes, rowsOf, sectionsOf, writeStripes } from '$lib/core/stripes/stripe-line';
+	import {
+		readStripes,
+		rowsOf,
+		sectionsOf,
+		writeStripes,
+		type Section
+	} from '$lib/core/stripes/stripe-line';
 	import { lineOf, mirror } from '$lib/core/stripes/edit';
 	import { joinsOf, wider } from '$lib/core/stripes/joins';
 	import { wordFewer } from '$lib/core/words/joins';
@@ -11,12 +17,14 @@
 		value: string;
 		/** Colours of A, B, C … */
 		colours: readonly string[];
+		/** The sections of the whole piece: the line as often as it takes. */
+		whole: readonly Section[];
 		/** Joins that nobody sees once it is folded. */
 		hidden?: number;
 		/** `what` names the change; typing goes on as one. */
 		onvalue: (line: string, what: string) => void;
 	}
-	let { value, colours, hidden = 0, onvalue }: Props = $props();
+	let { value, colours, whole, hidden = 0, onvalue }: Props = $props();
 	const id = $props.id();
 	let typed = $state(untrack(() => value));
 	// What is stored takes the place of what is typed only when it has changed from outside, by an undo or another tab:
@@ -34,7 +42,8 @@
 	const problem = $derived(read.ok ? null : read.problem);
 	const sections = $derived(read.ok ? sectionsOf(read.line) : []);
 	const rows = $derived(read.ok ? rowsOf(read.line) : 0);
-	const joins = $derived(joinsOf(sections, hidden));
+	const pieceRows = $derived(whole.reduce((t, s) => t + s.rows, 0));
+	const joins = $derived(joinsOf(whole, hidden));
 
 	function put(line: string, what = 'stripe line…') {
 		typed = line;
@@ -48,7 +57,7 @@
 		});
 	});
 	const tidy = () => read.ok && put(writeStripes(lineOf(sections)), 'tidied line');
-	const widened = () => read.ok && put(writeStripes(lineOf(wider(sections))), 'wider stripes');
+	const widened = () => read.ok && put(writeStripes(lineOf(wider(whole))), 'wider stripes');
 	const mirrored = () => read.ok && put(writeStripes(lineOf(mirror(sections))), 'mirrored');
 </script>
 
@@ -96,9 +105,10 @@
 				<rect width="180" height="14" fill="none" class="stroke-base-content/70" />
 			</svg>
 			<span
-				>{rowsWord(rows)}, {joins.joins === 1 ? 'one join' : `${joins.joins} joins`}{joins.joins > 0
-					? `, ${joins.tails} tails`
-					: ''}</span
+				>{pieceRows === rows ? rowsWord(rows) : `${rowsWord(rows)}; in all ${rowsWord(pieceRows)}`}, {joins.joins ===
+				1
+					? 'one join'
+					: `${joins.joins} joins`}{joins.joins > 0 ? `, ${joins.tails} tails` : ''}</span
 			>
 			<button type="button" class="act act-small" onclick={tidy}>Tidy</button>
 			<button type="button" class="act act-small" onclick={mirrored} disabled={sections.length < 2}

@@ -8,7 +8,7 @@
 	import { inRange, parseCount, parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Result } from '$lib/core/quantity/problem';
-	import { TUBE_KINDS } from '$lib/core/recipe/plain-tube';
+	import { TUBE_KINDS, tubeSections } from '$lib/core/recipe/plain-tube';
 	import Choice from '../parts/Choice.svelte';
 	import QuantityField from '../parts/QuantityField.svelte';
 	import Select from '../parts/Select.svelte';
@@ -177,6 +177,7 @@
 		<StripeField
 			value={wish.stripes}
 			{colours}
+			whole={tubeSections(wish, plan.pieces[0]!.mainRows)}
 			hidden={hiddenJoins(plan.pieces[0]!.runs, rowPlaces(plan)).length}
 			onvalue={(stripes, what) => editor.wish(what, { stripes })}
 		/>
