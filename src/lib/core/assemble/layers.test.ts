@@ -1,4 +1,7 @@
 import fc from 'fast-check';
+import { schemeArb } from '../../../../tests/support/arbitrary';
+import { planned, projectOf } from '../../../../tests/support/bench';
+import { rowPlaces } from '../plan/places';
 import { describe, expect, it } from 'vitest';
 import type { Assembly } from './assembly';
 import { foldsOf, hiddenJoins, placesOf, showsThrough } from './layers';
@@ -135,6 +138,36 @@ describe('where every row ends up', () => {
 		expect(places[2]).toMatchObject({ seen: true, faceOut: true });
 		expect(places[7]!.seen).toBe(false);
 	});
+});
+
+it('the hat as it is drawn on a head shows of each yarn the rows that the fold leaves to be seen', () => {
+	fc.assert(
+		fc.property(
+			schemeArb,
+			fc.integer({ min: 40, max: 200 }),
+			fc.boolean(),
+			(scheme, rows, turnedUp) => {
+				const p = planned(
+					projectOf({ scheme, length: { by: 'rows', rows }, brim: { turnedUp, heightCm: 4 } })
+				);
+				const { runs, mainRows } = p.pieces[0]!;
+				const yarnAt = (row: number) => runs.find((r) => row >= r.from && row < r.to)!.yarn;
+				const seen = new Map<number, number>();
+				for (const place of rowPlaces(p).filter((x) => x.seen))
+					seen.set(yarnAt(place.row), (seen.get(yarnAt(place.row)) ?? 0) + 1);
+				for (const [yarn, gauge] of p.gauges.entries()) {
+					const drawn = [...p.hat.body, ...p.hat.brim]
+						.filter((b) => b.yarn === yarn)
+						.reduce((t, b) => t + b.toCm - b.fromCm, 0);
+					const drawnRows = (drawn * gauge.rowsPerCm.mean) / p.hat.wornFactor;
+					// The brim stands on half rows here, and on no whole ones there; a row folded through is seen by half.
+					expect(Math.abs(drawnRows - (seen.get(yarn) ?? 0))).toBeLessThanOrEqual(2.5);
+				}
+				expect(mainRows).toBe(rows);
+			}
+		),
+		{ seed: 9, numRuns: 200 }
+	);
 });
 
 describe('what follows from it', () => {

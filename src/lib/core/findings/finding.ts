@@ -74,6 +74,7 @@ export type FindingBody =
 	| { code: 'unusual-pins'; pins: number; least: number; most: number }
 	| { code: 'many-tails'; joins: number }
 	| { code: 'two-figures'; rows: number; fitRows: number; aroundCm: number; what: string }
+	| { code: 'hem-boundary'; rows: number; row: number; yarn: number }
 	| { code: 'hidden-joins'; joins: number; tails: number }
 	| { code: 'shows-through'; over: number; under: number; rows: number }
 	| { code: 'garland' }

@@ -21,6 +21,7 @@ const RULES: readonly Rule[] = [
 	fit.pastPulled,
 	fit.height,
 	fit.twoFigures,
+	fit.hemBoundary,
 	fit.brimTooHigh,
 	fit.liningLip,
 	fit.outerPeeks,

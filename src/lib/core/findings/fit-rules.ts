@@ -107,6 +107,28 @@ export const twoFigures: Rule = ({ tubeWish, machine, gauges, mainRows, flatLeng
 	};
 };
 
+/** So near the edge of a hem a change of colour shows as a lip, or not at all, by a row's luck. */
+const NEAR_EDGE = 2;
+
+/** A colour that changes on the fold of a hem, or next to it, peeks at the lower edge. */
+export const hemBoundary: Rule = ({ tubeWish, runs }) => {
+	const fold = tubeWish ? hemOf(tubeWish) / 2 : 0;
+	if (fold === 0) return null;
+	const near = runs.find((r) => r.from > 0 && Math.abs(r.from - fold) <= NEAR_EDGE);
+	return near
+		? {
+				body: {
+					code: 'hem-boundary',
+					rows: near.from - fold,
+					row: near.from,
+					yarn: near.from > fold ? runs[runs.indexOf(near) - 1]!.yarn : near.yarn
+				},
+				severity: 'warn',
+				where: { at: 'row', row: near.from }
+			}
+		: null;
+};
+
 /** Joins that lie inside are tails for nothing. */
 export const hiddenJoinsRule: Rule = ({ runs, places, tucked }) => {
 	if (!tucked || runs.length < 4) return null;

@@ -20,6 +20,7 @@ import { plan, type TubePlan } from '../plan';
 import { keptOff } from '../machine/ring';
 import { europeanSize, footCm } from '../size/tables';
 import { wordHands } from '../words/hands';
+import { wordFinding } from '../words/findings';
 import { wordEvent } from '../words/events';
 import { wordStep } from '../words/steps';
 import { repeated, TUBE_KINDS, tubeRecipe } from './plain-tube';
@@ -304,6 +305,20 @@ describe('findings', () => {
 		expect(dark.findings.find((x) => x.code === 'shows-through')).toMatchObject({ rows: 20 });
 		const light = planned({ ...wish, yarns: [A.id, B.id], stripes: '20 A, 60 B' }, bench);
 		expect(codes(light)).not.toContain('shows-through');
+	});
+	it('a colour that changes on the edge of a hem, or next to it, is pointed at', () => {
+		const hem = { recipe: 'hem-hat', hemRows: 40, length: { by: 'line' as const } } as const;
+		const yarns = [A.id, B.id];
+		const at = (stripes: string) =>
+			planned({ ...hem, yarns, stripes }).findings.find((f) => f.code === 'hem-boundary');
+		expect(at('20 A, 50 B')).toMatchObject({ rows: 0, where: { at: 'row', row: 20 } });
+		expect(at('22 A, 50 B')).toMatchObject({ rows: 2, yarn: 0 });
+		expect(at('19 A, 50 B')).toMatchObject({ rows: -1, yarn: 1 });
+		expect(at('40 A, 30 B')).toBeUndefined();
+		for (const line of ['20 A, 50 B', '22 A, 50 B', '19 A, 50 B'])
+			expect(wordFinding(at(line)!, { units: 'cm', yarnName: (i) => 'AB'[i]! }).what).toMatch(
+				/hem\.$/
+			);
 	});
 	it('a scarf on 22 pins comes out narrow, and many joins leave many tails', () => {
 		const m22 = machineOf(22);

@@ -220,6 +220,16 @@ const WRITERS: { [C in FindingCode]: Writer<C> } = {
 		what: `${f.rows} rows and the ${f.what} of ${s.length(f.aroundCm)} disagree.`,
 		why: `That ${f.what} asks for ${f.fitRows} rows. Either the rows give, or it is for another size.`
 	}),
+	'hem-boundary': (f, _s, yarn) => ({
+		what:
+			f.rows === 0
+				? 'A colour changes on the very edge of the hem.'
+				: `${yarn(f.yarn)} ${f.rows > 0 ? 'shows' : 'begins'} ${rowsWord(Math.abs(f.rows))} ${f.rows > 0 ? 'above' : 'inside'} the edge of the hem.`,
+		why:
+			f.rows === 0
+				? 'Both colours show there by turns: move the change two rows or more to either side.'
+				: 'So near the edge it rolls in and out of sight: move the change further, or onto the row that is hung.'
+	}),
 	'hidden-joins': (f) => ({
 		what: `${f.joins} of the joins lie where nobody sees them.`,
 		why: `Those rows in one colour leave ${f.tails - 2} tails fewer inside.`

@@ -14,6 +14,7 @@
 	const workbench = useWorkbench();
 	let runs = $state.raw(new Map<string, readonly RunEvent[]>());
 	let find = $state('');
+	let width = $state(0);
 
 	$effect(() => {
 		const ids = workbench.records.projects.map((p) => p.id);
@@ -89,7 +90,7 @@
 		<button class="act act-now" onclick={() => onnew('lined-hat')}>New hat</button>
 	</div>
 </div>
-<ul>
+<ul bind:clientWidth={width}>
 	{#each shown as { project, plan: planned } (project.id)}
 		<ShelfTube
 			{project}
@@ -97,6 +98,7 @@
 			events={runs.get(project.id) ?? null}
 			measured={workbench.records.results.filter((r) => r.projectId === project.id)}
 			{longest}
+			{width}
 		/>
 	{:else}
 		<li class="quiet py-6">No project is called that.</li>

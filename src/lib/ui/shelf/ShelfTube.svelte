@@ -16,13 +16,14 @@
 		plan: Plan | null;
 		events: readonly RunEvent[] | null;
 		measured: readonly MeasuredResult[];
+		/** Width of the rack, px; 0 until it is known. Measured once for all: asking each tube lays the page out each time. */
+		width: number;
 		/** Length of the longest tube on the shelf, cm: it fills the width. */
 		longest: number;
 	}
-	let { project, plan, events, measured, longest }: Props = $props();
+	let { project, plan, events, measured, longest, width }: Props = $props();
 	const workbench = useWorkbench();
 	const id = $props.id();
-	let width = $state(0);
 
 	const px = $derived((width - 20) / longest);
 	const progress = $derived(plan && events ? progressOf(plan.pieces, events) : null);
@@ -81,7 +82,7 @@
 	const wasteBefore = $derived(piece?.sheet.wasteBefore ?? 0);
 </script>
 
-<li class="rule-line border-b py-3">
+<li class="tube rule-line border-b py-3">
 	<a href={`/project/${project.id}/${stage.page}`} class="group block no-underline">
 		<span class="mb-1.5 flex flex-wrap items-baseline gap-x-3">
 			<span class="figure text-lg font-semibold underline-offset-4 group-hover:underline"
@@ -107,7 +108,7 @@
 				<span class="text-error ml-auto text-sm">its machine or yarn is gone from the bench</span>
 			{/if}
 		</span>
-		<span bind:clientWidth={width} class="block">
+		<span class="block">
 			{#if width > 0 && plan && piece}
 				<svg
 					{width}
@@ -192,3 +193,14 @@
 		</span>
 	</a>
 </li>
+
+<style>
+	/* What is out of sight is laid out when it comes near. */
+	.tube {
+		content-visibility: auto;
+		contain-intrinsic-size: auto 111px;
+		/* Room for outlines at the edge, which are cut off otherwise. */
+		margin-inline: -4px;
+		padding-inline: 4px;
+	}
+</style>
