@@ -11,6 +11,6 @@ export default defineConfig({
 		// Nothing here leaves anything behind in a module: each store test has a database of its own.
 		isolate: false,
 		// Property tests share two cores with whatever else runs: slow is not wrong.
-		testTimeout: 60_000
+		testTimeout: 240_000
 	}
 });
