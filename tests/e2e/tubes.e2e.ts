@@ -19,7 +19,8 @@ test('a scarf from the shelf: colours by a stripe line, errors where they are, u
 	await expect(page.getByText(/^140 rows; in all \d+ rows, \d+ joins/)).toBeVisible();
 	await page.getByRole('combobox', { name: 'Length is set by' }).selectOption('line');
 	await expect(page.getByRole('img', { name: /The whole tube.*140 rows/ })).toBeVisible();
-	await page.getByRole('button', { name: 'Mirror about the fold' }).click();
+	await page.getByText('The whole line').click();
+	await page.getByRole('button', { name: 'Mirror about the middle' }).click();
 	await expect(page.getByRole('img', { name: /The whole tube.*140 rows/ })).toBeVisible();
 	await expect(line).not.toHaveValue('40 A, 7 times (5 A 5 B), 30 C');
 	await page.getByRole('heading', { name: /What a careful maker/ }).click();

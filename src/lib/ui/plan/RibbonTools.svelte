@@ -108,7 +108,12 @@
 				<button class="act act-small" disabled={!many} onclick={() => edit.evenOut()}
 					>Even out</button
 				>
-				<button class="act act-small" disabled={!many} onclick={() => edit.mirror()}>Mirror</button>
+				<button
+					class="act act-small"
+					disabled={!many}
+					onclick={() => edit.mirror()}
+					title="The first half and the same backwards">Mirror about the middle</button
+				>
 				{#if letters.length >= 2}
 					<button class="act act-small" onclick={() => edit.swap(letters[0]!, letters[1]!)}
 						>Swap {letter(letters[0]!)} and {letter(letters[1]!)}</button
@@ -129,7 +134,7 @@
 					class="act act-small"
 					disabled={!(stripe >= 1 && stripe <= 200)}
 					title={`Whole at both ends: ${Math.max(1, Math.round(total / stripe))} of them, ${Math.max(1, Math.round(total / stripe)) * stripe} rows`}
-					onclick={() => edit.whole(Math.round(stripe))}>Whole stripes</button
+					onclick={() => edit.whole(stripe)}>Whole stripes</button
 				>
 			</label>
 			<span class="flex items-center gap-1">

@@ -6,7 +6,7 @@
 		writeStripes,
 		type Section
 	} from '$lib/core/stripes/stripe-line';
-	import { lineOf, mirror } from '$lib/core/stripes/edit';
+	import { lineOf } from '$lib/core/stripes/edit';
 	import { joinsOf, wider } from '$lib/core/stripes/joins';
 	import { wordFewer } from '$lib/core/words/joins';
 	import { rowsWord } from '$lib/core/words/say';
@@ -58,7 +58,6 @@
 	});
 	const tidy = () => read.ok && put(writeStripes(lineOf(sections)), 'tidied line');
 	const widened = () => read.ok && put(writeStripes(lineOf(wider(whole))), 'wider stripes');
-	const mirrored = () => read.ok && put(writeStripes(lineOf(mirror(sections))), 'mirrored');
 </script>
 
 <div class="min-w-0 flex-1 basis-96">
@@ -111,9 +110,6 @@
 					: `${joins.joins} joins`}{joins.joins > 0 ? `, ${joins.tails} tails` : ''}</span
 			>
 			<button type="button" class="act act-small" onclick={tidy}>Tidy</button>
-			<button type="button" class="act act-small" onclick={mirrored} disabled={sections.length < 2}
-				>Mirror about the fold</button
-			>
 			{#if joins.joins > 0}
 				<details class="basis-full">
 					<summary class="quiet cursor-pointer">Where the joins are, and how to have fewer</summary>

@@ -119,18 +119,23 @@ export class RibbonEdit {
 		this.#store(evenOut(equal, total(sections)), 'evened out');
 	}
 	/** Whole stripes at both ends: the total may change by part of a stripe. */
-	whole(rows: number): void {
+	whole(typed: number): void {
+		const rows = Math.max(1, Math.round(typed));
 		const { sections } = this;
 		const yarns = yarnsIn(sections);
 		this.#store(wholeStripes(yarns, rows, total(sections)), 'whole stripes', true);
 	}
-	random(seed: number, rules: { least: number; most: number }): void {
+	/** Rows in whole numbers: what was typed between two goes to the nearest. */
+	random(seed: number, typed: { least: number; most: number }): void {
+		const least = Math.max(1, Math.round(typed.least));
+		// Fewer than this, and some totals could not be made.
+		const most = Math.max(2 * least - 1, Math.round(typed.most));
 		const { sections } = this;
 		// In the order of their letters: the same seed gives the same stripes, whatever stood there before.
 		const yarns = yarnsIn(sections).sort((a, b) => a - b);
 		const rows = total(sections);
 		this.#store(
-			randomStripes({ yarns, rows, ...rules }, randomLcg(seed / 2 ** 16)),
+			randomStripes({ yarns, rows, least, most }, randomLcg(seed / 2 ** 16)),
 			'random stripes…'
 		);
 	}

@@ -74,6 +74,15 @@ describe('edits on the ribbon', () => {
 		expect(a.sections().every((s) => s.rows >= 3 && s.rows <= 8)).toBe(true);
 	});
 
+	it('figures typed between two rows give whole rows', () => {
+		const t = tube('30 A, 30 B');
+		t.edit.random(7, { least: 2.5, most: 6.5 });
+		t.edit.whole(4.4);
+		expect(t.sections().every((s) => s.rows === 4)).toBe(true);
+		t.edit.random(3, { least: 2.5, most: 3 });
+		expect(t.sections().every((s) => Number.isInteger(s.rows) && s.rows >= 3)).toBe(true);
+	});
+
 	it('any edits one after the other keep the total and leave a line that reads', () => {
 		const act = fc.tuple(
 			fc.constantFrom(
