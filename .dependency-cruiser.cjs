@@ -34,7 +34,16 @@ module.exports = {
 		within('program-on-leaves', 'program', leaves),
 		within('simulate-on-program', 'simulate', [...leaves, 'program']),
 		within('stripes-are-text', 'stripes', ['quantity']),
-		within('recipe-on-program', 'recipe', [...leaves, 'stripes', 'program', 'assemble']),
+		within('shape-on-program', 'shape', [...leaves, 'program']),
+		within('garment-on-shape', 'garment', [...leaves, 'stripes', 'program', 'shape']),
+		within('recipe-on-program', 'recipe', [
+			...leaves,
+			'stripes',
+			'program',
+			'assemble',
+			'shape',
+			'garment'
+		]),
 		within('assemble-on-fabric', 'assemble', [...leaves, 'program', 'simulate'])
 	],
 	options: {

@@ -14,7 +14,8 @@ const VIEWS: { file: string; path: string; phone?: boolean; keys?: string[] }[] 
 	{ file: 'stand-ins', path: '/project/project-tideline/stand-ins?yarn=bw-kelp' },
 	{ file: 'plan', path: '/project/project-keeper/plan' },
 	{ file: 'plan-scarf', path: '/project/project-harbourlight/plan' },
-	{ file: 'plan-hem-hat', path: '/project/project-watchcap/plan' },
+	{ file: 'plan-cardigan', path: '/project/project-cardigan/plan' },
+	{ file: 'plan-cloth', path: '/project/project-cloth/plan' },
 	{ file: 'plan-bunting', path: '/project/project-flags/plan' },
 	{
 		file: 'before-the-crank',
@@ -25,7 +26,6 @@ const VIEWS: { file: string; path: string; phone?: boolean; keys?: string[] }[] 
 	{ file: 'crank-phone', path: '/project/project-keeper/knit', phone: true },
 	{ file: 'crank-panel', path: '/project/project-flags/knit', keys: ['Space'] },
 	{ file: 'crank-panel-phone', path: '/project/project-flags/knit', keys: ['Space'], phone: true },
-	{ file: 'hands-busy', path: '/project/project-keeper/knit', keys: ['h'] },
 	{ file: 'finish', path: '/project/project-buoy/finish' },
 	{ file: 'log', path: '/project/project-first/log' },
 	{ file: 'files', path: '/keep' }
@@ -55,7 +55,8 @@ try {
 		await page.evaluate(() => document.fonts.ready.then(() => undefined));
 		if (view.keys) await page.waitForTimeout(500);
 		for (const key of view.keys ?? []) await page.keyboard.press(key);
-		await page.waitForTimeout(700);
+		// The shelf works out garments once it stands.
+		await page.waitForTimeout(view.path === '/' ? 2500 : 900);
 		await page.screenshot({ path: `docs/screenshots/${view.file}.png` });
 		await context.close();
 		console.log(`docs/screenshots/${view.file}.png`);

@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import Shelf from '$lib/ui/shelf/Shelf.svelte';
-	import { newProject, type New } from '$lib/ui/state/projects';
+	import type { New } from '$lib/ui/state/projects';
 	import { useWorkbench } from '$lib/ui/state/workbench.svelte';
 
 	const workbench = useWorkbench();
 
 	async function start(what: New = 'lined-hat') {
+		const { newProject } = await import('$lib/ui/state/projects');
 		const project = newProject(workbench.bench, what, workbench.settings.waste);
 		if (!project) return goto('/bench');
 		await workbench.addProject(project);

@@ -2,6 +2,7 @@ import { gaugeBook } from '../../src/lib/core/gauge/book';
 import { gaugeFor } from '../../src/lib/core/gauge/gauge';
 import { standIns } from '../../src/lib/core/substitute/rank';
 import { OPEN_SIEVE, sift } from '../../src/lib/ui/bench/stash/sift';
+import { A, benchOf, machineOf, projectOf, readingOf, swatchOf } from '../support/bench';
 import { bigBench, wishOn } from '../support/stash';
 import { linearRegression } from 'simple-statistics';
 import { harbour } from '../../src/lib/demo/harbour';
@@ -9,6 +10,9 @@ import { isHat } from '../../src/lib/core/model/project';
 import { plan } from '../../src/lib/core/plan';
 import { tubeProgram } from '../../src/lib/core/program/program';
 import { simulate } from '../../src/lib/core/simulate/simulate';
+import type { GarmentKindId } from '../../src/lib/core/model/kinds';
+import { garmentDefaults } from '../../src/lib/core/recipe/garment-start';
+import { scheduleEdge } from '../../src/lib/core/shape/edge-schedule';
 import { recipes } from '../../src/lib/core/recipe/registry';
 import { readStripes, sectionsOf, type StripeLine } from '../../src/lib/core/stripes/stripe-line';
 import { median, report, time } from './figures';
@@ -34,15 +38,56 @@ report(
 );
 
 for (const recipe of recipes) {
-	const wish = recipe.defaults(harbour.bench)!;
+	const wish =
+		recipe.defaults?.(harbour.bench) ?? garmentDefaults(recipe.id as GarmentKindId, harbour.bench)!;
 	const project = { ...largest, wish };
 	report(
 		`plan of ${recipe.name.toLowerCase()}, its defaults, median`,
 		median(time(100, () => plan(project, harbour.bench))),
 		'ms',
-		{ most: 4 }
+		// A garment is several pieces, and its bound that of a frame.
+		{ most: recipe.defaults ? 4 : 16 }
 	);
 }
+
+// Six pieces of about 40,000 stitches in all: two backs, two fronts and two sleeves, at a fine gauge.
+const fine = machineOf(48);
+const fineBench = benchOf({
+	machines: [fine],
+	swatches: [swatchOf(fine, A, [readingOf(16, 25)])]
+});
+const cardigan = {
+	...projectOf(),
+	machineId: fine.id,
+	wish: {
+		...garmentDefaults('cardigan', fineBench)!,
+		size: 'woman-s' as const,
+		ease: 14,
+		armhole: 'set-in' as const,
+		neck: 'round' as const,
+		edging: 'crochet' as const,
+		sleeves: 'panel' as const,
+		measures: { length: 66 }
+	}
+};
+const made = plan(cardigan, fineBench);
+if (!made.ok || made.shape !== 'garment') throw new Error('no cardigan');
+console.log(
+	`# the cardigan: ${made.garment.totals.pieces} pieces, ${made.garment.totals.stitches} stitches`
+);
+report(
+	'plan of a cardigan with all checks, median',
+	median(time(60, () => plan(cardigan, fineBench))),
+	'ms',
+	{ most: 16 }
+);
+const armhole = Array.from({ length: 60 }, (_, r) => (r < 4 ? 0 : Math.min(12, 5 + (r - 4) / 2)));
+report(
+	'best schedule of an armhole of 60 rows, median',
+	median(time(200, () => scheduleEdge({ off: armhole, shaping: 'fashioned', yarnAt: 'even' }))),
+	'ms',
+	{ most: 2 }
+);
 const longLine = Array.from({ length: 10_000 }, (_, i) => `${1 + (i % 2)} ${'ABC'[i % 3]}`).join(
 	', '
 );

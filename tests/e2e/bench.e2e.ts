@@ -11,7 +11,7 @@ test('the stash is sifted, sorted and walked by keys', async ({ page }) => {
 	await openDemo(page);
 	await page.goto('/bench');
 	const list = page.getByRole('region', { name: /Yarns/ }).getByRole('listitem');
-	await expect(list).toHaveCount(16);
+	await expect(list).toHaveCount(18);
 	await page.keyboard.press('/');
 	await page.keyboard.type('twin wool');
 	await expect(list).toHaveCount(3);
@@ -26,7 +26,7 @@ test('the stash is sifted, sorted and walked by keys', async ({ page }) => {
 	await expect(page.getByRole('heading', { name: /reed on/ })).toBeVisible();
 	await page.getByRole('searchbox').fill('no such yarn');
 	await page.getByRole('button', { name: 'Show all again' }).click();
-	await expect(list).toHaveCount(16);
+	await expect(list).toHaveCount(18);
 });
 
 test('a swatch shows its spread, the odd reading, all notations, and what more readings would bring', async ({

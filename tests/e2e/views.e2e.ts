@@ -17,6 +17,9 @@ const VIEWS = [
 	['crank', '/project/project-keeper/knit'],
 	['crank of a panel', '/project/project-flags/knit'],
 	['plan of flags', '/project/project-flags/plan'],
+	['plan of a garment', '/project/project-cardigan/plan'],
+	['plan of a wide cloth', '/project/project-cloth/plan'],
+	['finish of a garment', '/project/project-vest/finish'],
 	['finish', '/project/project-buoy/finish'],
 	['log', '/project/project-first/log'],
 	['files', '/keep']
@@ -30,7 +33,7 @@ for (const scheme of ['light', 'dark'] as const) {
 		for (const [name, path] of VIEWS) {
 			await page.goto(path);
 			await expect(page.locator('h1').first()).toBeAttached();
-			await page.waitForTimeout(250);
+			await page.waitForTimeout(name.includes('garment') || name.includes('cloth') ? 1200 : 250);
 			const axe = new AxeBuilder({ page });
 			// What differs in the dark is colour alone.
 			if (scheme === 'dark') axe.withRules(['color-contrast']);
@@ -53,7 +56,7 @@ test('nothing is cut off sideways at any main view, on the desk and on a phone',
 		for (const [name, path] of VIEWS) {
 			await page.goto(path);
 			await expect(page.locator('h1').first()).toBeAttached();
-			await page.waitForTimeout(150);
+			await page.waitForTimeout(name.includes('garment') || name.includes('cloth') ? 1200 : 150);
 			const wide = await page.evaluate(() => document.documentElement.scrollWidth);
 			expect(wide, `${name} at ${width}`).toBeLessThanOrEqual(width);
 		}

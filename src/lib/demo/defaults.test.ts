@@ -2,6 +2,8 @@ import { expect, it } from 'vitest';
 import type { Project } from '../core/model/project';
 import type { Wish } from '../core/model/wish';
 import { plan } from '../core/plan';
+import type { GarmentKindId } from '../core/model/kinds';
+import { garmentDefaults } from '../core/recipe/garment-start';
 import { HAT_KINDS } from '../core/recipe/lined-hat';
 import { TUBE_KINDS } from '../core/recipe/plain-tube';
 import { recipes } from '../core/recipe/registry';
@@ -23,7 +25,7 @@ it.each(recipes.map((r) => [r.id, r] as const))(
 		const project: Project = {
 			...harbour.projects[0]!,
 			machineId: machine.id,
-			wish: recipe.defaults(bench) as Wish
+			wish: (recipe.defaults?.(bench) ?? garmentDefaults(id as GarmentKindId, bench)) as Wish
 		};
 		const p = plan(project, bench);
 		expect(p.findings.filter((f) => f.severity === 'stop').map((f) => f.code)).toEqual([]);

@@ -1,6 +1,6 @@
 import type { Yarn } from '../core/model/bench';
 import type { Project } from '../core/model/project';
-import type { LinedHatWish, PlainTubeWish } from '../core/model/wish';
+import type { GarmentWish, LinedHatWish, PlainTubeWish } from '../core/model/wish';
 import { DAY, START } from './fair';
 import { big, small } from './machines';
 
@@ -66,6 +66,44 @@ function tube(
 			wasteWith: 'yarn',
 			wasteEnd: 0,
 			joinTails: 'tie',
+			...wish
+		}
+	};
+}
+
+/** Panels sewn together; what is not said is as it begins. */
+function garment(
+	key: string,
+	name: string,
+	day: number,
+	wish: Pick<GarmentWish, 'recipe' | 'yarns'> & Partial<GarmentWish>
+): Project {
+	return {
+		...project(key, name, day, {}),
+		wish: {
+			stripes: '10 A',
+			from: 'table',
+			size: 'woman-m',
+			measures: {},
+			alone: [],
+			ease: 8,
+			neck: 'v',
+			shoulder: 'sloped',
+			armhole: 'set-in',
+			sleeves: 'panel',
+			shaping: 'fashioned',
+			turn: 'switch',
+			wide: 'panels',
+			card: { mm: 5, by: 'pins', columns: 6, every: 6 },
+			layout: { across: 3, down: 4, colours: [0, 1] },
+			ladderPins: [],
+			edging: 'crochet',
+			pieces: [],
+			seams: [],
+			wasteStart: 4,
+			wasteWith: 'yarn',
+			wasteEnd: 0,
+			joinTails: 'weave',
 			...wish
 		}
 	};
@@ -168,5 +206,28 @@ export const projects: Project[] = [
 			tip: 3,
 			turn: 'switch'
 		}
-	}
+	},
+	garment('vest', 'Pilot vest', 21, {
+		recipe: 'vest',
+		yarns: [id('bw-slate'), id('bw-foam')],
+		stripes: '44 A, 4 B, 4 A, 4 B, 200 A',
+		size: 'woman-s'
+	}),
+	garment('cardigan', 'Lamplit cardigan', 21, {
+		recipe: 'cardigan',
+		yarns: [id('bw-madder')],
+		size: 'woman-m',
+		edging: 'knitted',
+		// Its left front was drawn shorter by itself.
+		alone: [{ piece: 'front-left', measure: 'length', cm: 54 }]
+	}),
+	garment('cloth', 'Stall cloth', 22, {
+		recipe: 'rectangle',
+		yarns: [id('bw-rust'), id('bw-foam')],
+		stripes: '6 A, 4 B',
+		measures: { width: 66, height: 28 },
+		wide: 'ladders',
+		edging: 'crochet',
+		wasteStart: 0
+	})
 ];

@@ -131,7 +131,15 @@ export const swatches: Swatch[] = [
 	swatch('sw-10', small, 'sl-mint', 1, [reading('sw-10-a', 'rested', 'per-10cm', 14, 25.6)]),
 	swatch('sw-11', small, 'bw-foam', 2, [reading('sw-11-a', 'rested', 'tube', 9.0, 20.1, 22)]),
 	swatch('sw-12', small, 'tw-night', 2, [reading('sw-12-a', 'rested', 'per-10cm', 13, 21.4)]),
-	swatch('sw-13', big, 'aw-aurora', 2, [reading('sw-13-a', 'washed', 'tube', 19.5, 20.2)])
+	swatch('sw-13', big, 'aw-aurora', 2, [reading('sw-13-a', 'washed', 'tube', 19.5, 20.2)]),
+	swatch('sw-14', big, 'bw-slate', 2, [
+		reading('sw-14-a', 'washed', 'per-10cm', 12.2, 19.6),
+		reading('sw-14-b', 'washed', 'per-10cm', 12, 19.4)
+	]),
+	swatch('sw-15', big, 'bw-madder', 2, [
+		reading('sw-15-a', 'washed', 'per-10cm', 12.1, 19.5),
+		reading('sw-15-b', 'rested', 'per-10cm', 11.9, 19.3)
+	])
 ];
 
 /** A yarn tried on a machine, days after the start of the fair. */

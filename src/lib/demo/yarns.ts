@@ -43,6 +43,8 @@ export const yarns: Yarn[] = [
 	worsted(['bw-rust', 'Breakwater', 'rusted chain', '#a2472c', 95]),
 	worsted(['bw-kelp', 'Breakwater', 'kelp', '#59683a', 180]),
 	worsted(['bw-dusk', 'Breakwater', 'dusk', '#6d5a86', 64]),
+	worsted(['bw-slate', 'Breakwater', 'slate roof', '#4b6076', 420]),
+	worsted(['bw-madder', 'Breakwater', 'madder sail', '#a34a52', 460]),
 	light(['sl-shell', 'Slipway', 'shell', '#e9cfc4', 150]),
 	light(['sl-mint', 'Slipway', 'sea glass', '#8fbfae', 100]),
 	{

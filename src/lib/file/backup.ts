@@ -21,10 +21,11 @@ const BENCH_FORMAT = 'tomble-bench';
 const benchFile = z.object({ format: z.literal(BENCH_FORMAT), version: z.literal(VERSION), bench });
 /** Any known version of the bench in a backup, made into the present one. */
 const benchOfAnyVersion = z.preprocess((file) => {
-	const old = z.looseObject({ version: z.union([z.literal(1), z.literal(2)]) }).safeParse(file);
+	const old = z.looseObject({ version: z.int().min(1).max(3) }).safeParse(file);
 	if (!old.success) return file;
-	const from2 = old.data.version === 1 ? benchFrom1(old.data.bench) : old.data.bench;
-	return { ...old.data, version: VERSION, bench: benchFrom2(from2) };
+	const { version, bench } = old.data;
+	const from2 = version === 1 ? benchFrom1(bench) : bench;
+	return { ...old.data, version: VERSION, bench: version < 3 ? benchFrom2(from2) : bench };
 }, benchFile);
 const MAX_UNPACKED = 100_000_000;
 const MAX_ENTRIES = 20_000;

@@ -230,8 +230,8 @@ describe('server bodies', () => {
 describe('the lantern fair', () => {
 	it('has two machines, a bench full of swatches and tests, nine projects at different stages, all valid', () => {
 		expect(harbour.bench.machines).toHaveLength(2);
-		expect(harbour.bench.swatches).toHaveLength(13);
-		expect(harbour.projects).toHaveLength(13);
+		expect(harbour.bench.swatches).toHaveLength(15);
+		expect(harbour.projects).toHaveLength(16);
 		expect(benchSchema.safeParse(harbour.bench).error).toBeUndefined();
 		for (const p of harbour.projects) expect(projectSchema.safeParse(p).error).toBeUndefined();
 		for (const e of harbour.events) expect(runEvent.safeParse(e).error).toBeUndefined();
@@ -286,6 +286,19 @@ describe('files of earlier versions', () => {
 		if (!backup.ok) throw new Error(backup.refusal.path);
 		expect(backup.value.bench.machines.map((m) => m.turns)).toEqual(['clockwise', 'clockwise']);
 		expect(backup.value.projects).toHaveLength(2);
+	});
+
+	it('one of version 3 opens too, with all it held', () => {
+		const text = old('project-v3.json').toString();
+		const opened = readProject(text);
+		if (!opened.ok) throw new Error(opened.refusal.path);
+		const { version, ...kept } = opened.value;
+		expect(version).toBe(VERSION);
+		expect({ ...kept, version: 3 }).toEqual(JSON.parse(text));
+		expect(plan(kept.project, kept.bench).ok).toBe(true);
+		const backup = readAny(new Uint8Array(old('backup-v3.zip')));
+		if (!backup.ok) throw new Error(backup.refusal.path);
+		expect(backup.value.projects).toHaveLength(13);
 	});
 
 	it('a damaged one is refused with its path, not by a broken migration', () => {

@@ -4,7 +4,7 @@ import { bench, project, result, runEvent } from '../core/model/project';
 
 /** The one current version of the project file; see docs/file-format.md. */
 export const FORMAT = 'tomble-project';
-export const VERSION = 3;
+export const VERSION = 4;
 
 /** A project with a snapshot of all it uses, so that it means the same elsewhere. */
 export const projectFile = z.object({
@@ -59,7 +59,9 @@ const MIGRATIONS: Record<number, Migration> = {
 			Array.isArray(file.events) && file.events.every((e) => typeof e === 'object' && e !== null)
 				? eventsFrom2(file.events as Record<string, unknown>[])
 				: file.events
-	})
+	}),
+	// What there was stays as it was: recipes were added.
+	3: (file) => ({ ...file, version: 4 })
 };
 
 export const refuse = (code: Refusal['code'], path: string, expected: string) =>

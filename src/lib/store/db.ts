@@ -77,5 +77,8 @@ export class TombleDb extends Dexie {
 				const events = await tx.table<Record<string, unknown>>('events').orderBy('seq').toArray();
 				await tx.table('events').bulkPut(eventsFrom2(events));
 			});
+		// Recipes were added, and nothing changed in what there was: the number keeps an older Tomble, which would not know
+		// them, from opening them.
+		this.version(4).stores({});
 	}
 }

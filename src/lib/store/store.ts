@@ -1,7 +1,8 @@
 import { evidenceFrom } from '../core/learn/evidence';
 import type { Machine, Swatch, Yarn, YarnTest } from '../core/model/bench';
 import type { Bench, Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
-import { plan } from '../core/plan';
+import { gaugeBook } from '../core/gauge/book';
+import { makePlan } from '../core/plan/make';
 import { recipeFor } from '../core/recipe/registry';
 import { sameYarnOtherColour } from '../core/yarn/tex';
 import { v4 as uuid } from 'uuid';
@@ -57,13 +58,15 @@ export async function writeSettings(db: TombleDb, change: Partial<Settings>): Pr
 
 /** Yarn in every tail the piece left, joins and zip included, m: it is weighed, and makes no stitches. */
 function tailsOfPlan(project: Project, { machines, yarns, swatches }: Records): number {
-	const made = plan(project, {
+	const bench: Bench = {
 		machines: [...machines],
 		yarns: [...yarns],
 		swatches: [...swatches],
 		tests: [],
 		evidence: []
-	});
+	};
+	// A garment teaches nothing of the gauge: its works are not needed.
+	const made = makePlan(project, bench, { book: gaugeBook(bench), works: null });
 	if (!made.ok) return 0;
 	return made.pieces.flatMap((p) => p.tails).reduce((t, tail) => t + tail.lengthCm / 100, 0);
 }

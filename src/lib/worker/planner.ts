@@ -1,6 +1,9 @@
 import * as Comlink from 'comlink';
-import { plan, type NoPlan, type Plan } from '../core/plan';
+import { gaugeBook } from '../core/gauge/book';
+import { isGarmentKind } from '../core/model/kinds';
 import type { Bench, Project } from '../core/model/project';
+import { makePlan } from '../core/plan/make';
+import type { NoPlan, Plan } from '../core/plan/types';
 import type { PlanWorker } from './plan.worker';
 
 /** A frame at 60 Hz, in ms. */
@@ -15,15 +18,15 @@ export class Planner {
 
 	constructor(private readonly clock: () => number = () => performance.now()) {}
 
-	/** True once plans go to the worker. */
-	get away(): boolean {
-		return this.#slow >= SLOW_IN_A_ROW;
+	/** Whether its plan is made in the worker: all are once they are slow, a garment's always; the page has no works for it. */
+	away(project: Project): boolean {
+		return this.#slow >= SLOW_IN_A_ROW || isGarmentKind(project.wish.recipe);
 	}
 
 	/** `done` is called when the plan is made, before the clock is read again. */
 	now(project: Project, bench: Bench, done?: () => void): Plan | NoPlan {
 		const start = this.clock();
-		const result = plan(project, bench);
+		const result = makePlan(project, bench, { book: gaugeBook(bench), works: null });
 		done?.();
 		this.#slow = this.clock() - start > FRAME_MS ? this.#slow + 1 : 0;
 		return result;

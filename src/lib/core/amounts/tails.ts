@@ -69,8 +69,14 @@ function panelTails(runs: readonly YarnRun[], widthCm: number): Tail[] {
 	const usual = [worked(JOIN_TAIL_CM, 'length', 'to weave in')];
 	const width = [worked(widthCm, 'length', 'one width along the pins')];
 	const long = widthCm > JOIN_TAIL_CM;
+	const at = (row: number) => ({ atRow: row, lengthCm: JOIN_TAIL_CM, working: usual });
+	const joins = runs.slice(1).flatMap((run, i): Tail[] => [
+		{ id: 'join', yarn: runs[i]!.yarn, ...at(run.from) },
+		{ id: 'join', yarn: run.yarn, ...at(run.from) }
+	]);
 	return [
-		{ id: 'cast-on', yarn: first.yarn, atRow: 0, lengthCm: JOIN_TAIL_CM, working: usual },
+		{ id: 'cast-on', yarn: first.yarn, ...at(0) },
+		...joins,
 		{
 			id: 'cast-off',
 			yarn: last.yarn,

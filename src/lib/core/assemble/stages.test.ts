@@ -99,7 +99,7 @@ describe('the tube step by step', () => {
 
 describe('of every recipe', () => {
 	const plans = [...HATS, ...TUBES].map((id) => {
-		const wish = recipes.find((r) => r.id === id)!.defaults(benchOf())! as Wish;
+		const wish = recipes.find((r) => r.id === id)!.defaults!(benchOf())! as Wish;
 		const project: Project = { ...projectOf(), wish };
 		const p = plan(project, benchOf());
 		if (!p.ok || p.shape === 'flags') throw new Error(`no plan of ${id}`);

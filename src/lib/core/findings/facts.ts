@@ -6,7 +6,8 @@ import type { Gauge } from '../gauge/gauge';
 import type { Machine, Swatch, Yarn, YarnTest } from '../model/bench';
 import type { Project } from '../model/project';
 import type { FinishedTube } from '../assemble/finished-tube';
-import type { LinedHatWish, PlainTubeWish } from '../model/wish';
+import type { GarmentWish, LinedHatWish, PlainTubeWish } from '../model/wish';
+import type { GarmentShape } from '../plan/garment';
 import type { Estimate } from '../quantity/estimate';
 import type { Fault, YarnRun } from '../simulate/fabric';
 import type { FindingBody, Fix, Severity, Where } from './finding';
@@ -31,6 +32,8 @@ export interface Facts {
 	/** Of a flag: stitches cast on, and the most that would fit with its tip and way. */
 	readonly flag: { readonly stitches: number; readonly mostStitches: number } | undefined;
 	readonly amounts: readonly YarnAmount[];
+	/** Of a garment: the wish, and its pieces and seams. */
+	readonly garment: { readonly wish: GarmentWish; readonly shape: GarmentShape } | undefined;
 	/** The wish, where it is for a plain tube; and what that goes round. */
 	readonly tubeWish: PlainTubeWish | undefined;
 	readonly round: FinishedTube['round'];

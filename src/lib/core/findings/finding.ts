@@ -1,4 +1,7 @@
+import type { SeamKind } from '../garment/pattern';
+import type { Repair } from '../garment/seams';
 import type { SwatchState } from '../model/bench';
+import type { ShapeProblem } from '../shape/schedule';
 import type { Fault } from '../simulate/fabric';
 
 export type Severity = 'stop' | 'warn' | 'tip';
@@ -10,6 +13,8 @@ export type Where =
 	| { readonly at: 'size' }
 	| { readonly at: 'yarn'; readonly yarn: number }
 	| { readonly at: 'gauge' }
+	| { readonly at: 'seam'; readonly seam: string }
+	| { readonly at: 'piece'; readonly piece: string }
 	| { readonly at: 'bench' };
 
 /** A change that would settle the finding, offered as one press. */
@@ -22,7 +27,9 @@ export type Fix =
 	| { readonly do: 'around'; readonly cm: number }
 	| { readonly do: 'visible'; readonly cm: number }
 	| { readonly do: 'by-yarn' }
-	| { readonly do: 'stand-in'; readonly yarnId: string };
+	| { readonly do: 'stand-in'; readonly yarnId: string }
+	| { readonly do: 'ladder-pins'; readonly pins: readonly number[] }
+	| Repair;
 
 /** A careful maker's judgement about a plan. The sentences are in `words/findings.ts`, by code. */
 export type FindingBody =
@@ -78,6 +85,28 @@ export type FindingBody =
 	| { code: 'hidden-joins'; joins: number; tails: number }
 	| { code: 'shows-through'; over: number; under: number; rows: number }
 	| { code: 'garland' }
+	| { code: 'cannot-shape'; name: string; problem: ShapeProblem }
+	| { code: 'line-missed'; name: string; side: 'left' | 'right'; row: number; stitches: number }
+	| {
+			code: 'seam-off';
+			kind: SeamKind;
+			of: 'left' | 'right' | undefined;
+			by: 'rows' | 'stitches' | 'length';
+			a: number;
+			b: number;
+			eases: boolean;
+	  }
+	| { code: 'seam-missing'; kind: SeamKind }
+	| { code: 'armhole-small'; aroundCm: number; armCm: number; leastCm: number }
+	| { code: 'sleeve-tight'; sleeveCm: number; armCm: number; tube: boolean }
+	| { code: 'neck-small'; neckCm: number; headCm: number }
+	| { code: 'neck-wide'; neckCm: number; shoulderCm: number }
+	| { code: 'body-short'; lengthCm: number; leastCm: number }
+	| { code: 'over-bust'; cm: number; rows: number; chestCm: number }
+	| { code: 'heavy-shoulders'; gramsPerCm: number; grams: number }
+	| { code: 'ladders-uneven'; a: number; b: number; pins: number }
+	| { code: 'stripe-ends'; joins: number; all: number }
+	| { code: 'neck-beyond-span'; neckCm: number; spanCm: number }
 	| { code: 'no-counter' };
 
 export type FindingCode = FindingBody['code'];

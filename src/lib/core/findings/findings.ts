@@ -48,7 +48,18 @@ const RULES: readonly Rule[] = [
 const RANK = { stop: 0, warn: 1, tip: 2 } as const;
 
 /** Rows move with every change of the plan; an acceptance is for the kind of place, not the row. */
-const place = (w: Where): string => (w.at === 'yarn' ? `yarn-${w.yarn}` : w.at);
+const place = (w: Where): string => {
+	switch (w.at) {
+		case 'yarn':
+			return `yarn-${w.yarn}`;
+		case 'seam':
+			return `seam-${w.seam}`;
+		case 'piece':
+			return `piece-${w.piece}`;
+		default:
+			return w.at;
+	}
+};
 
 export function toFinding(j: Judgement, accepted: readonly string[]): Finding {
 	const yarn = 'yarn' in j.body ? `-${j.body.yarn}` : '';
@@ -64,9 +75,9 @@ export function toFinding(j: Judgement, accepted: readonly string[]): Finding {
 	};
 }
 
-/** What a careful maker would say about the plan, the gravest first. */
-export function findingsFor(facts: Facts): Finding[] {
-	const judgements = RULES.flatMap((rule) => rule(facts) ?? []);
+/** What a careful maker would say about the plan, the gravest first; `more` are the rules of what garments alone have. */
+export function findingsFor(facts: Facts, more: readonly Rule[] = []): Finding[] {
+	const judgements = [...more, ...RULES].flatMap((rule) => rule(facts) ?? []);
 	return judgements
 		.map((j) => toFinding(j, facts.project.accepted))
 		.sort((a, b) => RANK[a.severity] - RANK[b.severity]);

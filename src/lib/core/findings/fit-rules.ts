@@ -1,7 +1,7 @@
 import { isSpare } from '../program/program';
 import { isBaby } from '../size/head';
 import { nearestWithParity } from '../quantity/whole';
-import { flagPins } from '../recipe/bunting';
+import { panelPins } from '../machine/panel';
 import { hiddenJoins } from '../assemble/layers';
 import { HAT_KINDS } from '../recipe/lined-hat';
 import { fitCmOf, hemOf, TUBE_KINDS } from '../recipe/plain-tube';
@@ -50,7 +50,7 @@ export const stretchOnHead: Rule = ({ hat }) => {
 /** A flag has to fit between the edges of the panel; wider than the machine gives, the nearest that fits is offered. */
 export const panelTooWide: Rule = ({ project, flag, machine }) => {
 	if (!flag || project.wish.recipe !== 'bunting') return null;
-	const { most } = flagPins(machine, project.wish.turn, flag.stitches);
+	const { most } = panelPins(machine, project.wish.turn, flag.stitches);
 	return flag.stitches <= most
 		? null
 		: {

@@ -2,6 +2,8 @@ import type { Assembly, AssemblyStep } from '../assemble/assembly';
 import type { FlatClosing } from '../model/kinds';
 import type { Tail } from '../amounts/tails';
 import type { Course } from '../runsheet/course';
+import type { EdgeCount } from '../plan/garment';
+import type { SeamCheck } from '../garment/seams';
 import type { RunSheet } from '../runsheet/runsheet';
 
 /** Usual cautions, shown at the step where they matter. Sentences in `words/cautions.ts`. */
@@ -71,6 +73,29 @@ export type FinishStep = { readonly id: string; readonly caution?: CautionCode }
 			readonly loops: number;
 	  }
 	| { readonly do: 'string'; readonly flags: number; readonly cm: number }
+	| { readonly do: 'block'; readonly pieces: number }
+	/** Groups held on waste yarn while the piece was shaped, closed with a chain. */
+	| {
+			readonly do: 'close-held';
+			readonly name: string;
+			readonly loops: number;
+			readonly copies: number;
+	  }
+	| {
+			readonly do: 'latch-card';
+			readonly piece: string;
+			readonly gaps: number;
+			readonly columns: number;
+	  }
+	| { readonly do: 'latch-ladders'; readonly between: readonly [number, number] }
+	| { readonly do: 'sew'; readonly check: SeamCheck }
+	| {
+			readonly do: 'bind-hem';
+			readonly name: string;
+			readonly loops: number;
+			readonly copies: number;
+	  }
+	| { readonly do: 'crochet-edge'; readonly count: EdgeCount }
 	| { readonly do: 'weave-in'; readonly ends: number }
 	| { readonly do: 'measure' }
 );

@@ -83,6 +83,94 @@ export type TubeKindId = (typeof TUBES)[number];
 export const TUBE_ENDS = ['flat', 'gather', 'bind'] as const;
 export type TubeEnd = (typeof TUBE_ENDS)[number];
 
+/** How stitches leave the edge of a panel: fashioned, held on waste yarn, or the edge stitch stacked on its neighbour. */
+export const SHAPINGS = ['fashioned', 'held', 'stacked'] as const;
+export type Shaping = (typeof SHAPINGS)[number];
+/** A panel turned by the switch, or by hand in tube mode. */
+export const PANEL_TURNS = ['switch', 'hand'] as const;
+export type PanelTurn = (typeof PANEL_TURNS)[number];
+
+/** What is made of panels, or of tubes sewn together: each a recipe. */
+export const GARMENTS = [
+	'rectangle',
+	'strap',
+	'blanket',
+	'seamed-tube',
+	'mitts',
+	'shrug',
+	'vest',
+	'cardigan',
+	'jacket',
+	'sweater',
+	'free-garment'
+] as const;
+export type GarmentKindId = (typeof GARMENTS)[number];
+export const isGarmentKind = (recipe: string): recipe is GarmentKindId =>
+	(GARMENTS as readonly string[]).includes(recipe);
+
+/** Every length a garment is made by. Of the body, or of the finished thing, as the wish says. */
+export const MEASURES = [
+	'width',
+	'height',
+	'around',
+	'thumbFrom',
+	'thumbGap',
+	'span',
+	'neckOpen',
+	'chest',
+	'length',
+	'armhole',
+	'crossBack',
+	'neck',
+	'neckDrop',
+	'shoulderDrop',
+	'band',
+	'upperArm',
+	'wrist',
+	'sleeve',
+	'head'
+] as const;
+export type Measure = (typeof MEASURES)[number];
+
+/** Bodies by name; their sizes are in `size/body.ts`. */
+export const BODY_SIZES = [
+	'child-2',
+	'child-4',
+	'child-6',
+	'child-8',
+	'child-10',
+	'child-12',
+	'woman-xs',
+	'woman-s',
+	'woman-m',
+	'woman-l',
+	'woman-1x',
+	'woman-2x',
+	'man-s',
+	'man-m',
+	'man-l',
+	'man-xl'
+] as const;
+export type BodySize = (typeof BODY_SIZES)[number];
+
+/** Where a garment's sizes come from: a table and ease, the maker's own body measurements and ease, or a garment measured flat. */
+export const SIZES_FROM = ['table', 'body', 'flat'] as const;
+export type SizesFrom = (typeof SIZES_FROM)[number];
+export const NECKS = ['v', 'round'] as const;
+export type Neck = (typeof NECKS)[number];
+export const SHOULDERS = ['straight', 'sloped'] as const;
+export type Shoulder = (typeof SHOULDERS)[number];
+export const SLEEVES = ['panel', 'tube'] as const;
+export type SleeveKind = (typeof SLEEVES)[number];
+export const ARMHOLES = ['drop', 'set-in'] as const;
+export type Armhole = (typeof ARMHOLES)[number];
+/** What finishes an open edge: nothing, a round of single crochet, or a knitted strip sewn on. */
+export const EDGINGS = ['none', 'crochet', 'knitted'] as const;
+export type Edging = (typeof EDGINGS)[number];
+/** The ways to a width beyond the machine. */
+export const WIDER_WAYS = ['panels', 'ladders', 'sideways'] as const;
+export type WiderWay = (typeof WIDER_WAYS)[number];
+
 /** What counted a row where it was not the maker's press. */
 export const ROW_SOURCES = ['sensor', 'sound'] as const;
 export type RowSource = (typeof ROW_SOURCES)[number];

@@ -13,8 +13,14 @@ import {
 	yarn,
 	yarnTest
 } from './bench';
-import { wish, type BuntingWish, type LinedHatWish, type PlainTubeWish } from './wish';
-import { HATS, TUBES } from './kinds';
+import {
+	wish,
+	type BuntingWish,
+	type GarmentWish,
+	type LinedHatWish,
+	type PlainTubeWish
+} from './wish';
+import { HATS, isGarmentKind, TUBES } from './kinds';
 
 export const projectId = z.string().min(1).max(64).brand<'ProjectId'>();
 export type ProjectId = z.infer<typeof projectId>;
@@ -54,6 +60,8 @@ export const isHat = (p: Project): p is HatProject =>
 	(HATS as readonly string[]).includes(p.wish.recipe);
 export const isTube = (p: Project): p is TubeProject =>
 	(TUBES as readonly string[]).includes(p.wish.recipe);
+export type GarmentProject = Project & { readonly wish: GarmentWish };
+export const isGarment = (p: Project): p is GarmentProject => isGarmentKind(p.wish.recipe);
 export const isBunting = (p: Project): p is BuntingProject => p.wish.recipe === 'bunting';
 
 const base = { id: z.string().min(1).max(64), projectId, at: when };

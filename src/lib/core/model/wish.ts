@@ -1,6 +1,26 @@
 import * as z from 'zod';
 import { yarnId } from './bench';
-import { CLOSINGS, FLAT_CLOSINGS, HATS, HEAD_SIZES, TUBES, TUBE_ENDS, WASTE_WITH } from './kinds';
+import {
+	ARMHOLES,
+	BODY_SIZES,
+	CLOSINGS,
+	EDGINGS,
+	FLAT_CLOSINGS,
+	GARMENTS,
+	HATS,
+	HEAD_SIZES,
+	MEASURES,
+	NECKS,
+	PANEL_TURNS,
+	SHAPINGS,
+	SHOULDERS,
+	SIZES_FROM,
+	SLEEVES,
+	TUBES,
+	TUBE_ENDS,
+	WASTE_WITH,
+	WIDER_WAYS
+} from './kinds';
 
 export { HEAD_SIZES };
 
@@ -136,6 +156,82 @@ export const plainTubeWish = z.object({
 });
 export type PlainTubeWish = z.infer<typeof plainTubeWish>;
 
+const pieceName = z.string().min(1).max(40);
+const cm = z.number().min(0).max(400);
+/** An edge of a piece from the cast-on up, cm; the stretch from a point up to the next may have a name that seams go by. */
+const edgePoints = z
+	.array(z.object({ x: z.number().min(-400).max(400), y: cm, part: pieceName.optional() }))
+	.min(2)
+	.max(60);
+export const freePiece = z.object({
+	id: pieceName,
+	name: z.string().min(1).max(60),
+	count: z.int().min(1).max(40),
+	mirrored: z.boolean().describe('half of them as mirror images'),
+	left: edgePoints,
+	right: edgePoints,
+	top: pieceName.optional()
+});
+export type FreePiece = z.infer<typeof freePiece>;
+const seamEnd = z.object({ piece: pieceName, part: pieceName });
+export const freeSeam = z.object({ a: seamEnd, b: seamEnd });
+export type FreeSeam = z.infer<typeof freeSeam>;
+
+/** What a maker can wish of things made of panels. Lengths in cm, as worn flat. */
+export const garmentWish = z.object({
+	recipe: z.enum(GARMENTS),
+	yarns: z.array(yarnId).min(1).max(12).describe('A, B, C … of the stripe line'),
+	stripes: z.string().min(1).max(20_000).describe('a stripe line up from every cast-on, repeated'),
+	from: z.enum(SIZES_FROM),
+	size: z.enum(BODY_SIZES).describe('of the table; what the maker has not measured comes from it'),
+	measures: z.partialRecord(z.enum(MEASURES), cm).describe('what the maker has set, cm'),
+	alone: z
+		.array(z.object({ piece: pieceName, measure: z.enum(MEASURES), cm }))
+		.max(60)
+		.describe('a measure of one piece that departs from the others’'),
+	ease: z.number().min(-20).max(60).describe('round the body, more than it measures'),
+	neck: z.enum(NECKS),
+	shoulder: z.enum(SHOULDERS),
+	armhole: z.enum(ARMHOLES),
+	sleeves: z.enum(SLEEVES),
+	shaping: z.enum(SHAPINGS),
+	turn: z.enum(PANEL_TURNS),
+	wide: z.enum(WIDER_WAYS).describe('how a width beyond the machine is come by'),
+	card: z
+		.object({
+			mm: z.number().min(0.5).max(20),
+			by: z.enum(['pins', 'loops']),
+			columns: z.int().min(1).max(12),
+			every: z.int().min(2).max(24)
+		})
+		.describe(
+			'of extensions: its thickness, what its size is worked out from, columns in a gap, and pins from gap to gap and to either edge'
+		),
+	layout: z
+		.object({
+			across: z.int().min(1).max(12),
+			down: z.int().min(1).max(12),
+			colours: z.array(z.int().min(0).max(11)).max(144).describe('by row from the top; repeated')
+		})
+		.describe('of the panels of a blanket'),
+	ladderPins: z
+		.array(z.int().min(1).max(254))
+		.max(2)
+		.describe(
+			'of a shrug’s tubes, counted from 1; none takes the first and the one half-way round'
+		),
+	edging: z.enum(EDGINGS),
+	pieces: z.array(freePiece).max(12).describe('of a free garment'),
+	seams: z.array(freeSeam).max(60).describe('of a free garment'),
+	...waste
+});
+export type GarmentWish = z.infer<typeof garmentWish>;
+
 /** Every recipe's wish. A new recipe joins the union here. */
-export const wish = z.discriminatedUnion('recipe', [linedHatWish, buntingWish, plainTubeWish]);
+export const wish = z.discriminatedUnion('recipe', [
+	linedHatWish,
+	buntingWish,
+	plainTubeWish,
+	garmentWish
+]);
 export type Wish = z.infer<typeof wish>;

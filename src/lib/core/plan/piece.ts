@@ -19,6 +19,9 @@ import {
 } from '../simulate/fabric';
 import { simulate } from '../simulate/simulate';
 
+/** A marker every so many rows where nothing counts them (common practice). */
+const MARK_EVERY_ROWS = 20;
+
 export interface PlannedPiece {
 	readonly id: string;
 	readonly name: string;
@@ -64,6 +67,20 @@ interface Input {
 	readonly joinTails: 'tie' | 'weave';
 }
 
+/** A panel is counted by hand where the machine's counter counts rounds only; long straight stretches are marked as well. */
+function marksFor(piece: Piece, machine: Machine, rows: number): readonly number[] {
+	if (!piece.marks || machine.counter === 'both') return [];
+	const every = Array.from(
+		{ length: Math.floor(rows / MARK_EVERY_ROWS) },
+		(_, i) => (i + 1) * MARK_EVERY_ROWS
+	);
+	// What is marked for its own sake stands; a round number beside it is left out.
+	const round = every.filter(
+		(r) => r < rows && piece.marks!.every((m) => Math.abs(m - r) > MARK_EVERY_ROWS / 4)
+	);
+	return [...piece.marks, ...round].sort((a, b) => a - b);
+}
+
 /** Knits a piece on the simulated machine and reads off it what the run sheet, the sums and the pictures need. */
 export function planPiece({ piece, machine, gauges, assembly, joinTails }: Input): KnittedPiece {
 	const { program } = piece;
@@ -78,11 +95,12 @@ export function planPiece({ piece, machine, gauges, assembly, joinTails }: Input
 	const stitches = stitchesByYarn(fabric);
 	const first = fabric.rows > 0 ? stitchesInRow(fabric, 0) : 0;
 	const last = fabric.rows > 0 ? stitchesInRow(fabric, fabric.rows - 1) : 0;
-	const share = Math.min(1, first / machine.pins);
+	const course = courseOf(program, machine.pins);
+	const start = course.stretches[0];
+	const share = start && start.mode !== 'tube' ? (start.high - start.low + 1) / machine.pins : 1;
 	const tails = tailsOf({ runs, assembly, ringCm: machine.ringCm, share });
 	const main = gauges[runs[0]?.yarn ?? 0] ?? gauges[0]!;
 	const off = program.find((o) => o.op === 'take-off');
-	const course = courseOf(program, machine.pins);
 
 	const planned = (amounts: readonly YarnAmount[]): PlannedPiece => {
 		const sheet = runSheet({
@@ -94,6 +112,7 @@ export function planPiece({ piece, machine, gauges, assembly, joinTails }: Input
 			takeOff: off?.op === 'take-off' ? off.method : 'needle',
 			tailCm: tails.find((t) => t.id === 'cast-off')?.lengthCm ?? 0,
 			course,
+			marks: marksFor(piece, machine, mainRows),
 			runsOut: amounts.flatMap((a) =>
 				a.runsOutAtRow === null ? [] : [{ yarn: a.yarn, mainRow: a.runsOutAtRow }]
 			)

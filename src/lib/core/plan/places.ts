@@ -18,4 +18,6 @@ export function brimRows({ hat, pieces }: Pick<Folded, 'hat' | 'pieces'>): numbe
 
 /** Where every row of a plan's tube ends up; none for what is no tube. */
 export const rowPlaces = (plan: Folded): RowPlace[] =>
-	plan.shape === 'flags' ? [] : placesOf(plan.pieces[0]!.mainRows, plan.assembly, brimRows(plan));
+	plan.shape === 'flags' || plan.shape === 'garment'
+		? []
+		: placesOf(plan.pieces[0]!.mainRows, plan.assembly, brimRows(plan));

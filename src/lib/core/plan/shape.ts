@@ -4,18 +4,21 @@ import type { Flag } from '../assemble/flag';
 import { tuckTube, type TuckedTube } from '../assemble/tucked-tube';
 import type { Gauge } from '../gauge/gauge';
 import type { Machine } from '../model/bench';
-import type { BuntingWish, LinedHatWish, PlainTubeWish, Wish } from '../model/wish';
+import type { BuntingWish, GarmentWish, LinedHatWish, PlainTubeWish, Wish } from '../model/wish';
 import { hemOf, pinsOf, TUBE_KINDS } from '../recipe/plain-tube';
 import { finishTube, type FinishedTube } from '../assemble/finished-tube';
 import { tubeFigures, type TubeFigures } from './tube-figures';
 import { estimate, exact, quotient, weakest, type Estimate } from '../quantity/estimate';
-import { flagCounts, flagPins, mostStitches } from '../recipe/bunting';
+import { panelPins } from '../machine/panel';
+import { flagCounts, mostStitches } from '../recipe/bunting';
 import type { YarnRun } from '../simulate/fabric';
 import { headCm } from '../size/head';
 import { hatFigures, type HatFigures } from './figures';
 import { flagFigures, type FlagFigures } from './flag-figures';
+import type { GarmentFigures, GarmentShape } from './garment';
 import type { PlannedPiece } from './piece';
 
+/** What the assembly makes of the pieces, in centimetres. */
 export type Shape =
 	| {
 			readonly shape: 'hat';
@@ -24,10 +27,17 @@ export type Shape =
 			readonly figures: HatFigures;
 	  }
 	| { readonly shape: 'flags'; readonly flag: Flag; readonly figures: FlagFigures }
-	| { readonly shape: 'tube'; readonly tube: FinishedTube; readonly figures: TubeFigures };
+	| { readonly shape: 'tube'; readonly tube: FinishedTube; readonly figures: TubeFigures }
+	| {
+			readonly shape: 'garment';
+			readonly garment: GarmentShape;
+			/** The first piece, edge to edge and from its cast-on up, flat. */
+			readonly first: { readonly width: Estimate; readonly height: Estimate };
+			readonly figures: GarmentFigures;
+	  };
 
 interface Input {
-	readonly wish: Wish;
+	readonly wish: Exclude<Wish, GarmentWish>;
 	readonly machine: Machine;
 	readonly gauges: readonly Gauge[];
 	readonly assembly: Assembly;
@@ -119,7 +129,7 @@ function flagsOf({ machine, gauges, pieces }: Input, wish: BuntingWish): Shape {
 	const gauge = gauges[0]!;
 	// By the wish and not by the fabric: a flag wider than the machine is never knitted, and is still so wide.
 	const { stitches } = flagCounts(wish, gauge.stitchesPerCm.mean);
-	const { most } = flagPins(machine, wish.turn, stitches);
+	const { most } = panelPins(machine, wish.turn, stitches);
 	const width = quotient(exact(stitches), gauge.stitchesPerCm);
 	const flags = pieces.reduce((t, p) => t + p.count, 0);
 	const flag: Flag = {

@@ -117,7 +117,7 @@ export interface TubeWish {
 }
 
 /** What is knitted before the main yarn: waste rows, of which the last may be a contrast row. */
-function wasteBefore(wish: TubeWish): Op[] {
+export function wasteBefore(wish: Pick<TubeWish, 'wasteStart' | 'wasteWith'>): Op[] {
 	const { wasteStart: rows, wasteWith } = wish;
 	if (rows === 0) return [];
 	if (wasteWith !== 'ravel') return [{ op: 'rows', count: rows }];

@@ -15,6 +15,7 @@ const PLAIN: Partial<Record<QuantityKind, [string, number]>> = {
 	minutes: ['min', 0],
 	seconds: ['s', 1],
 	balls: ['balls', 1],
+	ends: ['ends', 0],
 	plain: ['', 2]
 };
 

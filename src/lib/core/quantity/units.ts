@@ -22,6 +22,7 @@ export type QuantityKind =
 	| 'loop'
 	| 'seconds'
 	| 'yarn-per-mass'
+	| 'ends'
 	| 'plain';
 
 export const inchesToCm = (inches: number): number => inches * CM_PER_INCH;

@@ -1,7 +1,7 @@
 import type { YarnId } from '../model/bench';
 import type { BuntingWish } from '../model/wish';
 import type { Machine } from '../model/bench';
-import { clearPins } from '../machine/ring';
+import { panelPins } from '../machine/panel';
 import type { Op, Program } from '../program/program';
 import { own, worked, type Working } from '../quantity/working';
 import type { DesignContext, Recipe } from './recipe';
@@ -10,23 +10,6 @@ import type { DesignContext, Recipe } from './recipe';
 const STRAIGHT_ROWS = 2;
 /** Stitches that one round of decreases, at both edges, takes away. */
 const perRound = (wish: Pick<BuntingWish, 'way'>): number => (wish.way === 'single' ? 2 : 4);
-
-/** The pins a flag is knitted on, and the most there are for it in that mode. */
-export function flagPins(
-	machine: Pick<Machine, 'pins' | 'panelLost' | 'marker' | 'tripPin' | 'handPanels'>,
-	turn: BuntingWish['turn'],
-	stitches: number
-): { from: number; most: number } {
-	if (turn === 'switch')
-		return {
-			from: machine.panelLost.start,
-			most: machine.pins - machine.panelLost.start - machine.panelLost.end
-		};
-	// Turned by hand it stands in the middle of what is clear of marker and counter trip.
-	const clear = clearPins(machine);
-	const spare = Math.max(0, Math.floor((clear.count - stitches) / 2));
-	return { from: clear.from + spare, most: clear.count };
-}
 
 /** Rounds of decreases from `stitches` to the tip: as many as come nearest. */
 const roundsFrom = (wish: BuntingWish, stitches: number): number =>
@@ -51,7 +34,7 @@ export function flagCounts(wish: BuntingWish, stitchesPerCm: number): FlagCounts
 }
 
 function flagProgram(wish: BuntingWish, counts: FlagCounts, machine: Machine): Program {
-	const { from } = flagPins(machine, wish.turn, counts.stitches);
+	const { from } = panelPins(machine, wish.turn, counts.stitches);
 	const to = Math.min(machine.pins, from + counts.stitches);
 	const both: Op[] = (['low', 'high'] as const).map((edge) => ({
 		op: 'decrease',

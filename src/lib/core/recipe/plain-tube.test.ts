@@ -23,7 +23,8 @@ import { wordHands } from '../words/hands';
 import { wordFinding } from '../words/findings';
 import { wordEvent } from '../words/events';
 import { wordStep } from '../words/steps';
-import { repeated, TUBE_KINDS, tubeRecipe } from './plain-tube';
+import { repeated } from '../stripes/stripe-line';
+import { TUBE_KINDS, tubeRecipe } from './plain-tube';
 
 const wishOf = (patch: Partial<PlainTubeWish> = {}): PlainTubeWish => ({
 	...tubeRecipe(TUBE_KINDS[patch.recipe ?? 'scarf']).defaults(benchOf())!,

@@ -7,7 +7,14 @@ import type { PlainTubeWish } from '../model/wish';
 import { tubeProgram } from '../program/program';
 import { own, worked, type Working } from '../quantity/working';
 import { evenOut } from '../stripes/even';
-import { joined, readStripes, rowsOf, sectionsOf, type Section } from '../stripes/stripe-line';
+import {
+	joined,
+	readStripes,
+	repeated,
+	rowsOf,
+	sectionsOf,
+	type Section
+} from '../stripes/stripe-line';
 import { rowsThatLast } from './lasting';
 import type { DesignContext, Recipe } from './recipe';
 import { cord } from './tubes/cord';
@@ -44,17 +51,6 @@ export const TUBE_KINDS: { readonly [K in TubeKindId]: TubeKind } = {
 export function lineSections(wish: Pick<PlainTubeWish, 'stripes' | 'yarns'>): Section[] {
 	const read = readStripes(wish.stripes, wish.yarns.length);
 	return read.ok ? sectionsOf(read.line) : [{ yarn: 0, rows: 10 }];
-}
-
-/** The line said again and again until there are so many rows, the last time as far as they go. */
-export function repeated(sections: readonly Section[], rows: number): Section[] {
-	const out: Section[] = [];
-	for (let left = rows, i = 0; left > 0; i = (i + 1) % sections.length) {
-		const s = sections[i]!;
-		out.push({ yarn: s.yarn, rows: Math.min(left, s.rows) });
-		left -= s.rows;
-	}
-	return joined(out);
 }
 
 /** The sections of a tube of so many rows, by letter. */

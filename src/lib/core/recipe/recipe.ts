@@ -1,4 +1,5 @@
 import type { Assembly } from '../assemble/assembly';
+import type { Made } from '../garment/make';
 import type { Gauge } from '../gauge/gauge';
 import type { Bench } from '../model/project';
 import type { Machine, Yarn, YarnId } from '../model/bench';
@@ -19,12 +20,16 @@ export interface Piece {
 	readonly rowsWorking: Working;
 	/** How its sections share those rows; empty where there is one. */
 	readonly sectionsWorking: Working;
+	/** Main rows after which an edge is marked, to count and to sew by. */
+	readonly marks?: readonly number[];
 }
 
 export interface Design {
 	/** In order of making. */
 	readonly pieces: readonly Piece[];
 	readonly assembly: Assembly;
+	/** Of a garment: its pieces as drawn and as made, and its seams. */
+	readonly made?: Made;
 }
 
 export interface DesignContext {
@@ -51,3 +56,8 @@ export interface Recipe<W extends Wish = Wish> {
 	/** The same wish with its length fixed to a number of main rows. */
 	readonly withRows: (wish: W, rows: number) => W;
 }
+
+/** A recipe whose defaults and design are kept apart from it: what every page needs of it is little. */
+export type LightRecipe<W extends Wish = Wish> = Omit<Recipe<W>, 'defaults' | 'design'>;
+export type AnyRecipe<W extends Wish = Wish> = LightRecipe<W> &
+	Partial<Pick<Recipe<W>, 'defaults' | 'design'>>;

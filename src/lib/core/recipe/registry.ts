@@ -1,9 +1,10 @@
-import type { HatKindId, TubeKindId } from '../model/kinds';
-import type { LinedHatWish, PlainTubeWish, Wish } from '../model/wish';
+import type { GarmentKindId, HatKindId, TubeKindId } from '../model/kinds';
+import type { GarmentWish, LinedHatWish, PlainTubeWish, Wish } from '../model/wish';
 import { bunting } from './bunting';
+import { GARMENT_KINDS, garmentRecipe } from './garment';
 import { TUBE_KINDS, tubeRecipe } from './plain-tube';
 import { HAT_KINDS, hatRecipe } from './lined-hat';
-import type { Recipe } from './recipe';
+import type { AnyRecipe, LightRecipe, Recipe } from './recipe';
 
 const RECIPES: Record<Wish['recipe'], unknown> = {
 	...(Object.fromEntries(
@@ -12,10 +13,14 @@ const RECIPES: Record<Wish['recipe'], unknown> = {
 	bunting,
 	...(Object.fromEntries(
 		Object.values(TUBE_KINDS).map((kind) => [kind.id, tubeRecipe(kind)])
-	) as Record<TubeKindId, Recipe<PlainTubeWish>>)
+	) as Record<TubeKindId, Recipe<PlainTubeWish>>),
+	...(Object.fromEntries(
+		Object.values(GARMENT_KINDS).map((kind) => [kind.id, garmentRecipe(kind)])
+	) as Record<GarmentKindId, LightRecipe<GarmentWish>>)
 };
 
 /** The recipe a wish belongs to. */
-export const recipeFor = <W extends Wish>(wish: W): Recipe<W> => RECIPES[wish.recipe] as Recipe<W>;
+export const recipeFor = <W extends Wish>(wish: W): AnyRecipe<W> =>
+	RECIPES[wish.recipe] as AnyRecipe<W>;
 
-export const recipes = Object.values(RECIPES) as readonly Recipe[];
+export const recipes = Object.values(RECIPES) as readonly AnyRecipe[];

@@ -35,6 +35,8 @@ export type RunSheetEvent = { readonly after: number } & (
 	| { readonly kind: 'hands'; readonly work: readonly HandWork[] }
 	| { readonly kind: 'join'; readonly from: number; readonly to: number; readonly first: boolean }
 	| { readonly kind: 'tie' }
+	/** A marker hung in the edge after so many main rows: a panel's rows are counted by hand on most machines. */
+	| { readonly kind: 'mark'; readonly mainRow: number }
 	| { readonly kind: 'roll'; readonly again: boolean }
 	| { readonly kind: 'clog' }
 	| { readonly kind: 'runs-out'; readonly yarn: number }
@@ -75,6 +77,8 @@ export interface RunSheetInput {
 	readonly takeOff: 'needle' | 'crank';
 	readonly tailCm: number;
 	readonly course: Course;
+	/** Main rows after which an edge is marked. */
+	readonly marks?: readonly number[];
 	/** Main rows at which a yarn runs out. */
 	readonly runsOut: readonly { yarn: number; mainRow: number }[];
 }
@@ -93,6 +97,7 @@ function legsOf(runs: readonly YarnRun[]): Leg[] {
 /** Rank of events that fall on one row: what has to be done first comes first. */
 const ORDER: Record<RunSheetEvent['kind'], number> = {
 	'cast-on': 0,
+	mark: 0.5,
 	hands: 1,
 	'runs-out': 2,
 	join: 3,
@@ -156,6 +161,8 @@ export function runSheet(input: RunSheetInput): RunSheet {
 		events.push({ after: CLOG_ROWS, kind: 'clog' });
 	}
 	const wasteBefore = legs.find((l) => l.kind === 'main')?.start ?? 0;
+	for (const mainRow of input.marks ?? [])
+		events.push({ after: wasteBefore + mainRow, kind: 'mark', mainRow });
 	for (const out of input.runsOut) {
 		events.push({ after: wasteBefore + out.mainRow, kind: 'runs-out', yarn: out.yarn });
 	}

@@ -267,6 +267,17 @@ export function joined(sections: Iterable<Section>): Section[] {
 	return out;
 }
 
+/** The line said again and again until there are so many rows, the last time as far as they go. */
+export function repeated(sections: readonly Section[], rows: number): Section[] {
+	const out: Section[] = [];
+	for (let left = rows, i = 0; left > 0; i = (i + 1) % sections.length) {
+		const s = sections[i]!;
+		out.push({ yarn: s.yarn, rows: Math.min(left, s.rows) });
+		left -= s.rows;
+	}
+	return joined(out);
+}
+
 /** The sections a line stands for, in the order they are knitted. */
 export function sectionsOf(parts: StripeLine): Section[] {
 	const all: Section[] = [];

@@ -53,6 +53,11 @@ export function wordEvent(e: RunSheetEvent, c: EventContext): EventWords {
 			};
 		case 'tie':
 			return { title: 'Tie the two tails', how: 'Reach inside, snug, not tight.' };
+		case 'mark':
+			return {
+				title: `Mark row ${e.mainRow}`,
+				how: 'Hang a scrap of other yarn in the edge stitch: the rows are counted and sewn by it.'
+			};
 		case 'roll':
 			return {
 				title: e.again ? 'Roll up again' : 'Roll up the tube',

@@ -1,6 +1,8 @@
 import type { Finding, FindingBody, FindingCode, Fix } from '../findings/finding';
 import type { FaultCode } from '../simulate/fabric';
+import { MEASURE_NAMES, wordSeam } from './garment';
 import { rowsWord, say, type Say } from './say';
+import { wordShapeProblem } from './shape';
 import type { Units } from '../quantity/units';
 
 export interface FindingContext {
@@ -242,6 +244,80 @@ const WRITERS: { [C in FindingCode]: Writer<C> } = {
 		what: 'Hang it out of children’s reach and away from flames.',
 		why: 'A cord can catch a neck and yarn burns; at a fair the organiser’s rules decide.'
 	}),
+	'cannot-shape': (f, s) => ({
+		what: `${f.name} cannot be knitted as it is drawn.`,
+		why: wordShapeProblem(f.problem, s)
+	}),
+	'line-missed': (f) => ({
+		what: `${f.name} leaves its line by ${Math.abs(f.stitches).toFixed(1)} stitches at row ${f.row + 1}.`,
+		why: `The ${f.side} edge asks for more at once than can be taken there: groups come off only where the yarn is, decreases every 2nd row.`
+	}),
+	'seam-off': (f, s) => {
+		const [a, b] =
+			f.by === 'length'
+				? [s.length(f.a), s.length(f.b)]
+				: f.by === 'rows'
+					? [rowsWord(f.a), rowsWord(f.b)]
+					: [`${f.a} stitches`, `${f.b} stitches`];
+		const apart =
+			f.by === 'length'
+				? s.length(Math.abs(f.a - f.b))
+				: f.by === 'rows'
+					? rowsWord(Math.abs(f.a - f.b))
+					: `${Math.abs(f.a - f.b)} stitch${Math.abs(f.a - f.b) === 1 ? '' : 'es'}`;
+		return {
+			what: `${wordSeam(f.kind, f.of)}: ${a} meet ${b}.`,
+			why: f.eases
+				? `${apart} can be eased in as it is sewn, spread over the whole seam.`
+				: `They are ${apart} apart: sewn like that it puckers or pulls.`
+		};
+	},
+	'seam-missing': (f) => ({
+		what: `${wordSeam(f.kind)}: one of its edges is not there.`,
+		why: 'A seam names a part that no piece has: choose another part for it, or take the seam out.'
+	}),
+	'armhole-small': (f, s) => ({
+		what: `The armhole is ${s.length(f.aroundCm)} round, close for an arm of ${s.length(f.armCm)}.`,
+		why: `${s.length(f.leastCm)} lets an arm and a shirt underneath move.`
+	}),
+	'sleeve-tight': (f, s) => ({
+		what: `The sleeve is ${s.length(f.sleeveCm)} round, the arm ${s.length(f.armCm)}.`,
+		why: f.tube
+			? 'A tube is as wide as the ring makes it: take panels for sleeves, or another machine.'
+			: 'A sleeve needs room to bend: make it wider.'
+	}),
+	'neck-small': (f, s) => ({
+		what: `The neck is ${s.length(f.neckCm)} round and a head of ${s.length(f.headCm)} has to go through.`,
+		why: 'A knitted neck gives by about a quarter: make it deeper or wider.'
+	}),
+	'neck-wide': (f, s) => ({
+		what: `The neck is ${s.length(f.neckCm)} wide over shoulders of ${s.length(f.shoulderCm)}: it slides off.`,
+		why: 'About two fifths of the width across is usual for a neck.'
+	}),
+	'body-short': (f, s) => ({
+		what: `${s.length(f.lengthCm)} is too short for its armholes.`,
+		why: `Armhole, shoulder and a little of the body below them take ${s.length(f.leastCm)} at least.`
+	}),
+	'over-bust': (f, s) => ({
+		what: `Over a bust of ${s.length(f.chestCm)} the front rides up by about ${s.length(f.cm)}.`,
+		why: `${rowsWord(f.rows)} more on all pieces keep the hem where it is meant. An estimate: measure over the bust to know.`
+	}),
+	'heavy-shoulders': (f, s) => ({
+		what: `${s.of(f.grams, 'mass')} hang on the shoulder seams, ${f.gramsPerCm.toFixed(0)} g on each cm.`,
+		why: 'They stretch with wear: sew a chain or a tape into both, firm and not drawn in.'
+	}),
+	'ladders-uneven': (f) => ({
+		what: `Between the ladders lie ${f.a} stitches on one side and ${f.b} on the other.`,
+		why: `Half of ${f.pins} pins apart, both faces are equal: a pin off shows all along the shrug.`
+	}),
+	'stripe-ends': (f) => ({
+		what: `${f.joins} of the ${f.all} ends to weave in come from the stripes.`,
+		why: 'Broader stripes, or a body of one colour with striped sleeves, leave fewer.'
+	}),
+	'neck-beyond-span': (f, s) => ({
+		what: `A neck of ${s.length(f.neckCm)} leaves nothing of ${s.length(f.spanCm)} for the shoulders.`,
+		why: 'Neck and both joined lengths together are as long as the tubes.'
+	}),
 	'no-counter': () => ({
 		what: 'This machine counts no rows.',
 		why: 'Count every turn here at the crank; the weave and cast-on are not rows.'
@@ -273,6 +349,12 @@ export function wordFix(fix: Fix, units: Units): string {
 			return `${say(units).length(fix.cm)} high is what I want`;
 		case 'stand-in':
 			return 'Find more, or a stand-in';
+		case 'measure':
+			return `${MEASURE_NAMES[fix.measure]} ${say(units).length(fix.cm)}`;
+		case 'together':
+			return `${MEASURE_NAMES[fix.measure]} like the other pieces`;
+		case 'ladder-pins':
+			return `Ladders at pins ${fix.pins.join(' and ')}`;
 		case 'by-yarn':
 			return 'As long as the yarn lasts';
 	}

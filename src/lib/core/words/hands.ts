@@ -1,5 +1,6 @@
 import type { Edge } from '../program/program';
 import type { EdgeRule, Turns } from '../model/kinds';
+import { sideOfEdge } from '../machine/panel';
 import type { Machine } from '../model/bench';
 import type { HandWork } from '../runsheet/course';
 import type { EventWords } from './say';
@@ -13,8 +14,8 @@ export function edgeSides(
 	edge: Edge,
 	turns: Turns
 ): { fabric: 'left' | 'right'; maker: 'left' | 'right' } {
-	const maker = (edge === 'low') === (turns === 'clockwise') ? 'left' : 'right';
-	return { fabric: maker === 'left' ? 'right' : 'left', maker };
+	const fabric = sideOfEdge(edge, turns);
+	return { fabric, maker: fabric === 'left' ? 'right' : 'left' };
 }
 
 export const wordEdge = (edge: Edge, turns: Turns): string => {

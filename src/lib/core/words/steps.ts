@@ -1,7 +1,8 @@
 import type { FinishStep } from '../finish/steps';
 import type { Units } from '../quantity/units';
 import type { FlatClosing } from '../model/kinds';
-import { say } from './say';
+import { EDGE_NAMES, wordSeam, wordSeamHow } from './garment';
+import { rowsWord, say } from './say';
 
 export interface StepWords {
 	readonly title: string;
@@ -151,6 +152,59 @@ export function wordStep(step: FinishStep, units: Units): StepWords {
 				title: `Thread ${step.flags} flags on the cord by their first rows`,
 				how: `Side by side they take ${s.length(step.cm)}; leave a loop at either end to hang it by, and let the colours take turns.`
 			};
+		case 'block':
+			return {
+				title: `Block ${step.pieces === 1 ? 'the piece' : `all ${step.pieces} pieces`} flat and let them dry`,
+				how: 'Panels curl: damp them, pin each to its measures without stretching, mirror images beside each other, and sew nothing before they are dry.'
+			};
+		case 'latch-card':
+			return {
+				title: `Latch up ${step.gaps} ${step.gaps === 1 ? 'gap' : 'gaps'} on ${step.piece}, ${step.columns} columns each`,
+				how: 'Each section between two gaps comes off on its own strand; do not stretch it. Tighten the edge stitch, then latch from the bottom upwards, a rung to each row, close to the neighbouring column.'
+			};
+		case 'latch-ladders':
+			return {
+				title: `Join both tubes by their ladders, ${step.between[0]} and ${step.between[1]} stitches between`,
+				how: 'Over each sleeve take two rungs from each side in turn with a latch hook. Where neck and body stay open latch each edge alone, in two passes, and secure the last rung with spare yarn.'
+			};
+		case 'sew': {
+			const { seam } = step.check;
+			return {
+				title: `${wordSeam(seam.kind, seam.of)}${seam.times > 1 ? `, ${seam.times} times` : ''}`,
+				how: `${seam.kind === 'shoulder' ? 'Loop to loop or in back stitch: ' : 'Mattress stitch, an edge stitch of each taken up: '}${wordSeamHow(step.check, s)}${seam.kind === 'side' ? ' Leave the chains at the underarm loose: they must flex.' : ''}`
+			};
+		}
+		case 'close-held':
+			return {
+				title: `Chain off the ${step.loops} stitches held on ${step.name}${step.copies > 1 ? `, on ${step.copies} pieces` : ''}`,
+				how: 'Off their waste yarn one after another, in the order they were threaded, none twisted; loose enough to flex, then the waste is pulled.'
+			};
+		case 'bind-hem':
+			return {
+				title: `Bind the ${step.loops} loops of the first row of ${step.name}${step.copies > 1 ? `, on ${step.copies} pieces` : ''}`,
+				how: 'Through every loop a chain, loose enough to stretch with the fabric; then the waste comes off: find the end that runs through its last row and pull.'
+			};
+		case 'crochet-edge': {
+			const c = step.count;
+			const { repeat } = c.edge;
+			const parts = [
+				...(repeat
+					? [
+							`${c.stitches / repeat.of} repeats of ${repeat.of} over ${repeat.loops} loops, the nearest that comes out whole`
+						]
+					: []),
+				...(!repeat && c.inStitches > 0 ? [`one in each of ${c.inStitches} stitches`] : []),
+				...(c.rows > 0
+					? [
+							`${c.pickUp.stitches} for every ${rowsWord(c.pickUp.rows)} along ${c.rows}, ${c.inRows} there`
+						]
+					: [])
+			];
+			return {
+				title: `${EDGE_NAMES[c.edge.id]}: ${c.stitches} single crochet${c.edge.times > 1 ? `, ${c.edge.times} times` : ''}`,
+				how: `${parts.join('; ')}. ${s.length(c.cm)} of edge; if it ruffles, fewer; if it draws in, more.`
+			};
+		}
 		case 'weave-in':
 			return {
 				title: `Weave in ${step.ends} ends`,

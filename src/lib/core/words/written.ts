@@ -1,3 +1,4 @@
+import type { Misread } from '../convert/shaping';
 import type { HandOnly, Misfit } from '../convert/written';
 import type { Units } from '../quantity/units';
 import { say } from './say';
@@ -31,3 +32,19 @@ const INSTEAD: Record<HandOnly, string> = {
 
 /** What the machine does not do by cranking, and what makers do instead. */
 export const wordHandOnly = (what: HandOnly): string => `${what}: ${INSTEAD[what]}.`;
+
+/** What could not be taken from a pattern’s shaping, and what would be right. */
+export function wordMisread(m: Misread): string {
+	switch (m.code) {
+		case 'no-start':
+			return 'Begin with the cast-on: “88 stitches”.';
+		case 'unread':
+			return `“${m.words}” is not understood and left out. What is: “60 rows”, “1 at each end every 4th row 8 times”, “cast off 5 at the beginning of the next 2 rows”, “72 stitches”.`;
+		case 'sum': {
+			const near = [m.below, m.above].filter((n) => n !== null && n !== m.said);
+			return `“${m.words}”: by its own shaping ${m.is} are left, not ${m.said}.${near.length > 0 ? ` ${near.join(' or ')} can be.` : ''}`;
+		}
+		case 'used-up':
+			return `“${m.words}” takes more stitches than there are: ${m.left} would be left.`;
+	}
+}

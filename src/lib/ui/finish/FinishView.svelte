@@ -3,9 +3,10 @@
 	import { CLOSING_WORDS } from '$lib/core/words/closings';
 	import { onMount, untrack } from 'svelte';
 	import { progressOf } from '$lib/core/count/makes';
-	import { isBunting, isHat, type Project } from '$lib/core/model/project';
+	import { isBunting, isGarment, isHat, type Project } from '$lib/core/model/project';
 	import { flagOrder } from '$lib/core/recipe/bunting';
 	import FinishedPicture from '../pictures/FinishedPicture.svelte';
+	import GarmentPicture from '../garment/GarmentPicture.svelte';
 	import FlagsPicture from '../pictures/FlagsPicture.svelte';
 	import { CAUTIONS } from '$lib/core/words/cautions';
 	import { wordStep } from '$lib/core/words/steps';
@@ -108,7 +109,13 @@
 		</ol>
 		<div class="lg:sticky lg:top-4 lg:self-start">
 			<div class="no-print">
-				{#if plan.shape !== 'flags'}
+				{#if plan.shape === 'garment'}
+					{#if isGarment(project)}<GarmentPicture
+							{plan}
+							wish={project.wish}
+							units={workbench.units}
+						/>{/if}
+				{:else if plan.shape !== 'flags'}
 					<FinishedPicture
 						{plan}
 						units={workbench.units}

@@ -24,6 +24,11 @@
 			return `${plan.flag.flags} flags, ${printValue(plan.flag.string.mean, 'length', units)} side by side`;
 		if (plan.shape === 'tube')
 			return `${printValue(Math.round(plan.tube.flatLength.mean), 'length', units)} long, ${printValue(Math.round(plan.figures.width.value.mean), 'length', units)} wide`;
+		if (plan.shape === 'garment') {
+			const of = (f: { label: string; value: { mean: number } }) =>
+				`${f.label.toLowerCase()} ${printValue(Math.round(f.value.mean), 'length', units)}`;
+			return plan.figures.size.slice(0, 2).map(of).join(', ');
+		}
 		if (!isHat(project)) return '';
 		const { head } = project.wish;
 		return head.kind === 'table'

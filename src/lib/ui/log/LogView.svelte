@@ -17,6 +17,7 @@
 	import FaultDialog from '../knit/FaultDialog.svelte';
 	import AtTheCrank from './AtTheCrank.svelte';
 	import ResultCard from './ResultCard.svelte';
+	import { recipeFor } from '$lib/core/recipe/registry';
 	import ResultForm from './ResultForm.svelte';
 	import YarnUsed from './YarnUsed.svelte';
 
@@ -111,6 +112,7 @@
 	<div class="grid gap-x-10 gap-y-6 lg:grid-cols-2">
 		{#if run.ready}<ResultForm
 				projectId={project.id}
+				hat={isHat(project)}
 				rows={knitted ?? plan.pieces[0]!.mainRows}
 				{minutes}
 				onadd={add}
@@ -120,8 +122,9 @@
 				<h2 id="results-title" class="mb-1 text-xl">What came of it</h2>
 				{#if results.length === 0}
 					<p class="quiet">
-						Nothing measured yet. One length after a rest is enough for the next plan to know this
-						yarn on this machine.
+						{recipeFor(project.wish).teaches === 'nothing'
+							? 'Nothing measured yet. What it measures and weighs stays with it for the next one like it.'
+							: 'Nothing measured yet. One length after a rest is enough for the next plan to know this yarn on this machine.'}
 					</p>
 				{/if}
 				{#if learned && latest && (latest.when === 'rested' || latest.when === 'washed')}

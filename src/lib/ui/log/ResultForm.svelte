@@ -18,13 +18,15 @@
 
 	interface Props {
 		projectId: Project['id'];
+		/** A hat is measured on a head too, and one layer of it stands for both. */
+		hat: boolean;
 		/** Main rows by the count, or the plan's where nothing was counted. */
 		rows: number;
 		/** Minutes by the count. */
 		minutes: number | null;
 		onadd: (r: MeasuredResult) => Promise<unknown>;
 	}
-	let { projectId, rows, minutes, onadd }: Props = $props();
+	let { projectId, hat, rows, minutes, onadd }: Props = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 
@@ -106,7 +108,7 @@
 				{ value: 'at-once', label: 'at once' },
 				{ value: 'rested', label: 'after a rest' },
 				{ value: 'washed', label: 'after a wash' },
-				{ value: 'on-head', label: 'on the head' }
+				...(hat ? [{ value: 'on-head' as const, label: 'on the head' }] : [])
 			]}
 			onvalue={(v) => (when = v)}
 		/>
@@ -123,24 +125,26 @@
 					/>
 				{:else}
 					<QuantityField
-						label={layer === 'tube'
-							? 'Length of the whole tube, flat'
-							: 'Length of one layer, flat'}
+						label={!hat
+							? 'Length, flat'
+							: layer === 'tube'
+								? 'Length of the whole tube, flat'
+								: 'Length of one layer, flat'}
 						text=""
 						parse={parseTube}
 						onproblem={noting('tubeCm')}
 						onvalue={set('tubeCm', parseTube)}
 						onempty={clear('tubeCm')}
 					/>
-					<Choice
-						label="That is"
-						value={layer}
-						options={[
-							{ value: 'tube', label: 'the tube' },
-							{ value: 'layer', label: 'one layer' }
-						]}
-						onvalue={(v) => (layer = v)}
-					/>
+					{#if hat}<Choice
+							label="That is"
+							value={layer}
+							options={[
+								{ value: 'tube', label: 'the tube' },
+								{ value: 'layer', label: 'one layer' }
+							]}
+							onvalue={(v) => (layer = v)}
+						/>{/if}
 					<QuantityField
 						label="Width, flat"
 						text=""
@@ -150,7 +154,7 @@
 						onempty={clear('flatWidthCm')}
 					/>
 					<QuantityField
-						label="Weight of the hat"
+						label={hat ? 'Weight of the hat' : 'Weight'}
 						text=""
 						parse={mass}
 						onproblem={noting('grams')}

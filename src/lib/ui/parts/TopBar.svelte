@@ -33,7 +33,7 @@
 	const run = $derived.by(() => {
 		if (!project || !events) return null;
 		const planned = workbench.planOf(project);
-		if (!planned.ok) return null;
+		if (!planned?.ok) return null;
 		const { started, off } = progressOf(planned.pieces, events);
 		return { started, off, steps: foldRun(events).steps };
 	});

@@ -5,7 +5,7 @@ import type { PlannedPiece } from '$lib/core/plan';
  * make of it for a panel. `x` says where a number of main rows lies.
  */
 export function pieceOutline(
-	piece: Pick<PlannedPiece, 'course' | 'mainRows'>,
+	piece: Pick<PlannedPiece, 'course' | 'mainRows' | 'sheet'>,
 	x: (row: number) => number,
 	box: { readonly top: number; readonly height: number }
 ): string {
@@ -17,9 +17,12 @@ export function pieceOutline(
 	const pins = Math.max(...stretches.map((s) => s.high)) + 1 - low;
 	const y = (pin: number) => box.top + ((pin - low) / pins) * box.height;
 	// Along the low edge out, along the high edge back. A decrease takes effect from the row after it.
-	const out = stretches.map((s) => `${x(s.from)} ${y(s.low)}L${x(s.to)} ${y(s.low)}`);
+	// Waste rows are no part of the piece.
+	const main = (row: number) =>
+		x(Math.min(piece.mainRows, Math.max(0, row - piece.sheet.wasteBefore)));
+	const out = stretches.map((s) => `${main(s.from)} ${y(s.low)}L${main(s.to)} ${y(s.low)}`);
 	const back = stretches
 		.toReversed()
-		.map((s) => `${x(s.to)} ${y(s.high + 1)}L${x(s.from)} ${y(s.high + 1)}`);
+		.map((s) => `${main(s.to)} ${y(s.high + 1)}L${main(s.from)} ${y(s.high + 1)}`);
 	return `M${[...out, ...back].join('L')}Z`;
 }

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import type { Fix } from '$lib/core/findings/finding';
-	import { isBunting, isHat, isTube, type Project } from '$lib/core/model/project';
+	import { isBunting, isGarment, isHat, isTube, type Project } from '$lib/core/model/project';
 	import { flagOrder } from '$lib/core/recipe/bunting';
 	import { recipeFor } from '$lib/core/recipe/registry';
 	import { eventPins, findingMarks, foldRow, hiddenRows } from '../state/ribbon-pins';
@@ -23,6 +23,7 @@
 	import TubeRibbon from './TubeRibbon.svelte';
 	import TubeChoices from './TubeChoices.svelte';
 	import FinishedPicture from '../pictures/FinishedPicture.svelte';
+	import GarmentPlanView from '../garment/GarmentPlanView.svelte';
 	import FlagsPicture from '../pictures/FlagsPicture.svelte';
 	import { exact } from '$lib/core/quantity/estimate';
 	import { figure } from '$lib/core/quantity/working';
@@ -63,6 +64,22 @@
 				return goto(`/project/${project.id}/stand-ins?yarn=${encodeURIComponent(fix.yarnId)}`);
 			case 'by-yarn':
 				return editor.wish('what sets the length', { length: { by: 'yarn' } });
+			case 'measure':
+				if (isGarment(project))
+					editor.wish('measure', {
+						measures: { ...project.wish.measures, [fix.measure]: fix.cm }
+					});
+				return;
+			case 'together':
+				if (isGarment(project))
+					editor.wish('like the others', {
+						alone: project.wish.alone.filter(
+							(a) => a.piece !== fix.piece || a.measure !== fix.measure
+						)
+					});
+				return;
+			case 'ladder-pins':
+				return editor.wish('ladders', { ladderPins: [...fix.pins] });
 			case 'turn-up':
 				if (hat) editor.wish('brim', { brim: { ...hat.brim, turnedUp: true } });
 				return;
@@ -135,7 +152,9 @@
 	</div>
 </div>
 
-{#if plan?.ok}
+{#if plan?.ok && plan.shape === 'garment'}
+	{#if isGarment(project)}<GarmentPlanView {project} {plan} {editor} onfix={apply} />{/if}
+{:else if plan?.ok}
 	{@const piece = plan.pieces[0]!}
 	{#if plan.shape === 'tube' && isTube(project)}
 		<TubeRibbon {project} {editor} {plan} yarns={workbench.bench.yarns} />
@@ -229,17 +248,17 @@
 		</div>
 		<YarnNeeds {plan} {project} {editor} />
 	</div>
-	{#if stops > 0}<p class="no-print text-error mt-4 text-sm">
-			{stops === 1 ? 'One finding says' : `${stops} findings say`} stop: settle {stops === 1
-				? 'it'
-				: 'them'} before you knit.
-		</p>{/if}
 {:else if plan}
 	<MissingParts {project} {editor} />
 	<Findings findings={plan.findings} plan={null} {project} {editor} onfix={apply} />
 {:else}
 	<p class="quiet py-8">Working it out…</p>
 {/if}
+{#if plan?.ok && stops > 0}<p class="no-print text-error mt-4 text-sm">
+		{stops === 1 ? 'One finding says' : `${stops} findings say`} stop: settle {stops === 1
+			? 'it'
+			: 'them'} before you knit.
+	</p>{/if}
 
 <p class="no-print mt-8">
 	<button class="act act-small" onclick={remove}>Take this project off the shelf</button>

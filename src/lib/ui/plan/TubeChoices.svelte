@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Yarn, YarnId } from '$lib/core/model/bench';
+	import type { Yarn } from '$lib/core/model/bench';
 	import type { TubeProject } from '$lib/core/model/project';
 	import type { PlainTubeWish } from '$lib/core/model/wish';
 	import type { TubePlan } from '$lib/core/plan';
@@ -16,7 +16,7 @@
 	import { lengthBetween } from '../state/ranges';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import StripeField from './StripeField.svelte';
-	import YarnPick from './YarnPick.svelte';
+	import YarnPicks from './YarnPicks.svelte';
 
 	interface Props {
 		project: TubeProject;
@@ -32,9 +32,6 @@
 	const colours = $derived(
 		wish.yarns.map((id) => yarns.find((y) => y.id === id)?.colour ?? '#9fb0b8')
 	);
-	const letter = (i: number) => String.fromCharCode(65 + i);
-	const setYarns = (ids: readonly string[]) =>
-		editor.wish('colours', { yarns: ids as readonly YarnId[] as YarnId[] });
 
 	type By = PlainTubeWish['length']['by'];
 	const OPTIONS = $derived<{ value: By; label: string }[]>([
@@ -94,29 +91,7 @@
 
 <div class="no-print grid gap-2 pt-1">
 	<div class="flex flex-wrap items-end gap-x-4 gap-y-2">
-		{#each wish.yarns as y, i (i)}
-			<YarnPick
-				label={letter(i)}
-				value={y}
-				{yarns}
-				onvalue={(v) => setYarns(wish.yarns.map((x, k) => (k === i ? v : x)))}
-			/>
-		{/each}
-		<div class="flex gap-1">
-			{#if wish.yarns.length < 12}<button
-					class="act act-small mb-1"
-					onclick={() =>
-						setYarns([
-							...wish.yarns,
-							(yarns.find((y) => !wish.yarns.includes(y.id)) ?? yarns[0]!).id
-						])}>Add {letter(wish.yarns.length)}</button
-				>{/if}
-			{#if wish.yarns.length > 1}<button
-					class="act act-small mb-1"
-					onclick={() => setYarns(wish.yarns.slice(0, -1))}
-					>Take {letter(wish.yarns.length - 1)} out</button
-				>{/if}
-		</div>
+		<YarnPicks chosen={wish.yarns} {yarns} onvalue={(yarns) => editor.wish('colours', { yarns })} />
 		<div class="w-48">
 			<Select
 				label="Length is set by"

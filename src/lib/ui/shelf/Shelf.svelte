@@ -5,6 +5,7 @@
 	import { lengthOf } from '$lib/core/plan/sizes';
 	import { eventsOf } from '$lib/store/store';
 	import { HAT_KINDS } from '$lib/core/recipe/lined-hat';
+	import { GARMENT_KINDS } from '$lib/core/recipe/garment';
 	import { TUBE_KINDS } from '$lib/core/recipe/plain-tube';
 	import type { New } from '../state/projects';
 	import { useWorkbench } from '../state/workbench.svelte';
@@ -27,12 +28,14 @@
 	interface Item {
 		readonly project: Project;
 		readonly plan: Plan | null;
+		/** Its plan is on its way. */
+		readonly waiting: boolean;
 	}
 	const items = $derived(
 		workbench.records.projects
 			.map((project): Item => {
 				const p = workbench.planOf(project);
-				return { project, plan: p.ok ? p : null };
+				return { project, plan: p?.ok ? p : null, waiting: p === null };
 			})
 			.toReversed()
 	);
@@ -80,6 +83,11 @@
 						<option value={kind.id}>{kind.name}</option>
 					{/each}
 				</optgroup>
+				<optgroup label="Panels and garments">
+					{#each Object.values(GARMENT_KINDS) as kind (kind.id)}
+						<option value={kind.id}>{kind.name}</option>
+					{/each}
+				</optgroup>
 				<optgroup label="Parts, and your own">
 					<option value="bunting">Bunting</option>
 					<option value="cord">{TUBE_KINDS.cord.name}</option>
@@ -91,10 +99,11 @@
 	</div>
 </div>
 <ul bind:clientWidth={width}>
-	{#each shown as { project, plan: planned } (project.id)}
+	{#each shown as { project, plan: planned, waiting } (project.id)}
 		<ShelfTube
 			{project}
 			plan={planned}
+			{waiting}
 			events={runs.get(project.id) ?? null}
 			measured={workbench.records.results.filter((r) => r.projectId === project.id)}
 			{longest}

@@ -14,6 +14,8 @@
 	interface Props {
 		project: Project;
 		plan: Plan | null;
+		/** Its plan is on its way. */
+		waiting: boolean;
 		events: readonly RunEvent[] | null;
 		measured: readonly MeasuredResult[];
 		/** Width of the rack, px; 0 until it is known. Measured once for all: asking each tube lays the page out each time. */
@@ -21,7 +23,7 @@
 		/** Length of the longest tube on the shelf, cm: it fills the width. */
 		longest: number;
 	}
-	let { project, plan, events, measured, longest, width }: Props = $props();
+	let { project, plan, waiting, events, measured, longest, width }: Props = $props();
 	const workbench = useWorkbench();
 	const id = $props.id();
 
@@ -41,9 +43,18 @@
 	const rack = $derived.by(() => {
 		if (!plan || width === 0) return [];
 		const makes = progress?.makes ?? makesOf(plan.pieces).map((make) => ({ make, run: null }));
-		const step = tubeCm * px + GAP;
-		const fit = Math.max(1, Math.floor((width - 60) / step));
-		return makes.slice(0, makes.length <= fit + 1 ? makes.length : fit).map(({ make, run }, i) => {
+		// A garment's pieces have lengths of their own; all else is alike.
+		const long = (rows: number) =>
+			plan.shape === 'garment' ? (rows / plan.gauges[0]!.rowsPerCm.mean) * px : tubeCm * px;
+		let left = 0;
+		const lefts = makes.map(({ make }) => {
+			const at = left;
+			left += long(make.piece.mainRows) + GAP;
+			return at;
+		});
+		const room = left - GAP <= width ? width : width - 60;
+		const fit = makes.findIndex(({ make }, i) => lefts[i]! + long(make.piece.mainRows) > room);
+		return makes.slice(0, fit < 0 ? makes.length : Math.max(1, fit)).map(({ make, run }, i) => {
 			const rows = make.piece.mainRows;
 			const main = run ? (positionAt(make.piece.sheet, run.done)?.main ?? 0) : 0;
 			const whole = run?.off === true || main >= rows;
@@ -51,7 +62,9 @@
 			return {
 				key: make.key,
 				piece: make.piece,
-				left: i * step,
+				left: lefts[i]!,
+				long: long(rows),
+				x: (row: number) => (row / Math.max(1, rows)) * long(rows),
 				share,
 				current: make.key === at?.make.key
 			};
@@ -78,7 +91,6 @@
 		return { word: 'planned', page: 'plan' };
 	});
 	const tubeCm = $derived(plan ? lengthOf(plan).mean : 0);
-	const x = (row: number) => (piece ? (row / Math.max(1, piece.mainRows)) * tubeCm * px : 0);
 	const wasteBefore = $derived(piece?.sheet.wasteBefore ?? 0);
 </script>
 
@@ -99,16 +111,23 @@
 						{#if at && copies > 1}{nameMake(at.make)}:{/if}
 						<span class="figure font-semibold">{position.main}</span> of {piece.mainRows} rows
 					{:else}
-						{#if copies > 1}{copies} pieces of{/if}
-						{piece.mainRows} rows, {printWithSpread(lengthOf(plan), 'length', workbench.units)}
+						{#if plan.shape === 'garment' && copies > 1}
+							{@const size = plan.figures.size[0]!}
+							{copies} pieces, {size.label.toLowerCase()}
+							{printWithSpread(size.value, size.kind, workbench.units)}
+						{:else}
+							{#if copies > 1}{copies} pieces of{/if}
+							{piece.mainRows} rows, {printWithSpread(lengthOf(plan), 'length', workbench.units)}
+						{/if}
 					{/if}
 					<span class="quiet">· {plan.machine.pins} pins</span>
 				</span>
-			{:else}
+			{:else if !waiting}
 				<span class="text-error ml-auto text-sm">its machine or yarn is gone from the bench</span>
 			{/if}
 		</span>
 		<span class="block">
+			{#if waiting}<span class="hint block h-[52px]">its pieces are being worked out…</span>{/if}
 			{#if width > 0 && plan && piece}
 				<svg
 					{width}
@@ -127,18 +146,18 @@
 						/>
 					</defs>
 					{#each rack as r (r.key)}
-						{@const outline = pieceOutline(r.piece, x, { top: 1, height: tall - 2 })}
+						{@const outline = pieceOutline(r.piece, r.x, { top: 1, height: tall - 2 })}
 						<g transform={`translate(${r.left} 0)`}>
 							<clipPath id={`${id}-${r.key}`}><path d={outline} /></clipPath>
 							<clipPath id={`${id}-${r.key}-done`}
-								><rect x="0" y="0" width={tubeCm * px * r.share} height={tall} /></clipPath
+								><rect x="0" y="0" width={r.long * r.share} height={tall} /></clipPath
 							>
 							<g clip-path={`url(#${id}-${r.key})`}>
 								{#each r.piece.runs as run, i (i)}
 									{@const box = {
-										x: x(run.from),
+										x: r.x(run.from),
 										y: 1,
-										width: x(run.to) - x(run.from),
+										width: r.x(run.to) - r.x(run.from),
 										height: tall - 2
 									}}
 									<rect {...box} fill={plan.yarns[run.yarn]?.colour} fill-opacity="0.16" />
@@ -146,9 +165,9 @@
 								<g clip-path={`url(#${id}-${r.key}-done)`}>
 									{#each r.piece.runs as run, i (i)}
 										{@const box = {
-											x: x(run.from),
+											x: r.x(run.from),
 											y: 1,
-											width: x(run.to) - x(run.from),
+											width: r.x(run.to) - r.x(run.from),
 											height: tall - 2
 										}}
 										<rect {...box} fill={`url(#${id}-${run.yarn})`} />
@@ -170,11 +189,13 @@
 							>+ {copies - rack.length}</text
 						>
 					{/if}
-					{#if next && doneShare > 0 && doneShare < 1}
-						{@const from = rack.find((r) => r.current)?.left ?? 0}
-						{@const at = from + Math.min(tubeCm * px, Math.max(2, x(next.after - wasteBefore)))}
+					{#if next && doneShare > 0 && doneShare < 1 && rack.some((r) => r.current)}
+						{@const now = rack.find((r) => r.current)}
+						{@const from = now?.left ?? 0}
+						{@const at =
+							from + Math.min(now?.long ?? 0, Math.max(2, now?.x(next.after - wasteBefore) ?? 0))}
 						<path
-							d={`M${from + x(position?.main ?? 0)} 0V${tall}`}
+							d={`M${from + (now?.x(position?.main ?? 0) ?? 0)} 0V${tall}`}
 							class="stroke-accent"
 							stroke-width="4"
 						/>

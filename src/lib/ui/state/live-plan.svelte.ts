@@ -1,14 +1,16 @@
 import type { Bench, Project } from '$lib/core/model/project';
-import type { NoPlan, Plan } from '$lib/core/plan';
+import type { NoPlan, Plan } from '$lib/core/plan/types';
 import { planner } from '$lib/worker/planner';
 
 /** The plan of a project as it is now; recomputed in a worker once it takes longer than a frame. */
 export class LivePlan {
 	#away = $state.raw<Plan | NoPlan | null>(null);
 	#here: Plan | NoPlan | null;
+	readonly #id: () => string;
 
 	constructor(project: () => Project, bench: () => Bench) {
-		this.#here = $derived(planner.away ? null : planner.now(project(), bench()));
+		this.#id = () => project().id;
+		this.#here = $derived(planner.away(project()) ? null : planner.now(project(), bench()));
 		$effect(() => {
 			if (this.#here) return;
 			let stale = false;
@@ -21,6 +23,7 @@ export class LivePlan {
 
 	/** Null only while a first long plan is on its way. */
 	get value(): Plan | NoPlan | null {
-		return this.#here ?? this.#away;
+		// What is still on its way for another project is not this one's.
+		return this.#here ?? (this.#away?.projectId === this.#id() ? this.#away : null);
 	}
 }

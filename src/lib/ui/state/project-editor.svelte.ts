@@ -1,5 +1,11 @@
 import type { Project } from '$lib/core/model/project';
-import type { BuntingWish, LinedHatWish, PlainTubeWish, Wish } from '$lib/core/model/wish';
+import type {
+	BuntingWish,
+	GarmentWish,
+	LinedHatWish,
+	PlainTubeWish,
+	Wish
+} from '$lib/core/model/wish';
 
 interface Step {
 	readonly what: string;
@@ -43,7 +49,8 @@ export class ProjectEditor {
 
 	wish(
 		what: string,
-		patch: Partial<LinedHatWish> | Partial<BuntingWish> | Partial<PlainTubeWish>
+		patch:
+			Partial<LinedHatWish> | Partial<BuntingWish> | Partial<PlainTubeWish> | Partial<GarmentWish>
 	): void {
 		this.change(what, { wish: { ...this.project.wish, ...patch } as Wish });
 	}

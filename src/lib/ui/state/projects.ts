@@ -1,7 +1,14 @@
 import type { Bench, HatProject, Project } from '$lib/core/model/project';
 import type { LinedHatWish, PlainTubeWish, Wish } from '$lib/core/model/wish';
 import { bunting } from '$lib/core/recipe/bunting';
-import type { HatKindId, TubeKindId } from '$lib/core/model/kinds';
+import {
+	isGarmentKind,
+	type GarmentKindId,
+	type HatKindId,
+	type TubeKindId
+} from '$lib/core/model/kinds';
+import { GARMENT_KINDS } from '$lib/core/recipe/garment';
+import { garmentDefaults } from '$lib/core/recipe/garment-start';
 import { TUBE_KINDS, tubeRecipe } from '$lib/core/recipe/plain-tube';
 import { HAT_KINDS, hatRecipe } from '$lib/core/recipe/lined-hat';
 import type { UsualWaste } from '$lib/store/settings';
@@ -57,7 +64,7 @@ export function newBunting(bench: Bench): Project | undefined {
 }
 
 /** What can be begun from the shelf. */
-export type New = HatKindId | 'bunting' | TubeKindId;
+export type New = HatKindId | 'bunting' | TubeKindId | GarmentKindId;
 
 /** A new tube of a kind, from the bench as it is. */
 export function newTube(
@@ -73,6 +80,14 @@ export function newTube(
 	return machine && wish && fresh(of.name, machine.id, own ? wish : usually(wish, usual));
 }
 
+/** Something of panels, on the machine with most pins: a panel loses some of them. */
+export function newGarment(bench: Bench, kind: GarmentKindId): Project | undefined {
+	const of = GARMENT_KINDS[kind];
+	const machine = [...bench.machines].sort((a, b) => b.pins - a.pins)[0];
+	const wish = garmentDefaults(kind, bench);
+	return machine && wish && fresh(of.name, machine.id, wish);
+}
+
 const isHatKind = (what: New): what is HatKindId => what in HAT_KINDS;
 
 /** Anything the shelf can begin, on the bench as it is. */
@@ -85,7 +100,9 @@ export const newProject = (
 		? newBunting(bench)
 		: isHatKind(what)
 			? newHat(bench, { kind: what, usual: usual ?? null })
-			: newTube(bench, what, usual);
+			: isGarmentKind(what)
+				? newGarment(bench, what)
+				: newTube(bench, what, usual);
 
 function fresh<W extends Wish>(
 	name: string,

@@ -1,5 +1,7 @@
 import { liveQuery, type Subscription } from 'dexie';
 import { createContext } from 'svelte';
+import { SvelteMap } from 'svelte/reactivity';
+import { isGarmentKind } from '$lib/core/model/kinds';
 import type { Bench, Project } from '$lib/core/model/project';
 import type { Machine, Swatch, Yarn, YarnTest } from '$lib/core/model/bench';
 import type { TombleDb } from '$lib/store/db';
@@ -15,7 +17,8 @@ import {
 	type Records
 } from '$lib/store/store';
 import { gaugeBook } from '$lib/core/gauge/book';
-import { plan, type NoPlan, type Plan } from '$lib/core/plan';
+import { makePlan } from '$lib/core/plan/make';
+import type { NoPlan, Plan } from '$lib/core/plan/types';
 import { BenchHistory } from './bench-history.svelte';
 import { ProjectEditor } from './project-editor.svelte';
 
@@ -28,6 +31,12 @@ const NOTHING: Records = {
 	results: [],
 	carried: []
 };
+
+/** What the worker and its works weigh must not hold up the first page: they wait until it stands. */
+const FIRST_PAGE_MS = 1000;
+let standing: Promise<void> | null = null;
+const afterFirstPage = (): Promise<void> =>
+	(standing ??= new Promise((resolve) => setTimeout(resolve, FIRST_PAGE_MS)));
 
 /** The maker's store, live: what every view reads and writes through. */
 export class Workbench {
@@ -48,6 +57,11 @@ export class Workbench {
 		// Filled as it is asked; what it holds follows from its key.
 		// eslint-disable-next-line svelte/prefer-svelte-reactivity
 		return new Map<Project, Plan | NoPlan>();
+	});
+	/** Plans made away, as they come in: of this bench. */
+	readonly #away = $derived.by(() => {
+		void this.bench;
+		return { plans: new SvelteMap<Project, Plan | NoPlan>(), asked: new WeakSet<Project>() };
 	});
 	// Never shown itself: each editor is reactive on its own.
 	// eslint-disable-next-line svelte/prefer-svelte-reactivity
@@ -94,13 +108,32 @@ export class Workbench {
 		return this.records.projects.find((p) => p.id === id);
 	}
 
-	/** The plan of a project on the bench as it is now; worked out once, whoever asks. */
-	planOf(project: Project): Plan | NoPlan {
+	/**
+	 * The plan of a project on the bench as it is now; worked out once, whoever asks. Null while a garment's is being made in
+	 * the worker.
+	 */
+	planOf(project: Project): Plan | NoPlan | null {
+		if (isGarmentKind(project.wish.recipe)) return this.#planAway(project);
 		const known = this.#plans.get(project);
 		if (known) return known;
-		const made = plan(project, this.bench, undefined, this.book);
+		const made = makePlan(project, this.bench, { book: this.book, works: null });
 		this.#plans.set(project, made);
 		return made;
+	}
+
+	#planAway(project: Project): Plan | NoPlan | null {
+		const { plans, asked } = this.#away;
+		const made = plans.get(project);
+		if (made) return made;
+		if (!asked.has(project)) {
+			asked.add(project);
+			const bench = this.bench;
+			void afterFirstPage()
+				.then(() => import('$lib/worker/planner'))
+				.then(({ planner }) => planner.later(project, bench))
+				.then((p) => plans.set(project, p));
+		}
+		return null;
 	}
 
 	/** The one editor of a project: its undo history lasts while the application is open. */

@@ -1,0 +1,224 @@
+import type { Measure } from '../model/kinds';
+import type { GarmentWish } from '../model/wish';
+import type { Density, PartCounts } from '../shape/schedule';
+import { cutOut } from './cut';
+import { measuresOf } from './measures';
+import { pieceParts } from './parts';
+import type { CutContext, Pattern, Seam, SeamEnd, SeamKind } from './pattern';
+import { fitToMachine } from './split';
+
+/** One side of a seam, all its parts together. */
+export interface SeamSide {
+	readonly rows: number;
+	readonly stitches: number;
+	readonly cm: number;
+}
+
+export interface SeamCheck {
+	readonly seam: Seam;
+	/** Counted in rows, in stitches, or one against the other by length. */
+	readonly by: 'rows' | 'stitches' | 'length';
+	readonly a: SeamSide;
+	readonly b: SeamSide;
+	/** a less b: rows, stitches, or cm. */
+	readonly diff: number;
+	readonly verdict: 'meets' | 'ease' | 'off' | 'missing';
+	/** Stitches to pick up for so many rows, where stitches meet rows. */
+	readonly pickUp: { readonly stitches: number; readonly rows: number } | null;
+}
+
+/** A difference that is eased in as it is sewn: share of the longer side (from memory). */
+const EASES = 0.03;
+/** A sleeve is eased into its armhole up to this share (from memory); what is nearer than the other meets. */
+const LENGTH_MEETS = 0.03;
+const LENGTH_EASES = 0.08;
+/** A front with two rows less is eased; one stitch is taken with its neighbour (common practice). */
+const ROWS_EASE = 2;
+const STITCHES_EASE = 1;
+/** No hand counts more than this for a pick-up ratio. */
+const MOST_PICK_UP = 8;
+
+/** Rows of a piece really knitted, where they are known. */
+export type Knitted = ReadonlyMap<string, number>;
+
+/** The counts of one end of a seam, rows as they were really knitted. Null where no piece has such a part. */
+function endOf(
+	end: SeamEnd,
+	counts: ReadonlyMap<string, readonly PartCounts[]>,
+	rows: ReadonlyMap<string, number>,
+	density: Density,
+	knitted: Knitted | undefined
+): SeamSide | null {
+	const parts = (counts.get(end.piece) ?? []).filter(
+		(p) => p.part === end.part && (end.side === undefined || end.side === p.side)
+	);
+	const part = parts.find((p) => p.side !== 'top' && p.side !== 'bottom') ?? parts[0];
+	if (!part) return null;
+	const planned = rows.get(end.piece) ?? 0;
+	const really = knitted?.get(end.piece);
+	// Where rows are missing or over nobody knows: every stretch has its share.
+	const counted =
+		really === undefined || planned === 0 ? part.rows : Math.round((part.rows * really) / planned);
+	const cm =
+		part.stitches === 0
+			? counted / density.rowsPerCm
+			: part.rows === 0
+				? part.stitches / density.stitchesPerCm
+				: part.cm * (part.rows === counted ? 1 : counted / part.rows);
+	return { rows: counted, stitches: part.stitches, cm };
+}
+
+/** Stitches for rows as a small ratio: 3 for 4. */
+export function pickUpRatio(stitches: number, rows: number): { stitches: number; rows: number } {
+	let best = { stitches: 1, rows: 1 };
+	const off = (r: { stitches: number; rows: number }) =>
+		Math.abs(Math.log((r.stitches * rows) / (r.rows * stitches)));
+	for (let n = 1; n <= MOST_PICK_UP; n++)
+		for (let m = 1; m <= MOST_PICK_UP; m++) {
+			const now = { stitches: n, rows: m };
+			// A simpler ratio stands unless another is clearly nearer.
+			if (off(now) < off(best) - 0.02) best = now;
+		}
+	return best;
+}
+
+/** Seams by what they are: shoulders go stitch by stitch, though their slope takes rows. */
+const BY_STITCHES: readonly SeamKind[] = ['shoulder'];
+
+export interface SeamFacts {
+	readonly pattern: Pattern;
+	readonly density: Density;
+}
+
+/** Every seam's two sides held against one another: as planned, or with the rows really knitted. */
+export function checkSeams(
+	{ pattern, density }: SeamFacts,
+	pins: number,
+	knitted?: Knitted
+): SeamCheck[] {
+	const counts = new Map(pattern.pieces.map((p) => [p.id, pieceParts(p, density, pins)]));
+	const rows = new Map(
+		pattern.pieces.map((p) => [p.id, Math.max(0, ...sideRows(counts.get(p.id) ?? []))])
+	);
+	return pattern.seams.map((seam) => {
+		const sides = [seam.a, seam.b].map((ends) =>
+			ends.map((e) => endOf(e, counts, rows, density, knitted))
+		);
+		const total = (list: readonly (SeamSide | null)[]): SeamSide => ({
+			rows: list.reduce((t, s) => t + (s?.rows ?? 0), 0),
+			stitches: list.reduce((t, s) => t + (s?.stitches ?? 0), 0),
+			cm: list.reduce((t, s) => t + (s?.cm ?? 0), 0)
+		});
+		const [a, b] = [total(sides[0]!), total(sides[1]!)];
+		const missing = sides.some((list) => list.length === 0 || list.includes(null));
+		return { seam, a, b, ...judge(seam, a, b, missing) };
+	});
+}
+
+const sideRows = (parts: readonly PartCounts[]): number[] =>
+	(['left', 'right'] as const).map((side) =>
+		parts.reduce((t, p) => t + (p.side === side ? p.rows : 0), 0)
+	);
+
+function judge(
+	seam: Seam,
+	a: SeamSide,
+	b: SeamSide,
+	missing: boolean
+): Pick<SeamCheck, 'by' | 'diff' | 'verdict' | 'pickUp'> {
+	if (missing) return { by: 'length', diff: a.cm - b.cm, verdict: 'missing', pickUp: null };
+	const stitchwise = BY_STITCHES.includes(seam.kind) || (a.rows === 0 && b.rows === 0);
+	if (stitchwise) {
+		const diff = a.stitches - b.stitches;
+		const off = Math.abs(diff);
+		const verdict = off === 0 ? 'meets' : off <= STITCHES_EASE ? 'ease' : 'off';
+		return { by: 'stitches', diff, verdict, pickUp: null };
+	}
+	if (a.stitches === 0 && b.stitches === 0) {
+		const diff = a.rows - b.rows;
+		const off = Math.abs(diff);
+		const eases = Math.max(ROWS_EASE, EASES * Math.max(a.rows, b.rows));
+		return {
+			by: 'rows',
+			diff,
+			verdict: off === 0 ? 'meets' : off <= eases ? 'ease' : 'off',
+			pickUp: null
+		};
+	}
+	const diff = a.cm - b.cm;
+	const share = Math.abs(diff) / Math.max(a.cm, b.cm, 1e-9);
+	const pure = (x: SeamSide, y: SeamSide) => x.stitches === 0 && y.rows === 0;
+	const pickUp = pure(a, b)
+		? pickUpRatio(b.stitches, a.rows)
+		: pure(b, a)
+			? pickUpRatio(a.stitches, b.rows)
+			: null;
+	return {
+		by: 'length',
+		diff,
+		verdict: share <= LENGTH_MEETS ? 'meets' : share <= LENGTH_EASES ? 'ease' : 'off',
+		pickUp
+	};
+}
+
+/** A change of the wish that makes a seam meet. */
+export type Repair =
+	/** One piece goes with the others again. */
+	| { readonly do: 'together'; readonly piece: string; readonly measure: Measure }
+	| { readonly do: 'measure'; readonly measure: Measure; readonly cm: number };
+
+/** Measures by which a seam of a kind can be put right, the one that disturbs least first. */
+const MEASURES: Partial<Record<SeamKind, readonly Measure[]>> = {
+	armhole: ['upperArm', 'armhole'],
+	shoulder: ['neck', 'crossBack'],
+	side: ['length', 'armhole'],
+	band: ['length']
+};
+const STEP_CM = 0.5;
+const FARTHEST_CM = 12;
+const PROBE_CM = 4;
+
+const bad = (checks: readonly SeamCheck[]): number =>
+	checks.filter((c) => c.verdict !== 'meets').length;
+
+/**
+ * The repair of a seam that changes the fewest things: first a piece that departs from the others is put back, one at a
+ * time, then one measure is moved as little as makes it meet. It must leave fewer seams amiss than there were.
+ */
+export function repairOf(wish: GarmentWish, check: SeamCheck, context: CutContext): Repair | null {
+	const seamsOf = (w: GarmentWish) =>
+		checkSeams(
+			{
+				pattern: fitToMachine(cutOut(w, context), context.density, context.most).pattern,
+				density: context.density
+			},
+			context.pins
+		);
+	const before = bad(seamsOf(wish));
+	const mends = (w: GarmentWish): boolean => {
+		const after = seamsOf(w);
+		const same = after.find((c) => c.seam.id === check.seam.id);
+		return same?.verdict === 'meets' && bad(after) < before;
+	};
+	for (const [i, departure] of wish.alone.entries()) {
+		const alone = wish.alone.filter((_, k) => k !== i);
+		if (mends({ ...wish, alone }))
+			return { do: 'together', piece: departure.piece, measure: departure.measure };
+	}
+	const all = measuresOf(wish);
+	let best: { repair: Repair; by: number } | null = null;
+	for (const measure of MEASURES[check.seam.kind] ?? []) {
+		const now = Math.round(all[measure].cm / STEP_CM) * STEP_CM;
+		const set = (cm: number) => ({ ...wish, measures: { ...wish.measures, [measure]: cm } });
+		// A measure that does not tell on this seam mends nothing, however far it is moved.
+		const moved = seamsOf(set(now + PROBE_CM)).find((c) => c.seam.id === check.seam.id);
+		if (!moved || Math.abs(moved.diff - check.diff) < 1e-9) continue;
+		for (let by = STEP_CM; by <= FARTHEST_CM && (!best || by < best.by); by += STEP_CM) {
+			const cm = [now + by, now - by].find((x) => x > 0 && mends(set(x)));
+			if (cm === undefined) continue;
+			best = { repair: { do: 'measure', measure, cm }, by };
+			break;
+		}
+	}
+	return best?.repair ?? null;
+}

@@ -1,0 +1,66 @@
+import * as rules from '../findings/garment-rules';
+import type { Rule } from '../findings/facts';
+import { garmentSteps } from '../finish/garment-steps';
+import type { Made } from '../garment/make';
+import type { Gauge } from '../gauge/gauge';
+import type { Machine, Yarn } from '../model/bench';
+import type { GarmentWish } from '../model/wish';
+import { exact, quotient } from '../quantity/estimate';
+import { designGarment } from '../recipe/garment-design';
+import { garmentFigures, garmentShape } from './garment';
+import type { PlannedPiece } from './piece';
+import type { Shape } from './shape';
+
+interface Input {
+	readonly wish: GarmentWish;
+	readonly machine: Machine;
+	readonly yarns: readonly Yarn[];
+	readonly gauges: readonly Gauge[];
+	readonly pieces: readonly PlannedPiece[];
+	readonly made: Made;
+}
+
+function shape({ machine, yarns, gauges, pieces, made, wish }: Input): Shape {
+	const joins = pieces.map((p) => p.count * p.tails.filter((t) => t.id === 'join').length);
+	const total = (list: readonly number[]) => list.reduce((t, n) => t + n, 0);
+	const garment = garmentShape({
+		wish,
+		made,
+		machine,
+		yarns,
+		gauges,
+		ends: { all: total(pieces.map((p) => p.count * p.tails.length)), joins: total(joins) }
+	});
+	const first = made.pieces[0];
+	const gauge = gauges[0]!;
+	return {
+		shape: 'garment',
+		garment,
+		first: {
+			width: quotient(exact(first?.columns ?? 0), gauge.stitchesPerCm),
+			height: quotient(exact(first?.rows ?? 0), gauge.rowsPerCm)
+		},
+		figures: garmentFigures(wish, garment, gauge)
+	};
+}
+
+/** In the order they are said, the gravest sorted first afterwards. */
+const RULES: readonly Rule[] = [
+	rules.cannotShape,
+	rules.bodyShort,
+	rules.seams,
+	rules.armholeSmall,
+	rules.sleeveTight,
+	rules.neckSmall,
+	rules.neckWide,
+	rules.neckBeyondSpan,
+	rules.laddersUneven,
+	rules.overBust,
+	rules.heavyShoulders,
+	rules.lineMissed,
+	rules.stripeEnds
+];
+
+/** All that garments are planned with, apart, so that a page that plans none need not carry it. */
+export const garmentWorks = { design: designGarment, shape, rules: RULES, steps: garmentSteps };
+export type GarmentWorks = typeof garmentWorks;

@@ -1,0 +1,77 @@
+import type { YarnAmount } from '../amounts/yarn';
+import type { Assembly } from '../assemble/assembly';
+import type { FinishedHat } from '../assemble/finished';
+import type { FinishedTube } from '../assemble/finished-tube';
+import type { Flag } from '../assemble/flag';
+import type { TuckedTube } from '../assemble/tucked-tube';
+import type { Finding } from '../findings/finding';
+import type { FinishStep } from '../finish/steps';
+import type { Gauge } from '../gauge/gauge';
+import type { Machine, Yarn } from '../model/bench';
+import type { Estimate } from '../quantity/estimate';
+import type { Figure } from '../quantity/working';
+import type { HatFigures } from './figures';
+import type { FlagFigures } from './flag-figures';
+import type { GarmentFigures, GarmentShape } from './garment';
+import type { PlannedPiece } from './piece';
+import type { TubeFigures } from './tube-figures';
+
+interface PlanBase {
+	readonly ok: true;
+	readonly projectId: string;
+	readonly machine: Machine;
+	readonly yarns: readonly Yarn[];
+	readonly gauges: readonly Gauge[];
+	/** In order of making. */
+	readonly pieces: readonly PlannedPiece[];
+	readonly assembly: Assembly;
+	readonly amounts: readonly YarnAmount[];
+	readonly time: Figure;
+	readonly steps: readonly FinishStep[];
+	readonly findings: readonly Finding[];
+}
+
+/** A tube tucked into itself and worn. */
+export interface HatPlan extends PlanBase {
+	readonly shape: 'hat';
+	readonly tucked: TuckedTube;
+	readonly hat: FinishedHat;
+	readonly figures: HatFigures;
+}
+
+/** Flags on a cord. */
+export interface FlagsPlan extends PlanBase {
+	readonly shape: 'flags';
+	readonly flag: Flag;
+	readonly figures: FlagFigures;
+}
+
+/** A tube that is worn or used as it comes off. */
+export interface TubePlan extends PlanBase {
+	readonly shape: 'tube';
+	readonly tube: FinishedTube;
+	readonly figures: TubeFigures;
+}
+
+/** Panels and tubes that are sewn together. */
+export interface GarmentPlan extends PlanBase {
+	readonly shape: 'garment';
+	readonly garment: GarmentShape;
+	readonly first: { readonly width: Estimate; readonly height: Estimate };
+	readonly figures: GarmentFigures;
+}
+
+/** Everything that follows from a project and a bench. Plain data: no functions, no typed arrays. */
+export type Plan = HatPlan | FlagsPlan | TubePlan | GarmentPlan;
+
+/** A plan that cannot be made, and why. */
+export interface NoPlan {
+	readonly ok: false;
+	readonly projectId: string;
+	readonly findings: readonly Finding[];
+}
+
+/** Rows really made, to see what size they give; the rest of the wish stands. */
+export interface AsKnitted {
+	readonly rows: number;
+}

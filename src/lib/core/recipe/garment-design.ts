@@ -1,0 +1,63 @@
+import { makePieces } from '../garment/make';
+import type { YarnId } from '../model/bench';
+import type { GarmentWish } from '../model/wish';
+import { worked, type Working } from '../quantity/working';
+import type { Design, DesignContext } from './recipe';
+
+/** A piece's rows are its drawn height by the gauge: drawn, it is whole rows already, of its own measures. */
+function rowsWorking(heightCm: number, context: DesignContext, yarn: YarnId): Working {
+	const perCm = context.gauge(yarn).rowsPerCm;
+	const measured = perCm.basis !== 'estimated';
+	return [
+		worked(heightCm, 'length', 'high, as drawn'),
+		'×',
+		{
+			value: perCm.mean,
+			kind: 'row-density',
+			label: measured ? 'your gauge' : 'guessed gauge',
+			own: measured
+		}
+	];
+}
+
+/** Main rows at which an edge changes its part: where a marker at the edge helps to count and to sew. */
+function marksOf(parts: readonly { side: string; part: string; rows: number }[]): number[] {
+	const marks = new Set<number>();
+	for (const side of ['left', 'right']) {
+		let row = 0;
+		const here = parts.filter((p) => p.side === side);
+		for (const [i, p] of here.entries()) {
+			row += p.rows;
+			if (i < here.length - 1 && row > 0) marks.add(row);
+		}
+	}
+	return [...marks].sort((a, b) => a - b);
+}
+
+/** The pieces of a garment on the machine, with what was drawn. */
+export function designGarment(wish: GarmentWish, context: DesignContext): Design {
+	const gauge = context.gauge(wish.yarns[0]!);
+	const density = { stitchesPerCm: gauge.stitchesPerCm.mean, rowsPerCm: gauge.rowsPerCm.mean };
+	const made = makePieces(wish, { machine: context.machine, density });
+	const ids = [...new Set(wish.yarns)];
+	return {
+		pieces: made.pieces.map((p) => ({
+			id: p.id,
+			name: p.name,
+			count: p.count,
+			mirrored: p.mirrorOf !== undefined,
+			yarns: ids,
+			// Letters of the stripe line to places in the list of yarns used.
+			program: p.program.map((o) =>
+				(o.op === 'cast-on' || o.op === 'join') && o.yarn < wish.yarns.length
+					? { ...o, yarn: ids.indexOf(wish.yarns[o.yarn]!) }
+					: o
+			),
+			rowsWorking: rowsWorking(p.rows / density.rowsPerCm, context, wish.yarns[0]!),
+			sectionsWorking: [],
+			marks: p.cut.tube ? [] : marksOf(p.parts)
+		})),
+		assembly: [],
+		made
+	};
+}

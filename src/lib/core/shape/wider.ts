@@ -1,0 +1,165 @@
+import type { WiderWay } from '../model/kinds';
+import type { Density } from './schedule';
+
+/** Columns in every gap so many pins apart, with as many clear pins at either edge (common practice). */
+export const LADDER_EVERY = 6;
+export const LADDER_COLUMNS = 6;
+/** A float between pins needs room for two columns more than it becomes (common practice). */
+const CARD_EXTRA = 2;
+
+/** Pins, counted from 1, after which an extension goes: a whole group of pins on both sides, so none at an edge. */
+export function ladderPins(pins: number, every = LADDER_EVERY): number[] {
+	const extensions = Math.max(0, Math.floor(pins / every) - 1);
+	return Array.from({ length: extensions }, (_, i) => (i + 1) * every);
+}
+
+/** Columns across with every extension latched up. */
+export const laddered = (pins: number, columns = LADDER_COLUMNS, every = LADDER_EVERY): number =>
+	pins + columns * ladderPins(pins, every).length;
+
+/** Once round a card, cm: both faces, and its thickness (common practice: 7.5 by 0.5 wraps 15.5). */
+export const cardWrap = (widthCm: number, thicknessCm: number): number => 2 * widthCm + thicknessCm;
+
+export interface Card {
+	readonly widthCm: number;
+	readonly thicknessCm: number;
+	/** Yarn once round it, cm. */
+	readonly wrapCm: number;
+}
+
+/**
+ * The card that gives a float for so many columns: as long as (columns + 2) pins along the ring, or as so many loops of the
+ * yarn as it was measured. Round a card of a thickness goes twice the width and the thickness.
+ */
+export function cardFor(
+	columns: number,
+	{ pitchCm, loopCm }: { pitchCm: number; loopCm?: number },
+	thicknessCm: number
+): Card {
+	const wrapCm = loopCm === undefined ? (columns + CARD_EXTRA) * pitchCm : columns * loopCm;
+	const widthCm = Math.max(0.5, (wrapCm - thicknessCm) / 2);
+	return { widthCm, thicknessCm, wrapCm };
+}
+
+/** One way to come to a width beyond the machine's panel. */
+export interface Wider {
+	readonly way: WiderWay;
+	readonly panels: number;
+	/** Stitches cast on for each panel, in order; edge stitches that seams take up are among them. */
+	readonly stitches: readonly number[];
+	/** Columns seen across, all seams done. */
+	readonly across: number;
+	/** Widest that this way comes to, cm. */
+	readonly cm: number;
+	readonly rows: number;
+	readonly seams: number;
+	/** Length of seams to sew, cm, and rows or columns latched up by hand. */
+	readonly seamCm: number;
+	readonly latched: number;
+	/** Stitches that are knitted or latched: yarn and time go by them. */
+	readonly loops: number;
+	/** How far it is from the width asked for, cm. */
+	readonly missCm: number;
+}
+
+/** Edge stitches that a mattress seam takes up, one of each panel (common practice). */
+export const SEAM_STITCHES = 1;
+const evenRows = (x: number): number => Math.max(2, 2 * Math.round(x / 2));
+
+/** Panels side by side, each seam taking up an edge stitch of both: as few as there can be, as alike as can be. */
+export function splitPanels(across: number, most: number): number[] {
+	for (let n = 1; ; n++) {
+		const cast = across + 2 * SEAM_STITCHES * (n - 1);
+		if (Math.ceil(cast / n) > most) continue;
+		const base = Math.floor(cast / n);
+		return Array.from({ length: n }, (_, i) => base + (i < cast % n ? 1 : 0));
+	}
+}
+
+/** How extensions are made: columns in a gap, and pins from gap to gap and to either edge. */
+export interface Gaps {
+	readonly columns: number;
+	readonly every: number;
+}
+const USUAL_GAPS: Gaps = { columns: LADDER_COLUMNS, every: LADDER_EVERY };
+
+/** The pins for extensions that come nearest to so many columns; the fewer of two. */
+export function ladderFor(
+	across: number,
+	most: number,
+	{ columns, every }: Gaps = USUAL_GAPS
+): number {
+	const off = (pins: number) => Math.abs(laddered(pins, columns, every) - across);
+	let best = 1;
+	for (let pins = 1; pins <= most; pins++) if (off(pins) < off(best)) best = pins;
+	return best;
+}
+
+/**
+ * The ways to a rectangle wider than the machine, in the order: panels, extension ladders, turned sideways. A way that
+ * cannot come within `REACH_CM` of the width is left out. Sizes in cm; `most` pins for a panel.
+ */
+export function waysWider(
+	size: { readonly widthCm: number; readonly heightCm: number },
+	density: Density,
+	most: number,
+	gaps: Gaps = USUAL_GAPS
+): Wider[] {
+	const across = Math.max(1, Math.round(size.widthCm * density.stitchesPerCm));
+	const rows = evenRows(size.heightCm * density.rowsPerCm);
+	const of = (columns: number) => columns / density.stitchesPerCm;
+	const ways: Wider[] = [];
+	const stitches = splitPanels(across, most);
+	const seen = stitches.reduce((a, b) => a + b, 0) - 2 * SEAM_STITCHES * (stitches.length - 1);
+	ways.push({
+		way: 'panels',
+		panels: stitches.length,
+		stitches,
+		across: seen,
+		cm: of(seen),
+		rows,
+		seams: stitches.length - 1,
+		seamCm: (stitches.length - 1) * size.heightCm,
+		latched: 0,
+		loops: rows * stitches.reduce((a, b) => a + b, 0),
+		missCm: of(seen) - size.widthCm
+	});
+	const pins = ladderFor(across, most, gaps);
+	const wide = laddered(pins, gaps.columns, gaps.every);
+	const miss = of(wide) - size.widthCm;
+	if (across > most && Math.abs(miss) <= REACH_CM)
+		ways.push({
+			way: 'ladders',
+			panels: 1,
+			stitches: [pins],
+			across: wide,
+			cm: of(wide),
+			rows,
+			seams: 0,
+			seamCm: 0,
+			latched: rows * (wide - pins),
+			loops: rows * wide,
+			missCm: miss
+		});
+	const turned = Math.max(1, Math.round(size.heightCm * density.stitchesPerCm));
+	if (turned <= most) {
+		const long = evenRows(size.widthCm * density.rowsPerCm);
+		ways.push({
+			way: 'sideways',
+			panels: 1,
+			stitches: [turned],
+			across: turned,
+			cm: long / density.rowsPerCm,
+			rows: long,
+			seams: 0,
+			seamCm: 0,
+			latched: 0,
+			loops: long * turned,
+			missCm: long / density.rowsPerCm - size.widthCm
+		});
+	}
+	return ways;
+}
+
+/** A way farther off than this, cm, is not offered. */
+const REACH_CM = 4;

@@ -1,0 +1,72 @@
+import type { EdgeSchedule, Rhythm } from '../shape/edge-schedule';
+import { rhythmsOf } from '../shape/edge-schedule';
+import type { Shaping } from '../model/kinds';
+import type { ShapeProblem } from '../shape/schedule';
+import { rowsWord, type Say } from './say';
+
+const ORDINAL = (n: number): string => {
+	const tens = n % 100;
+	const end = tens > 10 && tens < 14 ? 'th' : (['th', 'st', 'nd', 'rd'][n % 10] ?? 'th');
+	return `${n}${end}`;
+};
+
+const times = (n: number): string => (n === 1 ? 'once' : n === 2 ? 'twice' : `${n} times`);
+
+const TAKE: Record<Shaping, Record<Rhythm['how'], (n: number) => string>> = {
+	fashioned: {
+		group: (n) => `chain ${n} off`,
+		single: () => 'decrease 1',
+		double: () => 'decrease 2'
+	},
+	held: {
+		group: (n) => `hold ${n}`,
+		single: () => 'hold 1',
+		double: () => 'hold 2'
+	},
+	stacked: {
+		group: (n) => `chain ${n} off`,
+		single: () => 'edge stitch in by 1',
+		double: () => 'edge stitches in by 2'
+	}
+};
+
+/**
+ * An edge's schedule as a maker says it: "row 48: chain 4 off; then decrease 1 every 2nd row 5 times". Rows count from 1 as
+ * they are knitted: what is done before row 49 comes after 48.
+ */
+export function wordSchedule(edge: EdgeSchedule, shaping: Shaping): string {
+	const rhythms = rhythmsOf(edge.takes);
+	if (rhythms.length === 0) return 'straight';
+	const said: string[] = [];
+	let last = '';
+	for (const [i, r] of rhythms.entries()) {
+		const what = TAKE[shaping][r.how](r.stitches);
+		const same = what === last ? '' : `${what} `;
+		last = what;
+		const often =
+			r.times === 1 ? `after row ${r.first}` : `every ${ORDINAL(r.every)} row ${times(r.times)}`;
+		const from = r.times > 1 && i === 0 ? `, first after row ${r.first}` : '';
+		said.push(`${same}${often}${from}`);
+	}
+	return said.join(', then ');
+}
+
+/** Why an outline cannot be knitted, and what would be right. */
+export function wordShapeProblem(p: ShapeProblem, s: Say): string {
+	switch (p.code) {
+		case 'empty':
+			return 'It has no width or no height: both have to be above zero.';
+		case 'turns-back':
+			return `Its ${p.side} edge runs back down at ${s.length(p.atCm)}: points go up, or stay level for a step.`;
+		case 'uneven-top':
+			return `Its edges end at ${s.length(p.leftCm)} and ${s.length(p.rightCm)}: both have to end at one height.`;
+		case 'crosses':
+			return `Its edges cross at ${s.length(p.atCm)}: let it end there, or leave it wider.`;
+		case 'widens':
+			return `Its ${p.side} edge runs out by ${p.stitches.toFixed(1)} stitches at ${s.length(p.atCm)}, and a panel only narrows: knit it from the other end, or make a panel of the rest and sew it on.`;
+		case 'too-narrow':
+			return `Before row ${p.row + 1} only ${p.stitches} stitches hang there, and ${p.least} are needed to shape it: leave it wider at the top, or end it sooner.`;
+		case 'too-long':
+			return `${rowsWord(p.rows)} is more than a machine is asked for here: ${p.most} is the most.`;
+	}
+}

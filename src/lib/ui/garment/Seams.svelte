@@ -1,0 +1,114 @@
+<script lang="ts">
+	import type { Knitted, SeamCheck } from '$lib/core/garment/seams';
+	import type { SeamEnd } from '$lib/core/garment/pattern';
+	import type { GarmentPlan } from '$lib/core/plan';
+	import { checkSeams } from '$lib/core/garment/seams';
+	import { EDGE_NAMES, wordSeam, wordSeamHow } from '$lib/core/words/garment';
+	import { rowsWord, say } from '$lib/core/words/say';
+	import { useWorkbench } from '../state/workbench.svelte';
+
+	interface Props {
+		plan: GarmentPlan;
+		/** Main rows of the pieces that are off the machine. */
+		knitted: Knitted;
+		onlight: (ends: readonly SeamEnd[]) => void;
+	}
+	let { plan, knitted, onlight }: Props = $props();
+	const workbench = useWorkbench();
+	const s = $derived(say(workbench.units));
+	const gauge = $derived(plan.gauges[0]!);
+	const checks = $derived(
+		knitted.size === 0
+			? plan.garment.seams
+			: checkSeams(
+					{
+						pattern: plan.garment.made.pattern,
+						density: {
+							stitchesPerCm: gauge.stitchesPerCm.mean,
+							rowsPerCm: gauge.rowsPerCm.mean
+						}
+					},
+					plan.machine.pins,
+					knitted
+				)
+	);
+	const MARK: Record<SeamCheck['verdict'], { sign: string; word: string }> = {
+		meets: { sign: '=', word: 'meets' },
+		ease: { sign: '≈', word: 'ease in' },
+		off: { sign: '≠', word: 'apart' },
+		missing: { sign: '?', word: 'edge missing' }
+	};
+	const pieces = $derived(
+		[...knitted].flatMap(([id, rows]) => {
+			const p = plan.pieces.find((x) => x.id === id);
+			return p && p.mainRows !== rows ? [{ name: p.name, rows, planned: p.mainRows }] : [];
+		})
+	);
+</script>
+
+{#if checks.length > 0}
+	<section aria-labelledby="seams-title">
+		<h2 id="seams-title" class="mb-1 text-base">Seams, checked before they are sewn</h2>
+		{#each pieces as p (p.name)}
+			<p class="mb-1 text-sm">
+				{p.name} came off with {rowsWord(p.rows)}, planned were {p.planned}: its seams reckon with
+				what was knitted.
+			</p>
+		{/each}
+		<ul class="text-sm">
+			{#each checks as c (c.seam.id)}
+				{@const ends = [...c.seam.a, ...c.seam.b]}
+				<li class="rule-line border-t">
+					<button
+						class="hover:bg-base-200 focus-visible:bg-base-200 flex w-full cursor-pointer items-baseline gap-2 py-1.5 text-left"
+						onmouseenter={() => onlight(ends)}
+						onmouseleave={() => onlight([])}
+						onfocus={() => onlight(ends)}
+						onblur={() => onlight([])}
+					>
+						<span
+							class={[
+								'figure w-5 shrink-0 text-center text-base font-semibold',
+								(c.verdict === 'off' || c.verdict === 'missing') && 'text-error',
+								c.verdict === 'ease' && 'text-warning'
+							]}
+							title={MARK[c.verdict].word}>{MARK[c.verdict].sign}</span
+						>
+						<span class="min-w-0"
+							><span class="font-semibold"
+								>{wordSeam(c.seam.kind, c.seam.of)}{c.seam.times > 1
+									? `, ${c.seam.times} times`
+									: ''}</span
+							>
+							<span class="sr-only">{MARK[c.verdict].word}.</span>
+							{wordSeamHow(c, s)}</span
+						>
+					</button>
+				</li>
+			{/each}
+			{#each plan.garment.edges as e, i (i)}
+				<li class="rule-line border-t">
+					<button
+						class="hover:bg-base-200 focus-visible:bg-base-200 flex w-full cursor-pointer items-baseline gap-2 py-1.5 text-left"
+						onmouseenter={() => onlight(e.edge.ends)}
+						onmouseleave={() => onlight([])}
+						onfocus={() => onlight(e.edge.ends)}
+						onblur={() => onlight([])}
+					>
+						<span class="figure w-5 shrink-0 text-center text-base" title="crochet">∘</span>
+						<span
+							><span class="font-semibold"
+								>{EDGE_NAMES[e.edge.id]}{e.edge.times > 1 ? `, ${e.edge.times} times` : ''}</span
+							>
+							{e.stitches} single crochet{e.edge.repeat
+								? `, ${e.stitches / e.edge.repeat.of} repeats of ${e.edge.repeat.of} over ${e.edge.repeat.loops} loops`
+								: ''}{e.rows > 0
+								? `, ${e.pickUp.stitches} for ${rowsWord(e.pickUp.rows)} along rows`
+								: ''}.</span
+						>
+					</button>
+				</li>
+			{/each}
+		</ul>
+	</section>
+{/if}

@@ -1,0 +1,199 @@
+import { expect, openDemo, test } from './support';
+
+test('a cardigan with one bad seam: found, pointed at, mended by one press, and taken back', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.getByRole('link', { name: /Lamplit cardigan/ }).click();
+	const bad = page.getByText(/Side, left: \d+ rows meet \d+ rows/);
+	await expect(bad).toBeVisible();
+	await expect(page.getByText('Left front: length 54 cm, the others 58 cm')).toBeVisible();
+	await page.getByRole('button', { name: 'Length like the other pieces' }).click();
+	await expect(bad).toBeHidden();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(bad).toBeVisible();
+});
+
+test('a point of the drawing is dragged, and every piece follows; alone, only this one does', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.getByRole('link', { name: /Pilot vest/ }).click();
+	const neck = page.getByRole('slider', { name: 'Right front: Front neck drop' });
+	await expect(neck).toBeVisible();
+	const before = Number(await neck.getAttribute('aria-valuenow'));
+	const box = (await neck.boundingBox())!;
+	await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+	await page.mouse.down();
+	await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 + 25, { steps: 5 });
+	await page.mouse.up();
+	await expect
+		.poll(async () => Number(await neck.getAttribute('aria-valuenow')))
+		.toBeGreaterThan(before);
+	const left = page.getByRole('slider', { name: 'Left front: Front neck drop' });
+	await expect
+		.poll(
+			async () =>
+				(await left.getAttribute('aria-valuenow')) === (await neck.getAttribute('aria-valuenow'))
+		)
+		.toBe(true);
+	// With the keys, one piece by itself: its seam no longer meets.
+	await page.getByText('only this piece').click();
+	const hem = page.getByRole('slider', { name: /Left back: .*Armhole depth/ });
+	await hem.focus();
+	for (let i = 0; i < 8; i++) await page.keyboard.press('ArrowUp');
+	await expect(page.getByText('Left back: armhole depth')).toBeVisible();
+	await expect(page.getByText(/Side, left: \d+ rows meet \d+ rows/)).toBeVisible();
+	await expect(page.getByText(/Side, right: \d+ rows meet/)).toBeHidden();
+});
+
+test('a measure is typed, and what cannot be is said', async ({ page }) => {
+	await openDemo(page);
+	await page.getByRole('combobox', { name: 'Begin something else' }).selectOption('sweater');
+	const armhole = page.getByRole('textbox', { name: /Armhole depth/ });
+	await armhole.fill('elbow');
+	await expect(page.getByText(/"elbow" is not understood/)).toBeVisible();
+	await armhole.fill('10');
+	await expect(page.getByText(/The (sleeve|armhole) is .* round/).first()).toBeVisible();
+	const neck = page.getByRole('textbox', { name: /Front neck drop/ });
+	await neck.fill('3');
+	await page.getByRole('textbox', { name: /Neck width/ }).fill('8');
+	await expect(page.getByText(/a head of .* has to go through/)).toBeVisible();
+	await expect(page.getByText(/settle (it|them) before you knit/)).toBeVisible();
+});
+
+test('a cloth wider than the machine: three ways side by side, and a card in true size', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.getByRole('link', { name: /Stall cloth/ }).click();
+	const card = page.getByRole('img', { name: /^Card of .* in true size/ });
+	await expect(card).toBeVisible();
+	// A centimetre on the page is 96 / 2.54 px: what is printed is as large as it says.
+	const size = (await card.getAttribute('aria-label'))!.match(/([\d.]+) cm by ([\d.]+) cm/)!;
+	const drawn = await card.locator('rect').boundingBox();
+	// With half a line of its outline on either side.
+	expect(Math.abs(drawn!.width / (96 / 2.54) - Number(size[1]))).toBeLessThan(0.09);
+	expect(Math.abs(drawn!.height / (96 / 2.54) - Number(size[2]))).toBeLessThan(0.09);
+	await page.getByRole('button', { name: 'Panels, sewn' }).click();
+	await expect(card).toBeHidden();
+	const second = page.getByText(/Panel, panel 2 of 2/).filter({ visible: true });
+	await expect(second.first()).toBeVisible();
+	await page.getByRole('button', { name: 'Turned sideways' }).click();
+	await expect(page.getByText(/Panel, panel 2 of 2/)).toHaveCount(0);
+});
+
+test('a piece from a pattern’s words is drawn, and its counts that cannot be are named', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.getByRole('combobox', { name: 'Begin something else' }).selectOption('free-garment');
+	const words = page.getByRole('textbox', { name: 'A pattern’s words for one piece' });
+	await words.fill('44 stitches, 3 at each end every 2nd row 5 times, 10 stitches left, cables');
+	await expect(page.getByText(/by its own shaping 14 are left, not 10/)).toBeVisible();
+	await expect(page.getByText(/cables: cross the stitches by hand/)).toBeVisible();
+	await words.fill('66 stitches, 30 rows, 1 at both ends every 2nd row 10 times, 46 stitches');
+	await page.getByRole('button', { name: 'Draw this piece' }).click();
+	await expect(page.getByRole('button', { name: /Piece 3: show its stitch chart/ })).toBeVisible();
+	await page.getByRole('button', { name: 'Its points' }).last().click();
+	await expect(page.getByRole('textbox', { name: 'across' }).first()).toBeVisible();
+	await expect(
+		page.getByRole('slider', { name: 'Piece 3: point 1 of its left edge' })
+	).toBeVisible();
+});
+
+test('a left front that came off two rows early is found by its seams, and told how to ease', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.getByRole('link', { name: /Pilot vest/ }).click();
+	const side = page.getByRole('button', { name: /Side, left/ });
+	await expect(side).toContainText('bar for bar');
+	// As the crank writes it: begun, counted to two rows short, taken off.
+	await page.evaluate(async () => {
+		const open = indexedDB.open('tomble');
+		await new Promise((done) => (open.onsuccess = done));
+		const store = open.result.transaction('events', 'readwrite').objectStore('events');
+		const base = { projectId: 'project-vest', at: Date.now(), piece: 'front-left' };
+		store.add({ ...base, id: 'e1', n: 1, type: 'start' });
+		store.add({ ...base, id: 'e2', n: 2, type: 'jump', to: 4 + 104 });
+		const last = store.add({ ...base, id: 'e3', n: 3, type: 'off' });
+		await new Promise((done) => (last.onsuccess = done));
+		open.result.close();
+	});
+	await page.reload();
+	await expect(page.getByText('Left front came off with 104 rows, planned were 106')).toBeVisible();
+	await expect(side).toContainText('take two bars of the first to one of the other');
+});
+
+test('a blanket: colours by place, and as many panels as the layout has', async ({ page }) => {
+	await openDemo(page);
+	await page.getByRole('combobox', { name: 'Begin something else' }).selectOption('blanket');
+	await expect(page.getByText('× 6').first()).toBeVisible();
+	await page.getByRole('textbox', { name: 'Panels across' }).fill('2');
+	await page.getByRole('textbox', { name: 'Panels down' }).fill('3');
+	await expect(page.getByText('× 3').first()).toBeVisible();
+	await page.getByRole('button', { name: 'Panel 1: A' }).click();
+	await expect(page.getByRole('button', { name: 'Panel 1: B' })).toBeVisible();
+	await expect(page.getByText('× 4').first()).toBeVisible();
+	await page.getByRole('textbox', { name: 'Panels down' }).fill('400');
+	await expect(page.getByText(/12/).first()).toBeVisible();
+	await expect(page.getByText('× 4').first()).toBeVisible();
+	await page.getByRole('heading', { name: 'Measures' }).click();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByText('× 3').first()).toBeVisible();
+});
+
+test('sizes from the table, from a body, and from a garment lying flat', async ({ page }) => {
+	await openDemo(page);
+	await page.getByRole('combobox', { name: 'Begin something else' }).selectOption('vest');
+	const round = page.locator('summary', { hasText: 'Round the body, finished' });
+	await expect(round).toContainText(/10\d/);
+	await page.getByRole('combobox', { name: 'Size', exact: true }).selectOption('child-8');
+	await expect(round).toContainText(/7\d/);
+	await page.getByRole('combobox', { name: 'Ease, round' }).selectOption('16');
+	await expect(round).toContainText(/8\d/);
+	await page.getByRole('combobox', { name: 'Sizes come from' }).selectOption('flat');
+	const chest = page.getByRole('textbox', { name: /Round, twice flat/ });
+	await chest.fill('90');
+	await expect(round).toContainText(/(89|90|91)/);
+	await expect(page.getByRole('combobox', { name: 'Ease, round' })).toBeHidden();
+	// Half of it is across one back and one front: the other measures keep what the table says.
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(chest).toHaveValue('');
+});
+
+test('a shrug’s ladders a pin off are said, and put right by one press', async ({ page }) => {
+	await openDemo(page);
+	await page.getByRole('combobox', { name: 'Begin something else' }).selectOption('shrug');
+	const ladders = page.getByRole('textbox', { name: 'Ladders at pins' });
+	await expect(ladders).toHaveValue('1 and 25');
+	await ladders.fill('1 and 24');
+	await ladders.press('Enter');
+	await expect(
+		page.getByText('Between the ladders lie 22 stitches on one side and 24 on the other.')
+	).toBeVisible();
+	await page.getByRole('button', { name: 'Ladders at pins 1 and 25' }).click();
+	await expect(page.getByText(/Between the ladders lie/)).toBeHidden();
+	await ladders.fill('nowhere');
+	await expect(page.getByText(/"nowhere" is not understood here/)).toBeVisible();
+});
+
+test('every garment can be begun, planned and finished without a hole in its words', async ({
+	page
+}) => {
+	test.setTimeout(150_000);
+	await openDemo(page);
+	for (const kind of ['rectangle', 'strap', 'blanket', 'seamed-tube', 'mitts', 'shrug', 'jacket']) {
+		await page.goto('/');
+		await page.getByRole('combobox', { name: 'Begin something else' }).selectOption(kind);
+		await expect(page.getByRole('link', { name: 'Knit this' })).toBeVisible();
+		const address = page.url();
+		for (const view of ['plan', 'knit', 'finish', 'log']) {
+			await page.goto(address.replace(/plan$/, view));
+			await expect(page.locator('h1').first()).toBeAttached();
+			await page.waitForTimeout(200);
+			expect(await page.locator('main').innerText()).not.toMatch(/undefined|NaN|null/);
+		}
+	}
+});
