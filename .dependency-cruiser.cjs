@@ -36,13 +36,15 @@ module.exports = {
 		within('stripes-are-text', 'stripes', ['quantity']),
 		within('shape-on-program', 'shape', [...leaves, 'program']),
 		within('garment-on-shape', 'garment', [...leaves, 'stripes', 'program', 'shape']),
+		within('thing-on-shape', 'thing', [...leaves, 'stripes', 'program', 'shape']),
 		within('recipe-on-program', 'recipe', [
 			...leaves,
 			'stripes',
 			'program',
 			'assemble',
 			'shape',
-			'garment'
+			'garment',
+			'thing'
 		]),
 		within('assemble-on-fabric', 'assemble', [...leaves, 'program', 'simulate'])
 	],

@@ -1,6 +1,6 @@
 import { gaugeBook, type GaugeBook } from './gauge/book';
 import type { Bench, HatProject, Project } from './model/project';
-import { garmentWorks } from './plan/garment-works';
+import { works } from './plan/works';
 import { makePlan } from './plan/make';
 import type { AsKnitted, HatPlan, NoPlan, Plan } from './plan/types';
 
@@ -12,6 +12,7 @@ export type {
 	HatPlan,
 	NoPlan,
 	Plan,
+	ThingPlan,
 	TubePlan
 } from './plan/types';
 
@@ -38,5 +39,5 @@ export function plan(
 	asKnitted?: AsKnitted,
 	book: GaugeBook = gaugeBook(bench)
 ): Plan | NoPlan {
-	return makePlan(project, bench, { asKnitted, book, works: garmentWorks });
+	return makePlan(project, bench, { asKnitted, book, works });
 }

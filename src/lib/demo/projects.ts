@@ -1,6 +1,7 @@
 import type { Yarn } from '../core/model/bench';
 import type { Project } from '../core/model/project';
-import type { GarmentWish, LinedHatWish, PlainTubeWish } from '../core/model/wish';
+import type { GarmentWish, LinedHatWish, PlainTubeWish, ThingWish } from '../core/model/wish';
+import { seal } from '../core/recipe/things/toys/seal';
 import { DAY, START } from './fair';
 import { big, small } from './machines';
 
@@ -108,6 +109,14 @@ function garment(
 		}
 	};
 }
+
+const ends = { wasteStart: 4, wasteWith: 'yarn', wasteEnd: 0, joinTails: 'tie' } as const;
+
+/** Several pieces folded, stuffed or hung; their yarn is what is left over, so none is held for them. */
+const thing = (key: string, name: string, day: number, wish: ThingWish): Project => ({
+	...project(key, name, day, {}, { holdsYarn: false }),
+	wish
+});
 
 export const projects: Project[] = [
 	project(
@@ -229,5 +238,47 @@ export const projects: Project[] = [
 		wide: 'ladders',
 		edging: 'crochet',
 		wasteStart: 0
-	})
+	}),
+	thing('bag', 'Ferry bag', 22, {
+		recipe: 'folded-bag',
+		yarns: [id('bw-slate'), id('bw-lantern')],
+		line: '14 A, 4 B',
+		length: { by: 'fold' },
+		handleRows: 18,
+		closing: 'slip',
+		...ends
+	}),
+	thing('seal', 'Skerry the seal', 23, {
+		recipe: 'toy',
+		yarns: [id('bw-slate'), id('bw-foam')],
+		age: 'under-3',
+		fill: 'usual',
+		...seal.toy(small.id),
+		...ends
+	}),
+	{
+		...thing('garland', 'Lantern garland', 23, {
+			recipe: 'garland',
+			yarns: [id('bw-lantern'), id('bw-rust'), id('bw-foam')],
+			items: [
+				{ kind: 'bauble', on: null, size: null },
+				{ kind: 'pom-pom', on: null, size: null },
+				{ kind: 'pumpkin', on: null, size: null },
+				{ kind: 'flag', on: big.id, size: 17 }
+			],
+			order: 'shuffle',
+			seed: 4,
+			solve: 'spacing',
+			number: 15,
+			spacingCm: 16,
+			spanCm: 240,
+			sagCm: 34,
+			loopCm: 12,
+			cord: 'chain',
+			cardCm: 6,
+			fill: 'usual',
+			...ends
+		}),
+		machineId: small.id
+	}
 ];

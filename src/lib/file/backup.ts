@@ -1,6 +1,7 @@
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import * as z from 'zod';
 import { bench, type Project } from '../core/model/project';
+import { recipeFor } from '../core/recipe/registry';
 import { writeCsv } from './csv/rfc4180';
 import { writeTable } from './csv/tables';
 import type { Everything } from './everything';
@@ -41,20 +42,20 @@ export function snapshot(
 		.filter((y) => named.has(y.id))
 		.flatMap((y) => y.heldTogether.map((h) => h.yarnId));
 	const uses = new Set<string>([...named, ...parts]);
+	const on = new Set<string>([
+		project.machineId,
+		...(recipeFor(project.wish).machines?.(project.wish) ?? [])
+	]);
 	return {
 		format: 'tomble-project',
 		version: VERSION,
 		project,
 		bench: {
-			machines: all.bench.machines.filter((m) => m.id === project.machineId),
+			machines: all.bench.machines.filter((m) => on.has(m.id)),
 			yarns: all.bench.yarns.filter((y) => uses.has(y.id)),
-			swatches: all.bench.swatches.filter(
-				(s) => s.machineId === project.machineId && uses.has(s.yarnId)
-			),
-			tests: all.bench.tests.filter((t) => t.machineId === project.machineId && uses.has(t.yarnId)),
-			evidence: all.bench.evidence.filter(
-				(e) => e.machineId === project.machineId && uses.has(e.yarnId)
-			)
+			swatches: all.bench.swatches.filter((s) => on.has(s.machineId) && uses.has(s.yarnId)),
+			tests: all.bench.tests.filter((t) => on.has(t.machineId) && uses.has(t.yarnId)),
+			evidence: all.bench.evidence.filter((e) => on.has(e.machineId) && uses.has(e.yarnId))
 		},
 		events: all.events.filter((e) => e.projectId === project.id),
 		results: all.results.filter((r) => r.projectId === project.id)

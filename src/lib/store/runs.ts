@@ -1,22 +1,26 @@
 import { rowTimes } from '../core/count/pace';
 import { pieceOf } from '../core/count/run';
-import type { RunEvent } from '../core/model/project';
+import type { Project, RunEvent } from '../core/model/project';
+import { pieceMachine } from '../core/recipe/thing';
 import type { TombleDb } from './db';
 import { eventsOf } from './store';
 
-/** Pins of all faults noted, from 1, by the machine of their project. */
+/** Pins of all faults noted, from 1, by the machine their piece is made on. */
 export async function faultPins(db: TombleDb): Promise<ReadonlyMap<string, number[]>> {
-	const machineOf = new Map<string, string>(
-		(await db.projects.toArray()).map((p) => [p.id, p.machineId])
-	);
+	const projects = new Map<string, Project>((await db.projects.toArray()).map((p) => [p.id, p]));
 	const byMachine = new Map<string, number[]>();
 	await db.events.each((e) => {
-		const machine = e.type === 'fault' ? machineOf.get(e.projectId) : undefined;
+		const project = projects.get(e.projectId);
+		const machine = e.type === 'fault' && project ? machineOf(project, e.piece) : undefined;
 		if (e.type === 'fault' && machine !== undefined)
 			byMachine.set(machine, [...(byMachine.get(machine) ?? []), e.pin]);
 	});
 	return byMachine;
 }
+
+/** The machine a piece of a project is made on. */
+const machineOf = (project: Project, piece: string): string =>
+	pieceMachine(project.wish, piece) ?? project.machineId;
 
 /** Events of the last while, of all projects: for breaks. */
 export const eventsSince = async (db: TombleDb, since: number): Promise<RunEvent[]> =>
@@ -30,14 +34,13 @@ export async function earlierRuns(
 	machineId: string,
 	butNot: string
 ): Promise<{ row: number; at: number }[][]> {
-	const projects = await db.projects
-		.filter((p) => p.machineId === machineId && p.id !== butNot)
-		.toArray();
+	const projects = await db.projects.filter((p) => p.id !== butNot).toArray();
 	const runs = await Promise.all(
 		projects.map(async (p) => {
 			const events = await eventsOf(db, p.id);
 			const pieces = new Set(events.flatMap((e) => pieceOf(e) ?? []));
-			return [...pieces].map((piece) => rowTimes(events, piece));
+			const here = [...pieces].filter((piece) => machineOf(p, piece) === machineId);
+			return here.map((piece) => rowTimes(events, piece));
 		})
 	);
 	return runs.flat();

@@ -69,7 +69,7 @@ describe('demo data', () => {
 		expect(await isEmpty(db)).toBe(true);
 		expect(await seedIfEmpty(db, harbour)).toBe(true);
 		const all = await readEverything(db);
-		expect(all.projects).toHaveLength(16);
+		expect(all.projects).toHaveLength(19);
 		expect(all.events).toHaveLength(harbour.events.length);
 	});
 

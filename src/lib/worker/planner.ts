@@ -1,6 +1,6 @@
 import * as Comlink from 'comlink';
 import { gaugeBook } from '../core/gauge/book';
-import { isGarmentKind } from '../core/model/kinds';
+import { isPlannedAway } from '../core/model/kinds';
 import type { Bench, Project } from '../core/model/project';
 import { makePlan } from '../core/plan/make';
 import type { NoPlan, Plan } from '../core/plan/types';
@@ -18,9 +18,9 @@ export class Planner {
 
 	constructor(private readonly clock: () => number = () => performance.now()) {}
 
-	/** Whether its plan is made in the worker: all are once they are slow, a garment's always; the page has no works for it. */
+	/** Whether its plan is made in the worker: all are once they are slow, garments and things always; the page has no works for them. */
 	away(project: Project): boolean {
-		return this.#slow >= SLOW_IN_A_ROW || isGarmentKind(project.wish.recipe);
+		return this.#slow >= SLOW_IN_A_ROW || isPlannedAway(project.wish.recipe);
 	}
 
 	/** `done` is called when the plan is made, before the clock is read again. */

@@ -1,6 +1,6 @@
 import type { Gauge } from '../gauge/gauge';
 import type { Yarn } from '../model/bench';
-import { scale, shift, type Estimate } from '../quantity/estimate';
+import { estimate, scale, weakest, type Estimate } from '../quantity/estimate';
 import { figure, own, worked, type Figure } from '../quantity/working';
 import type { YarnRun } from '../simulate/fabric';
 import { metresPerGram } from '../yarn/tex';
@@ -22,8 +22,10 @@ export interface YarnAmount {
 export interface YarnUse {
 	readonly yarn: number;
 	readonly of: Yarn;
-	readonly gauge: Gauge;
-	readonly stitches: number;
+	/** Stitches by the gauge of the machine they are knitted on. */
+	readonly stitchesOn: readonly { readonly gauge: Gauge; readonly stitches: number }[];
+	/** Wraps, ties, sewing and the like, m. */
+	readonly handMetres: number;
 	readonly runs: readonly YarnRun[];
 	readonly tails: readonly Tail[];
 	readonly pins: number;
@@ -33,7 +35,7 @@ export interface YarnUse {
 
 /** The main row at which `metres` are used up, or null. */
 function runOut(use: YarnUse, metres: number): number | null {
-	const perRow = (use.pins * use.gauge.loopCm.mean) / 100;
+	const perRow = (use.pins * (use.stitchesOn[0]?.gauge.loopCm.mean ?? 0)) / 100;
 	let left = metres - use.castOnMetres;
 	for (const run of use.runs.filter((r) => r.yarn === use.yarn)) {
 		for (const t of use.tails) if (t.atRow === run.from) left -= t.lengthCm / 100;
@@ -46,27 +48,40 @@ function runOut(use: YarnUse, metres: number): number | null {
 	return null;
 }
 
-/** Metres, grams and balls of one yarn: stitches x loop length, and its tails. */
+/** What hands wind, sew and chain differs so much from one to the next (from memory). */
+const HAND_RELATIVE_SD = 0.15;
+
+/** Metres, grams and balls of one yarn: stitches x loop length, its tails, and what is worked by hand. */
 export function yarnAmount(use: YarnUse): YarnAmount {
-	const { gauge, of } = use;
+	const { stitchesOn, of, handMetres } = use;
 	const tailMetres = use.tails.reduce((t, tail) => t + tail.lengthCm, 0) / 100 + use.castOnMetres;
-	const metres: Estimate = shift(scale(gauge.loopCm, use.stitches / 100), tailMetres);
+	const knitted = stitchesOn.map((s) => scale(s.gauge.loopCm, s.stitches / 100));
+	// One yarn's loops err together, whatever machine they are knitted on.
+	const metres: Estimate = estimate(
+		knitted.reduce((t, e) => t + e.mean, tailMetres + handMetres),
+		knitted.reduce((t, e) => t + e.sd, handMetres * HAND_RELATIVE_SD),
+		knitted.length > 0 ? weakest(...knitted.map((e) => e.basis)) : 'estimated'
+	);
 	const perGram = metresPerGram(of);
 	const grams = scale(metres, 1 / perGram);
 	const metresPerBall = worked(metres.mean, 'yarn', 'yarn');
 	return {
 		yarn: use.yarn,
 		yarnId: of.id,
-		stitches: use.stitches,
+		stitches: stitchesOn.reduce((t, s) => t + s.stitches, 0),
 		metres: figure('Length', 'yarn', metres, [
-			worked(use.stitches, 'stitches', 'stitches'),
-			'×',
-			{
-				...worked(gauge.loopCm.mean, 'loop', 'yarn in one'),
-				own: gauge.loopCm.basis !== 'estimated'
-			},
-			'+',
-			worked(tailMetres, 'yarn', 'tails')
+			...stitchesOn.flatMap(({ gauge, stitches }) => [
+				worked(stitches, 'stitches', 'stitches'),
+				'×',
+				{
+					...worked(gauge.loopCm.mean, 'loop', 'yarn in one'),
+					own: gauge.loopCm.basis !== 'estimated'
+				},
+				'+'
+			]),
+			...(stitchesOn.length > 0 ? [worked(tailMetres, 'yarn', 'tails')] : []),
+			...(stitchesOn.length > 0 && handMetres > 0 ? ['+'] : []),
+			...(handMetres > 0 ? [worked(handMetres, 'yarn', 'by hand')] : [])
 		]),
 		grams: figure('Weight', 'mass', grams, [
 			metresPerBall,

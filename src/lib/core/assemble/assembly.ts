@@ -58,6 +58,15 @@ export type AssemblyStep =
 	| { readonly do: 'hook-ends'; readonly piece: string }
 	/** Chains as ties at both ends. */
 	| { readonly do: 'ties'; readonly piece: string; readonly chains: number }
+	/** A running thread round the tube at a row, drawn up: one swelling ends and the next begins. */
+	| { readonly do: 'tie-off'; readonly piece: string; readonly atRow: number }
+	| { readonly do: 'stuff'; readonly piece: string }
+	/** A strip folded to a bag, and the two seams that hold it. */
+	| { readonly do: 'fold-bag'; readonly piece: string }
+	/** One piece's edge sewn to another piece. */
+	| { readonly do: 'attach'; readonly piece: string; readonly edge: Edge; readonly to: string }
+	/** Pieces sewn side by side along their lengths. */
+	| { readonly do: 'side-by-side'; readonly pieces: readonly string[] }
 	/** Pieces threaded on one cord by an edge, in turn. */
 	| { readonly do: 'string'; readonly pieces: readonly string[]; readonly edge: Edge };
 

@@ -6,7 +6,9 @@ import type { Gauge } from '../gauge/gauge';
 import type { Machine, Swatch, Yarn, YarnTest } from '../model/bench';
 import type { Project } from '../model/project';
 import type { FinishedTube } from '../assemble/finished-tube';
-import type { GarmentWish, LinedHatWish, PlainTubeWish } from '../model/wish';
+import type { GarmentWish, LinedHatWish, PlainTubeWish, ThingWish } from '../model/wish';
+import type { Thing } from '../thing/thing';
+import type { PlannedPiece } from '../plan/piece';
 import type { GarmentShape } from '../plan/garment';
 import type { Estimate } from '../quantity/estimate';
 import type { Fault, YarnRun } from '../simulate/fabric';
@@ -34,6 +36,10 @@ export interface Facts {
 	readonly amounts: readonly YarnAmount[];
 	/** Of a garment: the wish, and its pieces and seams. */
 	readonly garment: { readonly wish: GarmentWish; readonly shape: GarmentShape } | undefined;
+	/** Of several pieces put together. */
+	readonly thing:
+		| { readonly wish: ThingWish; readonly thing: Thing; readonly pieces: readonly PlannedPiece[] }
+		| undefined;
 	/** The wish, where it is for a plain tube; and what that goes round. */
 	readonly tubeWish: PlainTubeWish | undefined;
 	readonly round: FinishedTube['round'];

@@ -29,6 +29,10 @@ export type Fix =
 	| { readonly do: 'by-yarn' }
 	| { readonly do: 'stand-in'; readonly yarnId: string }
 	| { readonly do: 'ladder-pins'; readonly pins: readonly number[] }
+	| { readonly do: 'eyes'; readonly kind: 'stitched' }
+	| { readonly do: 'sag'; readonly cm: number }
+	| { readonly do: 'garland-number'; readonly number: number }
+	| { readonly do: 'wraps'; readonly wraps: null }
 	| Repair;
 
 /** A careful maker's judgement about a plan. The sentences are in `words/findings.ts`, by code. */
@@ -107,6 +111,21 @@ export type FindingBody =
 	| { code: 'ladders-uneven'; a: number; b: number; pins: number }
 	| { code: 'stripe-ends'; joins: number; all: number }
 	| { code: 'neck-beyond-span'; neckCm: number; spanCm: number }
+	| { code: 'toy-small-parts'; eyes: 'button' | 'bead'; count: number }
+	| { code: 'toy-cord'; name: string; cm: number; most: number }
+	| { code: 'toy-part-small'; name: string; across: number; long: number }
+	| { code: 'toy-rules'; under3: boolean }
+	| { code: 'attach-lost'; name: string }
+	| { code: 'will-not-close'; name: string; nth: number; cm: number; leastCm: number }
+	| { code: 'part-too-wide'; name: string; host: string; openCm: number; hostCm: number }
+	| { code: 'bag-misses'; rows: number; ideal: number; eachRows: number; cm: number }
+	| { code: 'bag-loads' }
+	| { code: 'cannot-hang'; sagCm: number; cordCm: number }
+	| { code: 'garland-count'; number: number; spacingCm: number; cordCm: number }
+	| { code: 'items-touch'; times: number; needCm: number; spacingCm: number }
+	| { code: 'pom-thin'; wraps: number; usual: number }
+	| { code: 'border-off'; loops: number; stitches: number; of: number; eases: boolean }
+	| { code: 'no-swatch-there'; machine: string; parts: string[] }
 	| { code: 'no-counter' };
 
 export type FindingCode = FindingBody['code'];

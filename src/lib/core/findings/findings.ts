@@ -77,7 +77,9 @@ export function toFinding(j: Judgement, accepted: readonly string[]): Finding {
 
 /** What a careful maker would say about the plan, the gravest first; `more` are the rules of what garments alone have. */
 export function findingsFor(facts: Facts, more: readonly Rule[] = []): Finding[] {
-	const judgements = [...more, ...RULES].flatMap((rule) => rule(facts) ?? []);
+	// Where nothing is cranked there is no gauge or machine to judge: only the yarn.
+	const rules = facts.mainRows > 0 || !facts.thing ? RULES : [yarn.yarnEnough];
+	const judgements = [...more, ...rules].flatMap((rule) => rule(facts) ?? []);
 	return judgements
 		.map((j) => toFinding(j, facts.project.accepted))
 		.sort((a, b) => RANK[a.severity] - RANK[b.severity]);

@@ -21,8 +21,8 @@ export const cannotKnit: Rule = ({ faults }) =>
 		where: { at: 'row' as const, row: f.row }
 	}));
 
-export const tooLong: Rule = ({ mainRows }) =>
-	mainRows > MOST_ROWS
+export const tooLong: Rule = ({ mainRows, thing }) =>
+	mainRows > MOST_ROWS && !thing
 		? {
 				body: { code: 'too-long', rows: mainRows, most: MOST_ROWS },
 				severity: 'stop',
@@ -168,8 +168,10 @@ export const manyTails: Rule = ({ tubeWish, runs }) => {
 };
 
 /** A cord across a room is no toy, and a candle is no neighbour for yarn: said wherever flags are strung. */
-export const garlandCaution: Rule = ({ flag }) =>
-	flag ? { body: { code: 'garland' }, severity: 'tip', where: { at: 'size' } } : null;
+export const garlandCaution: Rule = ({ flag, thing }) =>
+	flag || thing?.thing.kind === 'garland'
+		? { body: { code: 'garland' }, severity: 'tip', where: { at: 'size' } }
+		: null;
 
 /** A pulled reading shows how far this fabric went in wear; past that by more than its own spread nobody has seen it. */
 export const pastPulled: Rule = ({ hat, gauges }) => {

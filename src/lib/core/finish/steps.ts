@@ -1,10 +1,11 @@
 import type { Assembly, AssemblyStep } from '../assemble/assembly';
-import type { FlatClosing } from '../model/kinds';
+import type { Border, Eyes, FlatClosing } from '../model/kinds';
 import type { Tail } from '../amounts/tails';
 import type { Course } from '../runsheet/course';
 import type { EdgeCount } from '../plan/garment';
 import type { SeamCheck } from '../garment/seams';
 import type { RunSheet } from '../runsheet/runsheet';
+import type { Joint } from '../thing/joint';
 
 /** Usual cautions, shown at the step where they matter. Sentences in `words/cautions.ts`. */
 export type CautionCode =
@@ -15,11 +16,13 @@ export type CautionCode =
 	| 'hot-water'
 	| 'garland'
 	| 'cords'
-	| 'slippery';
+	| 'slippery'
+	| 'under-three'
+	| 'light-loads';
 
 /** One step after the machine, in order. Sentences in `words/steps.ts`. */
 export type FinishStep = { readonly id: string; readonly caution?: CautionCode } & (
-	| { readonly do: 'rest'; readonly panel: boolean }
+	| { readonly do: 'rest'; readonly panel: boolean; readonly several?: number }
 	| { readonly do: 'join-tails'; readonly how: 'tie' | 'weave'; readonly joins: number }
 	| {
 			readonly do: 'pick-up';
@@ -44,6 +47,8 @@ export type FinishStep = { readonly id: string; readonly caution?: CautionCode }
 			/** A toe: drawn in before it is closed. */
 			readonly toe: boolean;
 			readonly copies: number;
+			/** The piece, where there are several. */
+			readonly name?: string;
 	  }
 	| { readonly do: 'hem'; readonly rows: number; readonly high: number }
 	| { readonly do: 'inside-out' }
@@ -62,6 +67,7 @@ export type FinishStep = { readonly id: string; readonly caution?: CautionCode }
 			readonly copies: number;
 			/** Crochet stitches to a loop. */
 			readonly perLoop: 1 | 2;
+			readonly name?: string;
 	  }
 	| { readonly do: 'join-ring'; readonly loops: number; readonly twist: boolean }
 	| { readonly do: 'hook-ends' }
@@ -96,6 +102,76 @@ export type FinishStep = { readonly id: string; readonly caution?: CautionCode }
 			readonly copies: number;
 	  }
 	| { readonly do: 'crochet-edge'; readonly count: EdgeCount }
+	| {
+			readonly do: 'gather-piece';
+			readonly name: string;
+			readonly edge: 'cast-on' | 'cast-off';
+			readonly loops: number;
+			readonly tailCm: number;
+			readonly waste: boolean;
+			readonly copies: number;
+	  }
+	| { readonly do: 'fold-bag'; readonly missRows: number }
+	| {
+			readonly do: 'sew-bag';
+			readonly a: number;
+			readonly b: number;
+			readonly verdict: Joint['verdict'];
+	  }
+	| { readonly do: 'handle'; readonly loops: number }
+	| { readonly do: 'side-by-side'; readonly times: number; readonly rows: number }
+	| {
+			readonly do: 'border';
+			readonly kind: Border;
+			readonly loops: number;
+			readonly stitches: number;
+			readonly of: number;
+	  }
+	/** `nth` is the swelling from its first row, from 1; 0 where there is one. */
+	| {
+			readonly do: 'stuff';
+			readonly name: string;
+			readonly nth: number;
+			readonly cm3: number;
+			readonly grams: number;
+			readonly copies: number;
+	  }
+	| {
+			readonly do: 'tie-off';
+			readonly name: string;
+			readonly atRow: number;
+			readonly loops: number;
+			readonly copies: number;
+	  }
+	| {
+			readonly do: 'attach';
+			readonly name: string;
+			readonly host: string;
+			readonly row: number;
+			readonly openCm: number;
+			readonly loops: number;
+			readonly flat: boolean;
+			readonly copies: number;
+			readonly pair: boolean;
+			readonly twice: boolean;
+	  }
+	| { readonly do: 'eyes'; readonly kind: Eyes; readonly count: number }
+	| {
+			readonly do: 'wind';
+			readonly wraps: number;
+			readonly cardCm: number;
+			readonly count: number;
+	  }
+	| { readonly do: 'tie-cut'; readonly cm: number }
+	| { readonly do: 'fix-pom' }
+	| {
+			readonly do: 'hang';
+			readonly number: number;
+			readonly spacingCm: number;
+			readonly spanCm: number;
+			readonly sagCm: number;
+			readonly loopCm: number;
+	  }
 	| { readonly do: 'weave-in'; readonly ends: number }
 	| { readonly do: 'measure' }
 );
@@ -290,8 +366,7 @@ export function finishSteps(input: FinishInput): FinishStep[] {
 			case 'ties':
 				steps.push({ id: 'ties', do: 'ties', chains: s.chains, caution: 'cords' });
 				break;
-			case 'string':
-			case 'turn-up':
+			default:
 				break;
 		}
 	}

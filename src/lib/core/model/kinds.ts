@@ -171,6 +171,37 @@ export type Edging = (typeof EDGINGS)[number];
 export const WIDER_WAYS = ['panels', 'ladders', 'sideways'] as const;
 export type WiderWay = (typeof WIDER_WAYS)[number];
 
+/** What is put together from several pieces, folded, stuffed or hung: each a recipe. */
+export const THINGS = ['folded-bag', 'ball', 'toy', 'garland', 'pom-pom', 'tube-blanket'] as const;
+export type ThingKindId = (typeof THINGS)[number];
+export const isThingKind = (recipe: string): recipe is ThingKindId =>
+	(THINGS as readonly string[]).includes(recipe);
+/** What is planned only where its works are at hand: in the worker, not on the first page. */
+export const isPlannedAway = (recipe: string): boolean =>
+	isGarmentKind(recipe) || isThingKind(recipe);
+export const TOYS = ['ball', 'toy'] as const;
+/** Whom a toy is for: it decides what may be on it. */
+export const TOY_AGES = ['under-3', 'from-3'] as const;
+export type ToyAge = (typeof TOY_AGES)[number];
+export const FILLS = ['light', 'usual', 'firm'] as const;
+export type Fill = (typeof FILLS)[number];
+export const PART_ROLES = ['body', 'head', 'muzzle', 'ear', 'limb', 'fin', 'tail'] as const;
+export type PartRole = (typeof PART_ROLES)[number];
+export const EYES = ['none', 'stitched', 'button', 'bead'] as const;
+export type Eyes = (typeof EYES)[number];
+export const ITEMS = ['bauble', 'pumpkin', 'flag', 'pom-pom', 'tube'] as const;
+export type ItemKind = (typeof ITEMS)[number];
+/** What a garland is worked out for, the other two being given. */
+export const SOLVES = ['number', 'spacing', 'span'] as const;
+export type Solve = (typeof SOLVES)[number];
+export const CORDS = ['knitted', 'chain', 'own'] as const;
+export type CordKind = (typeof CORDS)[number];
+export const BORDERS = ['none', 'single', 'double', 'repeat'] as const;
+export type Border = (typeof BORDERS)[number];
+/** Whose crochet words are used: the same stitch has two names. */
+export const CROCHET_TERMS = ['us', 'uk'] as const;
+export type CrochetTerms = (typeof CROCHET_TERMS)[number];
+
 /** What counted a row where it was not the maker's press. */
 export const ROW_SOURCES = ['sensor', 'sound'] as const;
 export type RowSource = (typeof ROW_SOURCES)[number];

@@ -18,9 +18,10 @@ import {
 	type BuntingWish,
 	type GarmentWish,
 	type LinedHatWish,
-	type PlainTubeWish
+	type PlainTubeWish,
+	type ThingWish
 } from './wish';
-import { HATS, isGarmentKind, TUBES } from './kinds';
+import { HATS, isGarmentKind, isThingKind, TUBES } from './kinds';
 
 export const projectId = z.string().min(1).max(64).brand<'ProjectId'>();
 export type ProjectId = z.infer<typeof projectId>;
@@ -62,6 +63,8 @@ export const isTube = (p: Project): p is TubeProject =>
 	(TUBES as readonly string[]).includes(p.wish.recipe);
 export type GarmentProject = Project & { readonly wish: GarmentWish };
 export const isGarment = (p: Project): p is GarmentProject => isGarmentKind(p.wish.recipe);
+export type ThingProject = Project & { readonly wish: ThingWish };
+export const isThing = (p: Project): p is ThingProject => isThingKind(p.wish.recipe);
 export const isBunting = (p: Project): p is BuntingProject => p.wish.recipe === 'bunting';
 
 const base = { id: z.string().min(1).max(64), projectId, at: when };

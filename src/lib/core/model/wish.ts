@@ -1,21 +1,30 @@
 import * as z from 'zod';
-import { yarnId } from './bench';
+import { machineId, yarnId } from './bench';
 import {
 	ARMHOLES,
 	BODY_SIZES,
+	BORDERS,
 	CLOSINGS,
+	CORDS,
 	EDGINGS,
+	EYES,
+	FILLS,
 	FLAT_CLOSINGS,
 	GARMENTS,
 	HATS,
 	HEAD_SIZES,
+	ITEMS,
 	MEASURES,
 	NECKS,
 	PANEL_TURNS,
+	PART_ROLES,
 	SHAPINGS,
 	SHOULDERS,
 	SIZES_FROM,
 	SLEEVES,
+	SOLVES,
+	TOYS,
+	TOY_AGES,
 	TUBES,
 	TUBE_ENDS,
 	WASTE_WITH,
@@ -227,11 +236,151 @@ export const garmentWish = z.object({
 });
 export type GarmentWish = z.infer<typeof garmentWish>;
 
+const several = {
+	yarns: z.array(yarnId).min(1).max(12).describe('A, B, C … of the stripe lines'),
+	...waste
+};
+const line = z.string().min(1).max(2000).describe('a stripe line, repeated: docs/stripe-line.md');
+
+/** What a maker can wish of a bag folded from one long tube. */
+export const foldedBagWish = z.object({
+	recipe: z.literal('folded-bag'),
+	line,
+	length: z.discriminatedUnion('by', [
+		z.object({ by: z.literal('fold') }).describe('three times its width, so that it folds'),
+		z.object({ by: z.literal('rows'), rows: z.int().min(12).max(600) }),
+		z.object({ by: z.literal('cm'), cm: z.number().min(6).max(300) })
+	]),
+	handleRows: z.int().min(4).max(200).describe('of the short tube that joins its two points'),
+	closing: z.enum(FLAT_CLOSINGS),
+	...several
+});
+export type FoldedBagWish = z.infer<typeof foldedBagWish>;
+
+/** What a maker can wish of a blanket of tubes lying side by side. */
+export const tubeBlanketWish = z.object({
+	recipe: z.literal('tube-blanket'),
+	line,
+	colours: z.enum(['line', 'by-tube']).describe('every tube by the line, or tubes in turn'),
+	across: z.int().min(1).max(24).describe('tubes side by side'),
+	lengthCm: z.number().min(10).max(300),
+	border: z.enum(BORDERS).describe('crochet along the closed ends'),
+	repeatOf: z.int().min(2).max(24).describe('stitches in a repeat of the border'),
+	closing: z.enum(FLAT_CLOSINGS),
+	...several
+});
+export type TubeBlanketWish = z.infer<typeof tubeBlanketWish>;
+
+const partId = z.string().min(1).max(30);
+/** One swelling of a toy's part, from tie to tie. */
+const segment = z.object({
+	line,
+	length: z.discriminatedUnion('by', [
+		z
+			.object({ by: z.literal('times'), times: z.number().min(0.3).max(10) })
+			.describe('of the length that makes it a ball'),
+		z.object({ by: z.literal('cm'), cm: z.number().min(1).max(100) }).describe('of flat tube'),
+		z.object({ by: z.literal('rows'), rows: z.int().min(2).max(400) })
+	]),
+	puff: z.number().min(0).max(0.6).describe('how far stuffing widens it, as a share')
+});
+export const toyPart = z.object({
+	id: partId,
+	name: z.string().min(1).max(40),
+	role: z.enum(PART_ROLES),
+	on: machineId.nullable().describe('the machine it is made on; null for the project’s'),
+	cordPins: z
+		.int()
+		.min(2)
+		.max(4)
+		.nullable()
+		.describe('a cord on so many pins; null for a tube on all'),
+	stuffed: z.boolean(),
+	count: z.int().min(1).max(12),
+	pair: z.boolean().describe('half of them left and half right, mirrored'),
+	segments: z.array(segment).min(1).max(12),
+	to: z
+		.object({
+			part: partId,
+			along: z.number().min(0).max(1).describe('from that part’s first row to its last'),
+			angle: z
+				.number()
+				.min(-180)
+				.max(180)
+				.describe('degrees from that part’s axis: 0 on from its last row, 90 to its left')
+		})
+		.nullable()
+		.describe('what it is sewn to; null for the part that all hang from')
+});
+export type ToyPart = z.infer<typeof toyPart>;
+
+/** What a maker can wish of a ball, or of a toy of stuffed parts. */
+export const toyWish = z.object({
+	recipe: z.enum(TOYS),
+	age: z.enum(TOY_AGES),
+	fill: z.enum(FILLS).describe('how firmly it is stuffed'),
+	stands: z.enum(['upright', 'lying']),
+	parts: z.array(toyPart).min(1).max(24),
+	eyes: z.object({ kind: z.enum(EYES), part: partId, count: z.int().min(1).max(8) }),
+	...several
+});
+export type ToyWish = z.infer<typeof toyWish>;
+
+export const garlandItem = z.object({
+	kind: z.enum(ITEMS),
+	on: machineId.nullable(),
+	size: z
+		.int()
+		.min(3)
+		.max(600)
+		.nullable()
+		.describe(
+			'rows of a bauble, pumpkin or tube, stitches of a flag, wraps of a pom-pom; null for the usual'
+		)
+});
+export type GarlandItem = z.infer<typeof garlandItem>;
+
+/** What a maker can wish of things on a cord. */
+export const garlandWish = z.object({
+	recipe: z.literal('garland'),
+	items: z.array(garlandItem).min(1).max(8).describe('they take turns along the cord'),
+	order: z.enum(['repeat', 'shuffle']).describe('of the colours'),
+	seed: z.int().min(0).max(9999).describe('of the shuffling'),
+	solve: z.enum(SOLVES),
+	number: z.int().min(1).max(200),
+	spacingCm: z.number().min(1).max(100).describe('along the cord, from middle to middle'),
+	spanCm: z.number().min(20).max(2000).describe('from hook to hook'),
+	sagCm: z.number().min(0).max(600).describe('how far its middle hangs below the hooks'),
+	loopCm: z.number().min(0).max(60).describe('of cord in the loop at each end'),
+	cord: z.enum(CORDS),
+	cardCm: z.number().min(2).max(30).describe('of pom-poms'),
+	fill: z.enum(FILLS),
+	...several
+});
+export type GarlandWish = z.infer<typeof garlandWish>;
+
+/** What a maker can wish of pom-poms. */
+export const pomPomWish = z.object({
+	recipe: z.literal('pom-pom'),
+	count: z.int().min(1).max(500),
+	cardCm: z.number().min(2).max(30).describe('the length that is wrapped round'),
+	wraps: z.int().min(10).max(600).nullable().describe('null for as many as the yarn asks for'),
+	tieCm: z.number().min(15).max(100),
+	...several
+});
+export type PomPomWish = z.infer<typeof pomPomWish>;
+export type ThingWish = FoldedBagWish | TubeBlanketWish | ToyWish | GarlandWish | PomPomWish;
+
 /** Every recipe's wish. A new recipe joins the union here. */
 export const wish = z.discriminatedUnion('recipe', [
 	linedHatWish,
 	buntingWish,
 	plainTubeWish,
-	garmentWish
+	garmentWish,
+	foldedBagWish,
+	tubeBlanketWish,
+	toyWish,
+	garlandWish,
+	pomPomWish
 ]);
 export type Wish = z.infer<typeof wish>;

@@ -1,40 +1,50 @@
 import { yarnAmount, type YarnAmount } from '../amounts/yarn';
-import type { Gauge } from '../gauge/gauge';
-import type { Machine, Yarn } from '../model/bench';
+import type { Yarn } from '../model/bench';
+import type { HandYarn } from '../thing/thing';
 import type { KnittedPiece } from './piece';
 
 /** An e-wrap goes once round every pin: about twice the way past them (from memory). */
 const WRAP_TIMES = 2;
 
 interface Input {
-	readonly machine: Machine;
 	readonly yarns: readonly Yarn[];
-	readonly gauges: readonly Gauge[];
 	readonly knitted: readonly KnittedPiece[];
+	/** Worked by hand, of all pieces together. */
+	readonly hand: readonly HandYarn[];
 }
 
 /** Yarn of all pieces and their copies, by yarn. At which row it runs out is known where there is one piece. */
-export function amountsOf({ machine, yarns, gauges, knitted }: Input): YarnAmount[] {
-	const alone = knitted.length === 1 && knitted[0]!.piece.count === 1;
+export function amountsOf({ yarns, knitted, hand }: Input): YarnAmount[] {
+	const alone = knitted.length === 1 && knitted[0]!.piece.count === 1 && hand.length === 0;
 	return yarns.flatMap((of, yarn) => {
-		const stitches = knitted.reduce((t, k) => t + (k.stitches.get(yarn) ?? 0) * k.piece.count, 0);
-		if (stitches === 0) return [];
+		const takes = knitted.filter((k) => (k.stitches.get(yarn) ?? 0) > 0);
+		const handMetres = hand.reduce((t, h) => t + (h.yarn === yarn ? h.metres : 0), 0);
+		if (takes.length === 0 && handMetres === 0) return [];
 		const castOn = (k: KnittedPiece): number => {
 			if (k.wasteStart || k.runs[0]?.yarn !== yarn) return 0;
-			const way = (machine.ringCm * k.share) / 100;
+			const way = (k.machine.ringCm * k.share) / 100;
 			return k.piece.count * (k.share < 1 ? WRAP_TIMES * way : way);
 		};
+		// What is knitted on one machine has one gauge.
+		const machines = [...new Set(takes.map((k) => k.machine))];
+		const stitchesOn = machines.map((machine) => {
+			const there = takes.filter((k) => k.machine === machine);
+			return {
+				gauge: there[0]!.gauges[yarn]!,
+				stitches: there.reduce((t, k) => t + k.stitches.get(yarn)! * k.piece.count, 0)
+			};
+		});
 		return [
 			yarnAmount({
 				yarn,
 				of,
-				gauge: gauges[yarn]!,
-				stitches,
+				stitchesOn,
+				handMetres,
 				runs: alone ? knitted[0]!.runs : [],
 				tails: knitted.flatMap((k) =>
 					Array.from({ length: k.piece.count }, () => k.tails.filter((t) => t.yarn === yarn)).flat()
 				),
-				pins: machine.pins,
+				pins: knitted[0]?.machine.pins ?? 0,
 				castOnMetres: knitted.reduce((t, k) => t + castOn(k), 0)
 			})
 		];

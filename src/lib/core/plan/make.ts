@@ -5,19 +5,20 @@ import { findingsFor, toFinding } from '../findings/findings';
 import { finishSteps } from '../finish/steps';
 import type { GaugeBook } from '../gauge/book';
 import { gaugeFor, type Gauge } from '../gauge/gauge';
-import type { Machine, Yarn } from '../model/bench';
+import type { Machine, MachineId, Yarn } from '../model/bench';
 import type { Bench, Project } from '../model/project';
 import type { Estimate } from '../quantity/estimate';
-import type { Design, DesignContext } from '../recipe/recipe';
+import type { Design, DesignContext, OnMachine } from '../recipe/recipe';
 import { recipeFor } from '../recipe/registry';
+import { isThingWish } from '../recipe/thing';
 import { headCm, isBaby, VISIBLE_SHARE } from '../size/head';
 import { gramsOnHand, type Lookup } from '../yarn/held-together';
 import { amountsOf } from './amounts';
-import type { GarmentWorks } from './garment-works';
-import { planPiece } from './piece';
+import { planPiece, type PlannedPiece } from './piece';
 import { rowPlaces } from './places';
 import { shapeOf, type Shape } from './shape';
 import type { AsKnitted, NoPlan, Plan } from './types';
+import type { Works } from './works';
 
 const missing = (project: Project, findings: Finding[]): NoPlan => ({
 	ok: false,
@@ -29,18 +30,19 @@ export interface PlanOptions {
 	readonly asKnitted?: AsKnitted | undefined;
 	/** Of the same bench. */
 	readonly book: GaugeBook;
-	/** What garments are planned with; null where they are not at hand, and then a garment has no plan and no finding. */
-	readonly works: GarmentWorks | null;
+	/** What garments and things are planned with; null where they are not at hand: those have no plan then, and no finding. */
+	readonly works: Works | null;
 }
 
-/** The plan of a project, with or without the works for garments; `plan` in `core/plan.ts` is the usual door. */
+/** The plan of a project, with or without the works for garments and things; `plan` in `core/plan.ts` is the usual door. */
 export function makePlan(
 	project: Project,
 	bench: Bench,
 	{ asKnitted, book, works }: PlanOptions
 ): Plan | NoPlan {
 	const machine = bench.machines.find((m) => m.id === project.machineId);
-	if (!machine) {
+	const named = recipeFor(project.wish).machines?.(project.wish) ?? [];
+	if (!machine || named.some((id) => !bench.machines.some((m) => m.id === id))) {
 		const body = { code: 'machine-missing' } as const;
 		return missing(project, [toFinding({ body, severity: 'stop', where: { at: 'bench' } }, [])]);
 	}
@@ -61,16 +63,32 @@ export function makePlan(
 		return { ...yarn, gramsOnHand: gramsOnHand(yarn, lookup) };
 	});
 	const { useFresh } = project;
-	const gauges = yarns.map((yarn) => gaugeFor({ machine, yarn, book, useFresh }));
-	const context: DesignContext = {
-		machine,
-		gauge: (id) => gauges[ids.indexOf(id)]!,
-		yarn: (id) => yarns[ids.indexOf(id)]!
+	const gaugesOn = (machine: Machine) =>
+		yarns.map((yarn) => gaugeFor({ machine, yarn, book, useFresh }));
+	const gauges = gaugesOn(machine);
+	const others = new Map(
+		named.map((id) => {
+			const other = bench.machines.find((m) => m.id === id)!;
+			return [
+				id,
+				{ machine: other, gauges: other === machine ? gauges : gaugesOn(other) }
+			] as const;
+		})
+	);
+	const placeOf = (id: MachineId | null): Place => (id && others.get(id)) || { machine, gauges };
+	const on = (id: MachineId | null): OnMachine => {
+		const place = placeOf(id);
+		return { machine: place.machine, gauge: (yarn) => place.gauges[ids.indexOf(yarn)]! };
 	};
-	const design = 'measures' in wish ? works?.design(wish, context) : recipe.design?.(wish, context);
-	// A garment is planned where its works are at hand.
+	const context: DesignContext = { ...on(null), yarn: (id) => yarns[ids.indexOf(id)]!, on };
+	const design = isThingWish(wish)
+		? works?.thing.design(wish, context)
+		: 'measures' in wish
+			? works?.garment.design(wish, context)
+			: recipe.design?.(wish, context);
+	// Some are planned only where their works are at hand.
 	if (!design) return missing(project, []);
-	return derive(project, bench, { machine, yarns, gauges, design, wish }, works);
+	return derive(project, bench, { machine, yarns, gauges, design, wish, placeOf }, works);
 }
 
 const flatLengthOf = (shape: Shape): Estimate =>
@@ -78,11 +96,18 @@ const flatLengthOf = (shape: Shape): Estimate =>
 		? shape.hat.tubeFlat
 		: shape.shape === 'tube'
 			? shape.tube.flatLength
-			: shape.shape === 'garment'
-				? shape.first.height
-				: shape.flag.height;
+			: shape.shape === 'flags'
+				? shape.flag.height
+				: shape.first.height;
+
+/** A machine and the gauges of the project's yarns on it. */
+interface Place {
+	readonly machine: Machine;
+	readonly gauges: readonly Gauge[];
+}
 
 interface Designed {
+	readonly placeOf: (id: MachineId | null) => Place;
 	readonly machine: Machine;
 	readonly yarns: readonly Yarn[];
 	readonly gauges: readonly Gauge[];
@@ -90,26 +115,31 @@ interface Designed {
 	readonly wish: Project['wish'];
 }
 
-function derive(
-	project: Project,
-	bench: Bench,
-	designed: Designed,
-	works: GarmentWorks | null
-): Plan {
-	const { machine, yarns, gauges, design, wish } = designed;
+/** Main rows of all copies on each machine; the project's own where nothing is cranked. */
+function rowsByMachine(pieces: readonly PlannedPiece[], machine: Machine) {
+	const rows = new Map<string, number>([[machine.id, 0]]);
+	for (const p of pieces)
+		rows.set(p.machine.id, (rows.get(p.machine.id) ?? 0) + p.mainRows * p.count);
+	const on = [...rows].map(([machineId, n]) => ({ machineId, rows: n }));
+	return on.length > 1 ? on.filter((x) => x.rows > 0) : on;
+}
+
+function derive(project: Project, bench: Bench, designed: Designed, works: Works | null): Plan {
+	const { machine, yarns, gauges, design, wish, placeOf } = designed;
 	const { assembly } = design;
 	const hatWish = 'scheme' in wish ? wish : undefined;
 	const joinTails = 'joinTails' in wish ? wish.joinTails : 'weave';
 	const knitted = design.pieces.map((piece) =>
-		planPiece({ piece, machine, gauges, assembly, joinTails })
+		planPiece({ piece, ...placeOf(piece.on ?? null), assembly, joinTails })
 	);
-	const amounts = amountsOf({ machine, yarns, gauges, knitted });
+	const amounts = amountsOf({ yarns, knitted, hand: design.hand ?? [] });
 	const pieces = knitted.map((k) => k.planned(amounts));
-	const shape =
-		'measures' in wish
-			? works!.shape({ wish, machine, yarns, gauges, pieces, made: design.made! })
+	const shape = isThingWish(wish)
+		? works!.thing.shape({ wish, machine, gauges, pieces, thing: design.thing! })
+		: 'measures' in wish
+			? works!.garment.shape({ wish, machine, yarns, gauges, pieces, made: design.made! })
 			: shapeOf({ wish, machine, gauges, assembly, pieces });
-	const main = pieces[0]!;
+	const main = pieces[0];
 	const facts: Facts = {
 		project: { ...project, wish },
 		machine,
@@ -118,8 +148,8 @@ function derive(
 		swatches: bench.swatches,
 		tests: bench.tests,
 		bench: bench.yarns,
-		runs: main.runs,
-		mainRows: main.mainRows,
+		runs: main?.runs ?? [],
+		mainRows: main?.mainRows ?? 0,
 		faults: knitted.flatMap((k) => k.faults),
 		tucked: shape.shape === 'hat' ? shape.tucked : undefined,
 		hat: shape.shape === 'hat' ? shape.hat : undefined,
@@ -128,6 +158,10 @@ function derive(
 		tubeWish: 'stripes' in wish && 'fill' in wish ? wish : undefined,
 		garment:
 			shape.shape === 'garment' && 'measures' in wish ? { wish, shape: shape.garment } : undefined,
+		thing:
+			shape.shape === 'thing' && isThingWish(wish)
+				? { wish, thing: shape.thing, pieces }
+				: undefined,
 		round: shape.shape === 'tube' ? shape.tube.round : null,
 		places: () => rowPlaces({ ...shape, assembly, pieces }),
 		flatLength: flatLengthOf(shape),
@@ -144,22 +178,24 @@ function derive(
 		assembly,
 		...shape,
 		amounts,
-		time: crankTime(
-			pieces.reduce((t, p) => t + p.mainRows * p.count, 0),
-			machine.id,
-			bench.evidence
-		),
+		time: crankTime(rowsByMachine(pieces, machine), bench.evidence),
 		steps:
 			works && shape.shape === 'garment'
-				? works.steps(shape.garment, pieces)
-				: finishSteps({
-						assembly,
-						pieces,
-						joinTails,
-						layerFlatCm: shape.shape === 'hat' ? shape.hat.layerFlat.mean : 0,
-						stringCm: shape.shape === 'flags' ? shape.flag.string.mean : 0,
-						worn: hatWish && isBaby(hatWish.head) ? 'baby' : wish.recipe === 'sock' ? 'foot' : null
-					}),
-		findings: findingsFor(facts, works && facts.garment ? works.rules : [])
+				? works.garment.steps(shape.garment, pieces)
+				: works && shape.shape === 'thing'
+					? works.thing.steps({ thing: shape.thing, assembly, pieces, joinTails })
+					: finishSteps({
+							assembly,
+							pieces,
+							joinTails,
+							layerFlatCm: shape.shape === 'hat' ? shape.hat.layerFlat.mean : 0,
+							stringCm: shape.shape === 'flags' ? shape.flag.string.mean : 0,
+							worn:
+								hatWish && isBaby(hatWish.head) ? 'baby' : wish.recipe === 'sock' ? 'foot' : null
+						}),
+		findings: findingsFor(
+			facts,
+			works && facts.garment ? works.garment.rules : works && facts.thing ? works.thing.rules : []
+		)
 	};
 }

@@ -29,6 +29,9 @@ export interface PlannedPiece {
 	readonly mirrored: boolean;
 	readonly program: Program;
 	readonly yarns: readonly YarnId[];
+	/** The machine it is made on, and the gauge of each yarn there. */
+	readonly machine: Machine;
+	readonly gauges: readonly Gauge[];
 	/** Main rows by yarn, from 0, waste apart. */
 	readonly runs: readonly YarnRun[];
 	readonly mainRows: number;
@@ -49,6 +52,8 @@ export interface PlannedPiece {
 /** A piece as the machine knits it, before the yarn on hand is weighed against it. */
 export interface KnittedPiece {
 	readonly piece: Piece;
+	readonly machine: Machine;
+	readonly gauges: readonly Gauge[];
 	readonly runs: readonly YarnRun[];
 	readonly wasteStart: boolean;
 	readonly stitches: ReadonlyMap<number, number>;
@@ -124,6 +129,8 @@ export function planPiece({ piece, machine, gauges, assembly, joinTails }: Input
 			mirrored: piece.mirrored,
 			program,
 			yarns: piece.yarns,
+			machine,
+			gauges,
 			runs,
 			mainRows,
 			wasteRows: programRows(program) - mainRows,
@@ -142,6 +149,8 @@ export function planPiece({ piece, machine, gauges, assembly, joinTails }: Input
 	};
 	return {
 		piece,
+		machine,
+		gauges,
 		runs,
 		wasteStart: wasteBefore > 0,
 		stitches,

@@ -18,6 +18,6 @@ export function brimRows({ hat, pieces }: Pick<Folded, 'hat' | 'pieces'>): numbe
 
 /** Where every row of a plan's tube ends up; none for what is no tube. */
 export const rowPlaces = (plan: Folded): RowPlace[] =>
-	plan.shape === 'flags' || plan.shape === 'garment'
+	plan.shape !== 'hat' && plan.shape !== 'tube'
 		? []
 		: placesOf(plan.pieces[0]!.mainRows, plan.assembly, brimRows(plan));

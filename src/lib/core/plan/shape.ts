@@ -4,10 +4,19 @@ import type { Flag } from '../assemble/flag';
 import { tuckTube, type TuckedTube } from '../assemble/tucked-tube';
 import type { Gauge } from '../gauge/gauge';
 import type { Machine } from '../model/bench';
-import type { BuntingWish, GarmentWish, LinedHatWish, PlainTubeWish, Wish } from '../model/wish';
+import type {
+	BuntingWish,
+	GarmentWish,
+	LinedHatWish,
+	PlainTubeWish,
+	ThingWish,
+	Wish
+} from '../model/wish';
+import type { Thing } from '../thing/thing';
 import { hemOf, pinsOf, TUBE_KINDS } from '../recipe/plain-tube';
 import { finishTube, type FinishedTube } from '../assemble/finished-tube';
 import { tubeFigures, type TubeFigures } from './tube-figures';
+import type { Figure } from '../quantity/working';
 import { estimate, exact, quotient, weakest, type Estimate } from '../quantity/estimate';
 import { panelPins } from '../machine/panel';
 import { flagCounts, mostStitches } from '../recipe/bunting';
@@ -17,6 +26,15 @@ import { hatFigures, type HatFigures } from './figures';
 import { flagFigures, type FlagFigures } from './flag-figures';
 import type { GarmentFigures, GarmentShape } from './garment';
 import type { PlannedPiece } from './piece';
+
+/** Sizes, stuffing and handwork of a thing of several pieces. */
+export interface ThingFigures {
+	readonly size: readonly Figure[];
+	/** Of all stuffing; null where there is none. */
+	readonly fill: Figure | null;
+	/** After the machine: drawing up, stuffing, sewing, winding. */
+	readonly byHand: Figure;
+}
 
 /** What the assembly makes of the pieces, in centimetres. */
 export type Shape =
@@ -34,10 +52,17 @@ export type Shape =
 			/** The first piece, edge to edge and from its cast-on up, flat. */
 			readonly first: { readonly width: Estimate; readonly height: Estimate };
 			readonly figures: GarmentFigures;
+	  }
+	| {
+			readonly shape: 'thing';
+			readonly thing: Thing;
+			/** Of its first piece as it lies; of the finished thing where it has none. */
+			readonly first: { readonly width: Estimate; readonly height: Estimate };
+			readonly figures: ThingFigures;
 	  };
 
 interface Input {
-	readonly wish: Exclude<Wish, GarmentWish>;
+	readonly wish: Exclude<Wish, GarmentWish | ThingWish>;
 	readonly machine: Machine;
 	readonly gauges: readonly Gauge[];
 	readonly assembly: Assembly;

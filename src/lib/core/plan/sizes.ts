@@ -7,9 +7,9 @@ export const lengthOf = (p: Plan): Estimate =>
 		? p.hat.tubeFlat
 		: p.shape === 'tube'
 			? p.tube.flatLength
-			: p.shape === 'garment'
-				? p.first.height
-				: p.flag.height;
+			: p.shape === 'flags'
+				? p.flag.height
+				: p.first.height;
 
 /** Its width lying flat, cm: half the tube, a flag's top edge, or a garment's first piece. */
 export const widthOf = (p: Plan): Estimate =>
@@ -17,9 +17,9 @@ export const widthOf = (p: Plan): Estimate =>
 		? p.figures.flatWidth.value
 		: p.shape === 'tube'
 			? p.figures.width.value
-			: p.shape === 'garment'
-				? p.first.width
-				: p.flag.width;
+			: p.shape === 'flags'
+				? p.flag.width
+				: p.first.width;
 
 /** Stitches across the flat piece. */
 export const stitchesAcross = (p: Plan): number =>
@@ -27,4 +27,4 @@ export const stitchesAcross = (p: Plan): number =>
 		? p.flag.stitches
 		: p.shape === 'garment'
 			? (p.garment.made.pieces[0]?.columns ?? 0)
-			: p.pieces[0]!.stitches.first / 2;
+			: (p.pieces[0]?.stitches.first ?? 0) / 2;

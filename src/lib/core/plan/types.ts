@@ -12,8 +12,10 @@ import type { Estimate } from '../quantity/estimate';
 import type { Figure } from '../quantity/working';
 import type { HatFigures } from './figures';
 import type { FlagFigures } from './flag-figures';
+import type { Thing } from '../thing/thing';
 import type { GarmentFigures, GarmentShape } from './garment';
 import type { PlannedPiece } from './piece';
+import type { ThingFigures } from './shape';
 import type { TubeFigures } from './tube-figures';
 
 interface PlanBase {
@@ -61,8 +63,16 @@ export interface GarmentPlan extends PlanBase {
 	readonly figures: GarmentFigures;
 }
 
+/** Several pieces folded, stuffed, wound or hung. */
+export interface ThingPlan extends PlanBase {
+	readonly shape: 'thing';
+	readonly thing: Thing;
+	readonly first: { readonly width: Estimate; readonly height: Estimate };
+	readonly figures: ThingFigures;
+}
+
 /** Everything that follows from a project and a bench. Plain data: no functions, no typed arrays. */
-export type Plan = HatPlan | FlagsPlan | TubePlan | GarmentPlan;
+export type Plan = HatPlan | FlagsPlan | TubePlan | GarmentPlan | ThingPlan;
 
 /** A plan that cannot be made, and why. */
 export interface NoPlan {

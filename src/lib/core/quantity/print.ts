@@ -1,5 +1,12 @@
 import type { Estimate } from './estimate';
-import { cmToInches, gramsToOunces, metresToYards, type QuantityKind, type Units } from './units';
+import {
+	cmToInches,
+	inchesToCm,
+	gramsToOunces,
+	metresToYards,
+	type QuantityKind,
+	type Units
+} from './units';
 
 interface Shown {
 	readonly unit: string;
@@ -16,6 +23,7 @@ const PLAIN: Partial<Record<QuantityKind, [string, number]>> = {
 	seconds: ['s', 1],
 	balls: ['balls', 1],
 	ends: ['ends', 0],
+	things: ['', 0],
 	plain: ['', 2]
 };
 
@@ -55,6 +63,14 @@ export function shownUnit(kind: QuantityKind, units: Units): Shown {
 				factor: metric ? 10 : 10.16,
 				decimals: 1
 			};
+		case 'volume':
+			return metric
+				? { unit: 'cm³', factor: 1, decimals: 0 }
+				: { unit: 'in³', factor: cmToInches(1) ** 3, decimals: 1 };
+		case 'fill':
+			return metric
+				? { unit: 'g / 100 cm³', factor: 100, decimals: 1 }
+				: { unit: 'oz / in³', factor: gramsToOunces(1) * inchesToCm(1) ** 3, decimals: 3 };
 		case 'percent':
 			return { unit: '%', factor: 100, decimals: 0 };
 		default: {

@@ -23,6 +23,9 @@ export type QuantityKind =
 	| 'seconds'
 	| 'yarn-per-mass'
 	| 'ends'
+	| 'things'
+	| 'volume'
+	| 'fill'
 	| 'plain';
 
 export const inchesToCm = (inches: number): number => inches * CM_PER_INCH;

@@ -33,7 +33,7 @@ export function flagCounts(wish: BuntingWish, stitchesPerCm: number): FlagCounts
 	};
 }
 
-function flagProgram(wish: BuntingWish, counts: FlagCounts, machine: Machine): Program {
+export function flagProgram(wish: BuntingWish, counts: FlagCounts, machine: Machine): Program {
 	const { from } = panelPins(machine, wish.turn, counts.stitches);
 	const to = Math.min(machine.pins, from + counts.stitches);
 	const both: Op[] = (['low', 'high'] as const).map((edge) => ({

@@ -2,10 +2,11 @@ import type { Assembly } from '../assemble/assembly';
 import type { Made } from '../garment/make';
 import type { Gauge } from '../gauge/gauge';
 import type { Bench } from '../model/project';
-import type { Machine, Yarn, YarnId } from '../model/bench';
+import type { Machine, MachineId, Yarn, YarnId } from '../model/bench';
 import type { Wish } from '../model/wish';
 import type { Program } from '../program/program';
 import type { Working } from '../quantity/working';
+import type { HandYarn, Thing } from '../thing/thing';
 
 /** One thing the machine makes. `count` like copies; `mirrored` for the other hand's. */
 export interface Piece {
@@ -22,6 +23,8 @@ export interface Piece {
 	readonly sectionsWorking: Working;
 	/** Main rows after which an edge is marked, to count and to sew by. */
 	readonly marks?: readonly number[];
+	/** The machine it is made on where that is not the project's. */
+	readonly on?: MachineId;
 }
 
 export interface Design {
@@ -30,12 +33,22 @@ export interface Design {
 	readonly assembly: Assembly;
 	/** Of a garment: its pieces as drawn and as made, and its seams. */
 	readonly made?: Made;
+	/** Of what is put together from several pieces: its geometry and its joints. */
+	readonly thing?: Thing;
+	/** Yarn worked by hand: wraps, running threads, sewing, chains. */
+	readonly hand?: readonly HandYarn[];
 }
 
-export interface DesignContext {
+/** A machine and what is known of its gauge. */
+export interface OnMachine {
 	readonly machine: Machine;
-	/** The gauge of a yarn on this machine; every yarn of the wish is known. */
 	readonly gauge: (yarn: YarnId) => Gauge;
+}
+
+/** The project's machine, the gauge of its yarns there, and the other machines that parts are made on. */
+export interface DesignContext extends OnMachine {
+	/** Another machine of the bench; null is the project's. */
+	readonly on: (machine: MachineId | null) => OnMachine;
 	/** The yarn itself, with what is on hand. */
 	readonly yarn: (yarn: YarnId) => Yarn;
 }
@@ -50,6 +63,8 @@ export interface Recipe<W extends Wish = Wish> {
 	readonly defaults: (bench: Bench) => W | undefined;
 	/** Yarns the wish names, main one first, each once. */
 	readonly yarns: (wish: W) => YarnId[];
+	/** Machines the wish names beside the project's. */
+	readonly machines?: (wish: W) => MachineId[];
 	/** The same wish with one yarn in the place of another, wherever it stands. */
 	readonly withYarn: (wish: W, from: YarnId, to: YarnId) => W;
 	readonly design: (wish: W, context: DesignContext) => Design;

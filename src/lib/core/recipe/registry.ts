@@ -1,10 +1,17 @@
-import type { GarmentKindId, HatKindId, TubeKindId } from '../model/kinds';
-import type { GarmentWish, LinedHatWish, PlainTubeWish, Wish } from '../model/wish';
+import {
+	THINGS,
+	type GarmentKindId,
+	type HatKindId,
+	type ThingKindId,
+	type TubeKindId
+} from '../model/kinds';
+import type { GarmentWish, LinedHatWish, PlainTubeWish, ThingWish, Wish } from '../model/wish';
 import { bunting } from './bunting';
 import { GARMENT_KINDS, garmentRecipe } from './garment';
 import { TUBE_KINDS, tubeRecipe } from './plain-tube';
 import { HAT_KINDS, hatRecipe } from './lined-hat';
 import type { AnyRecipe, LightRecipe, Recipe } from './recipe';
+import { thingRecipe } from './thing';
 
 const RECIPES: Record<Wish['recipe'], unknown> = {
 	...(Object.fromEntries(
@@ -16,7 +23,11 @@ const RECIPES: Record<Wish['recipe'], unknown> = {
 	) as Record<TubeKindId, Recipe<PlainTubeWish>>),
 	...(Object.fromEntries(
 		Object.values(GARMENT_KINDS).map((kind) => [kind.id, garmentRecipe(kind)])
-	) as Record<GarmentKindId, LightRecipe<GarmentWish>>)
+	) as Record<GarmentKindId, LightRecipe<GarmentWish>>),
+	...(Object.fromEntries(THINGS.map((id) => [id, thingRecipe(id)])) as Record<
+		ThingKindId,
+		LightRecipe<ThingWish>
+	>)
 };
 
 /** The recipe a wish belongs to. */

@@ -94,7 +94,7 @@ const rhythmKey = (gap: number, n: number, how: How): number =>
 
 /**
  * The best schedule of one edge: least `beyond`, then fewest `changes`, then least `squares`; the earliest of equals. Exact
- * over all schedules that the rules allow and that meet the line at most `REACH` rows early or late: a shortest path over
+ * over all schedules that the rules allow, that meet the line at most `REACH` rows early or late and end within half a stitch of it: a shortest path over
  * rows and stitches taken off, each state with its best for every rhythm. Stitches; 1 to some hundred rows.
  */
 export function scheduleEdge(wish: EdgeWish): EdgeSchedule {

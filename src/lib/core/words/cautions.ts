@@ -14,5 +14,8 @@ export const CAUTIONS: Record<CautionCode, string> = {
 	garland:
 		'Hang garlands out of children’s reach and away from flames and lamps; the place’s own rules decide.',
 	slippery: 'Socks slip on hard floors: bare feet or shoes there, and above all on stairs.',
+	'under-three':
+		'For under-threes nothing may come off: no buttons, beads or loose parts; toy rules decide if it is sold or given.',
+	'light-loads': 'Bag handles are for light loads: knitting stretches, and seams give.',
 	'hot-water': 'Acrylic softens in heat: keep hot dryers and irons at a distance.'
 };

@@ -318,6 +318,71 @@ const WRITERS: { [C in FindingCode]: Writer<C> } = {
 		what: `A neck of ${s.length(f.neckCm)} leaves nothing of ${s.length(f.spanCm)} for the shoulders.`,
 		why: 'Neck and both joined lengths together are as long as the tubes.'
 	}),
+	'toy-small-parts': (f) => ({
+		what: `${f.count === 1 ? `A ${f.eyes}` : `${f.count} ${f.eyes}s`} on a toy for under three`,
+		why: 'What comes off can be swallowed. For that age eyes are stitched; toy rules decide if it is sold or given.'
+	}),
+	'toy-cord': (f, s) => ({
+		what: `${f.name} is a cord of ${s.length(f.cm)}, on a toy for under three`,
+		why: `A cord longer than ${s.length(f.most)} can go round a neck: make it shorter.`
+	}),
+	'toy-part-small': (f, s) => ({
+		what: `${f.name} is small enough to be swallowed if it comes off`,
+		why: `${s.length(f.across)} across and ${s.length(f.long)} long. Sewn round twice it holds; a larger part, or the toy for an older child, is safer.`
+	}),
+	'toy-rules': (f) => ({
+		what: f.under3 ? 'For under-threes: nothing that comes off' : 'Not for under-threes as it is',
+		why: 'If it is sold or given, the toy rules of the place decide, and who knows them.'
+	}),
+	'attach-lost': (f) => ({
+		what: `${f.name} is sewn to a part that is not there`,
+		why: 'Choose the part it is sewn to: every part hangs from one that stands by itself.'
+	}),
+	'will-not-close': (f, s) => ({
+		what: `${f.name}${f.nth > 1 ? `, swelling ${f.nth},` : ''} is too short to close`,
+		why: `${s.length(f.cm)} of tube, and from edge to edge over its thickness it takes ${s.length(f.leastCm)}: it stays a flat disc.`
+	}),
+	'part-too-wide': (f, s) => ({
+		what: `${f.name} opens wider than ${f.host.toLowerCase()} is thick there`,
+		why: `${s.length(f.openCm)} across on ${s.length(f.hostCm)}: move it to a thicker place, or make it on fewer pins.`
+	}),
+	'bag-misses': (f, s) => ({
+		what: `The strip is ${rowsWord(Math.abs(f.rows))} too ${f.rows > 0 ? 'long' : 'short'} to fold`,
+		why:
+			f.rows > 0
+				? `It folds at ${f.ideal} rows. ${rowsWord(f.eachRows)}, ${s.length(f.cm)}, stand over at each end: the points are not alike, or they are folded in.`
+				: `It folds at ${f.ideal} rows. Each end lacks ${rowsWord(f.eachRows)}: both seams stop ${s.length(f.cm)} short, and the notch gapes at its middle.`
+	}),
+	'bag-loads': () => ({
+		what: 'For light loads',
+		why: 'A knitted handle stretches and a seam gives: yarn and a scarf, not bottles.'
+	}),
+	'cannot-hang': (f, s) => ({
+		what: `A cord of ${s.length(f.cordCm)} cannot sag ${s.length(f.sagCm)}`,
+		why: 'Hung double it reaches half its length down: less sag, or more cord.'
+	}),
+	'garland-count': (f, s) => ({
+		what: `${f.number} ${f.number === 1 ? 'thing' : 'things'} is as near as ${s.length(f.spacingCm)} apart comes`,
+		why: `The cord is ${s.length(f.cordCm)} from hook to hook.`
+	}),
+	'items-touch': (f, s) => ({
+		what: `Neighbours touch, ${f.times} times`,
+		why: `Two side by side need ${s.length(f.needCm)} from middle to middle, and have ${s.length(f.spacingCm)}.`
+	}),
+	'pom-thin': (f) => ({
+		what: `${f.wraps} wraps make a thin pom-pom`,
+		why: `On this card and with this yarn about ${f.usual} fill it.`
+	}),
+	'border-off': (f) => ({
+		what: `${f.stitches} crochet stitches on ${f.loops} loops`,
+		why: f.eases
+			? `Repeats of ${f.of} come out whole at ${f.stitches}: take ${Math.abs(f.stitches - f.loops) === 1 ? 'one loop' : `${Math.abs(f.stitches - f.loops)} loops`} ${f.stitches > f.loops ? 'twice' : 'together'} on the way.`
+			: `Repeats of ${f.of} are too far from the loops there are: another repeat lies flatter.`
+	}),
+	'no-swatch-there': (f) => ({
+		what: `No swatch on ${f.machine}`,
+		why: `${f.parts.join(', ')}: sized by what other machines say of this yarn.`
+	}),
 	'no-counter': () => ({
 		what: 'This machine counts no rows.',
 		why: 'Count every turn here at the crank; the weave and cast-on are not rows.'
@@ -355,6 +420,14 @@ export function wordFix(fix: Fix, units: Units): string {
 			return `${MEASURE_NAMES[fix.measure]} like the other pieces`;
 		case 'ladder-pins':
 			return `Ladders at pins ${fix.pins.join(' and ')}`;
+		case 'eyes':
+			return 'Stitch the eyes';
+		case 'sag':
+			return `Sag ${say(units).length(fix.cm)}`;
+		case 'garland-number':
+			return `Hang ${fix.number} of them`;
+		case 'wraps':
+			return 'As many wraps as fill it';
 		case 'by-yarn':
 			return 'As long as the yarn lasts';
 	}

@@ -1,10 +1,13 @@
 import { isSpare, RAVEL } from '../program/program';
 import type { Estimate } from '../quantity/estimate';
 import { printValue, printWithSpread } from '../quantity/print';
+import type { CrochetTerms } from '../model/kinds';
 import type { QuantityKind, Units } from '../quantity/units';
 
 /** Prints quantities in the maker's unit, for sentences. */
 export interface Say {
+	/** Crochet stitches by the words of the maker's choice. */
+	readonly crochet: CrochetWords;
 	readonly units: Units;
 	/** A length in cm. */
 	readonly length: (cm: number) => string;
@@ -14,7 +17,20 @@ export interface Say {
 	readonly percent: (share: number) => string;
 }
 
-export const say = (units: Units): Say => ({
+export interface CrochetWords {
+	readonly single: string;
+	readonly Single: string;
+	readonly slip: string;
+}
+
+/** One stitch has two names (common practice): what is single crochet to one is double crochet to the other. */
+export const CROCHET: Readonly<Record<CrochetTerms, CrochetWords>> = {
+	us: { single: 'single crochet', Single: 'Single crochet', slip: 'slip stitch' },
+	uk: { single: 'double crochet', Single: 'Double crochet', slip: 'slip stitch' }
+};
+
+export const say = (units: Units, terms: CrochetTerms = 'us'): Say => ({
+	crochet: CROCHET[terms],
 	units,
 	length: (cm) => printValue(cm, 'length', units),
 	of: (value, kind) => printValue(value, kind, units),

@@ -1,6 +1,6 @@
 import type { FinishStep } from '../finish/steps';
 import type { Units } from '../quantity/units';
-import type { FlatClosing } from '../model/kinds';
+import type { CrochetTerms, FlatClosing } from '../model/kinds';
 import { EDGE_NAMES, wordSeam, wordSeamHow } from './garment';
 import { rowsWord, say } from './say';
 
@@ -10,6 +10,11 @@ export interface StepWords {
 }
 
 const EDGE = { 'cast-on': 'first', 'cast-off': 'last' } as const;
+
+/** `the strip`, or `4 baubles` as `bauble, 4 times`. */
+const of = (name: string, copies: number): string =>
+	copies > 1 ? `${name.toLowerCase()}, ${copies} times,` : `the ${name.toLowerCase()}`;
+const times = (copies: number): string => (copies > 1 ? `, ${copies} times` : '');
 
 /** How two layers' loops are closed, by school. */
 const CLOSE: Record<FlatClosing, string> = {
@@ -26,10 +31,15 @@ const halves = (loops: number): string =>
 		: `${(loops - 1) / 2} loops with ${(loops - 1) / 2} and one over, taken with its neighbour`;
 
 /** A finishing step in the maker's words: what to do, then how. */
-export function wordStep(step: FinishStep, units: Units): StepWords {
-	const s = say(units);
+export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = 'us'): StepWords {
+	const s = say(units, terms);
 	switch (step.do) {
 		case 'rest':
+			if (step.several)
+				return {
+					title: `Stretch ${step.several === 1 ? 'the piece' : `all ${step.several} pieces`} lengthways, then let ${step.several === 1 ? 'it' : 'them'} rest`,
+					how: 'Pull each long once or twice so that the stitches even out, and lay what belongs together side by side.'
+				};
 			if (step.panel)
 				return {
 					title: 'Block the flags flat and let them dry',
@@ -86,7 +96,7 @@ export function wordStep(step: FinishStep, units: Units): StepWords {
 			return {
 				title: step.toe
 					? `Close the toe, ${step.loops} loops of the ${EDGE[step.edge]} row${step.copies > 1 ? `, on ${step.copies} pieces` : ''}`
-					: `Close the ${EDGE[step.edge]} row flat, ${halves(step.loops)}`,
+					: `Close the ${EDGE[step.edge]} row${step.name ? ` of ${of(step.name, step.copies)}` : ''} flat, ${halves(step.loops)}`,
 				how: `${step.toe ? 'Run the tail through all loops and draw them in to two thirds of the width, then whip front to back, flat.' : `Lay the tube flat so that the colour joins are at the back. ${CLOSE[step.how]}`}${step.waste ? ' The waste comes off when it is closed.' : ''}`
 			};
 		case 'close-crown':
@@ -121,11 +131,11 @@ export function wordStep(step: FinishStep, units: Units): StepWords {
 			};
 		case 'bind':
 			return {
-				title: `Bind off the ${step.loops} loops of the ${EDGE[step.edge]} row${step.copies > 1 ? `, on ${step.copies} pieces` : ''}`,
+				title: `Bind off the ${step.loops} loops of the ${EDGE[step.edge]} row${step.name ? ` of ${step.name.toLowerCase()}` : ''}${step.copies > 1 ? `, on ${step.copies} pieces` : ''}`,
 				how:
 					step.perLoop === 2
-						? `Single crochet in every loop and between each two, ${2 * step.loops} in all, so that it stretches over the heel.`
-						: 'A chain through every loop, or single crochet with a stitch between loops where it has to stretch: loose enough to pull over.'
+						? `${s.crochet.Single} in every loop and between each two, ${2 * step.loops} in all, so that it stretches over the heel.`
+						: `A chain through every loop, or ${s.crochet.single} with a stitch between loops where it has to stretch: loose enough to pull over.`
 			};
 		case 'join-ring':
 			return {
@@ -201,10 +211,88 @@ export function wordStep(step: FinishStep, units: Units): StepWords {
 					: [])
 			];
 			return {
-				title: `${EDGE_NAMES[c.edge.id]}: ${c.stitches} single crochet${c.edge.times > 1 ? `, ${c.edge.times} times` : ''}`,
+				title: `${EDGE_NAMES[c.edge.id]}: ${c.stitches} ${s.crochet.single}${c.edge.times > 1 ? `, ${c.edge.times} times` : ''}`,
 				how: `${parts.join('; ')}. ${s.length(c.cm)} of edge; if it ruffles, fewer; if it draws in, more.`
 			};
 		}
+		case 'gather-piece':
+			return {
+				title: `Gather the ${EDGE[step.edge]} row of ${of(step.name, 1)}, ${step.loops} loops${times(step.copies)}`,
+				how: `The tail of ${s.length(Math.round(step.tailCm))} on a blunt needle through every loop in turn, beginning beside the tail: count ${step.loops}. Through all a second time, draw up and knot.${step.waste ? ' Then the waste comes off.' : ''}`
+			};
+		case 'fold-bag':
+			return {
+				title: 'Fold the strip to a bag, three folds on three diagonals',
+				how: `Lay it flat, cast-on at the left. Fold the middle third along its diagonal from bottom left to top right: the right part goes behind. Fold the first third along its diagonal, the outer half behind; bring the outer half of the last third to the front.${step.missRows === 0 ? '' : step.missRows > 0 ? ` ${rowsWord(step.missRows / 2)} stand over at each end: fold them in.` : ` Each end lacks ${rowsWord(-step.missRows / 2)}: the notch stays open that much at its middle.`}`
+			};
+		case 'sew-bag':
+			return {
+				title: `Sew the two seams, ${rowsWord(step.a)} to ${rowsWord(step.b)} each`,
+				how: `One on the front and one on the back, from a bottom corner up to the middle of the notch: the strip’s edge folds back on itself there. A row of one side, a row of the other.${step.verdict === 'meets' ? '' : step.verdict === 'eases' ? ' Ease the odd rows in.' : ' They do not agree: see the plan.'}`
+			};
+		case 'handle':
+			return {
+				title: `Sew the handle to both points, ${step.loops} loops with ${step.loops}`,
+				how: 'A closed end of the handle to each point of the bag, folded round it and whipped twice; it carries what the bag carries.'
+			};
+		case 'side-by-side':
+			return {
+				title: `Sew the tubes side by side, ${rowsWord(step.rows)} to ${step.rows}${times(step.times)}`,
+				how: 'Mattress stitch along the folds, a bar of each at a time, colour joins all to the back; pin the middles together first so that neither side creeps.'
+			};
+		case 'border':
+			return {
+				title: `Crochet along both closed ends, ${step.stitches} ${s.crochet.single} each`,
+				how:
+					step.kind === 'repeat'
+						? `${step.stitches / step.of} repeats of ${step.of} over ${step.loops} loops, the nearest that comes out whole.`
+						: step.kind === 'double'
+							? `One in every loop and one between each two: 2 × ${step.loops}.`
+							: `One in each of the ${step.loops} loops.`
+			};
+		case 'stuff':
+			return {
+				title: `Stuff ${of(step.name, 1)}${step.nth > 0 ? `, swelling ${step.nth} from its first row` : ''}, about ${s.of(step.grams, 'mass')}${times(step.copies)}`,
+				how: `${step.cm3 > 0 ? `It holds ${s.of(step.cm3, 'volume')}. ` : ''}Small tufts, the far end first, pressed to the sides and not into a lump; stop before the stitches gape.`
+			};
+		case 'tie-off':
+			return {
+				title: `Tie ${of(step.name, 1)} off at row ${step.atRow}${times(step.copies)}`,
+				how: `A doubled thread in and out through every other of the ${step.loops} stitches of row ${step.atRow}, once round; draw it up over the stuffing, wind it round twice and knot.`
+			};
+		case 'attach':
+			return {
+				title: `Sew ${step.pair ? `the left and the right ${step.name.toLowerCase()}` : of(step.name, 1)} to ${of(step.host, 1)} at row ${step.row}${step.copies > (step.pair ? 2 : 1) ? `, ${step.copies} in all` : ''}`,
+				how: `${step.flat ? `Flat, its ${step.loops} loops along ${s.length(step.openCm)}` : `Round its open end, ${step.loops} loops on a ring ${s.length(step.openCm)} across`}, a loop and a stitch in turn${step.twice ? '; then round once more with doubled yarn, since nothing may come off' : ''}.${step.pair ? ' Left is the toy’s own left: pin both before sewing one.' : ''}`
+			};
+		case 'eyes':
+			return {
+				title: `${step.kind === 'stitched' ? 'Stitch' : 'Sew on'} ${step.count === 1 ? 'the eye' : `${step.count} eyes`}`,
+				how:
+					step.kind === 'stitched'
+						? 'Dark yarn, a few straight stitches over one another each; begin and end inside, through the stuffing.'
+						: `${step.kind === 'button' ? 'Buttons' : 'Beads'} with strong thread through to the far side and back four times; only for a child past three.`
+			};
+		case 'wind':
+			return {
+				title: `Wind ${step.count === 1 ? 'the pom-pom' : `${step.count} pom-poms`}, ${step.wraps} wraps round a card ${s.length(step.cardCm)} long`,
+				how: 'Side by side and then over one another, not tight; print the card in true size from the plan.'
+			};
+		case 'tie-cut':
+			return {
+				title: 'Tie it in the middle, cut both ends, trim and shake',
+				how: `A doubled strand round all wraps, as tight as it will go, knotted twice; cut the loops; trim to ${s.length(step.cm)} across, shake it, warm it in steam at a distance and trim again.`
+			};
+		case 'fix-pom':
+			return {
+				title: 'Fix it so that it comes off for washing',
+				how: 'The tie’s ends through the crown or the lining, in a bow, round a button or a toggle inside.'
+			};
+		case 'hang':
+			return {
+				title: `Tie ${step.number} things on, ${s.length(step.spacingCm)} from middle to middle`,
+				how: `Mark the cord first: a loop of ${s.length(step.loopCm)} at each end, then every ${s.length(step.spacingCm)}. Hung ${s.length(step.spanCm)} apart its middle hangs ${s.length(step.sagCm)} low.`
+			};
 		case 'weave-in':
 			return {
 				title: `Weave in ${step.ends} ends`,

@@ -8,6 +8,7 @@
 	import FinishedPicture from '../pictures/FinishedPicture.svelte';
 	import GarmentPicture from '../garment/GarmentPicture.svelte';
 	import FlagsPicture from '../pictures/FlagsPicture.svelte';
+	import ThingPicture from '../thing/ThingPicture.svelte';
 	import { CAUTIONS } from '$lib/core/words/cautions';
 	import { wordStep } from '$lib/core/words/steps';
 	import Caution from '../parts/Caution.svelte';
@@ -63,7 +64,7 @@
 				/>{/if}
 		</div>
 	</div>
-	{#if run.ready && !progressOf(plan.pieces, run.events).off}
+	{#if run.ready && plan.pieces.length > 0 && !progressOf(plan.pieces, run.events).off}
 		<p class="border-warning mb-3 border-l-4 pl-3 text-sm">
 			The run says it is still on the machine: <a
 				class="underline"
@@ -115,6 +116,8 @@
 							wish={project.wish}
 							units={workbench.units}
 						/>{/if}
+				{:else if plan.shape === 'thing'}
+					<ThingPicture {plan} units={workbench.units} width={320} height={300} />
 				{:else if plan.shape !== 'flags'}
 					<FinishedPicture
 						{plan}

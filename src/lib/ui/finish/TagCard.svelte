@@ -2,6 +2,7 @@
 	import { tagOf } from '$lib/core/finish/tag';
 	import { isHat, type Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
+	import type { Figure } from '$lib/core/quantity/working';
 	import { printValue } from '$lib/core/quantity/print';
 	import { wordTag } from '$lib/core/words/tag';
 	import { teller } from '../state/tell.svelte';
@@ -24,9 +25,9 @@
 			return `${plan.flag.flags} flags, ${printValue(plan.flag.string.mean, 'length', units)} side by side`;
 		if (plan.shape === 'tube')
 			return `${printValue(Math.round(plan.tube.flatLength.mean), 'length', units)} long, ${printValue(Math.round(plan.figures.width.value.mean), 'length', units)} wide`;
-		if (plan.shape === 'garment') {
-			const of = (f: { label: string; value: { mean: number } }) =>
-				`${f.label.toLowerCase()} ${printValue(Math.round(f.value.mean), 'length', units)}`;
+		if (plan.shape === 'garment' || plan.shape === 'thing') {
+			const of = (f: Figure) =>
+				`${f.label.toLowerCase()} ${printValue(Math.round(f.value.mean), f.kind, units)}`;
 			return plan.figures.size.slice(0, 2).map(of).join(', ');
 		}
 		if (!isHat(project)) return '';

@@ -23,7 +23,7 @@
 	const workbench = useWorkbench();
 	const plan = $derived(crank.plan);
 	const piece = $derived(crank.piece);
-	const machine = $derived(plan.machine);
+	const machine = $derived(crank.machine);
 	const first = $derived(piece.sheet.legs[0]!);
 	const feed = $derived(
 		isSpare(first.yarn)

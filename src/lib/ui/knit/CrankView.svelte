@@ -42,7 +42,7 @@
 	const settings = $derived(workbench.settings);
 	const context = $derived({
 		units: workbench.units,
-		machine: crank.plan.machine,
+		machine: crank.machine,
 		yarnName: yarnNamer(crank.plan)
 	});
 
@@ -330,9 +330,9 @@
 				</button>
 			{/each}
 			<span class="quiet max-sm:hidden"
-				>{crank.plan.machine.counter === 'none'
+				>{crank.machine.counter === 'none'
 					? 'this machine counts nothing itself'
-					: crank.panel && crank.plan.machine.counter === 'tube'
+					: crank.panel && crank.machine.counter === 'tube'
 						? 'its counter counts tubes only: this panel is counted here'
 						: 'the machine’s counter should read one of these'}</span
 			>
@@ -394,7 +394,7 @@
 	/>
 {:else if dialog === 'fault'}
 	<FaultDialog
-		machine={crank.plan.machine}
+		machine={crank.machine}
 		row={position.main}
 		inWork={crank.panel && crank.row ? { low: crank.row.low + 1, high: crank.row.high + 1 } : null}
 		onclose={close}

@@ -25,17 +25,19 @@
 		untrack(() => project.id)
 	);
 	const crank = new Crank(() => plan as Plan, run);
-	let faulted = $state.raw<readonly number[]>([]);
-	const suspects = $derived(
-		plan?.ok ? suspectPins(faulted, plan.machine.pins).map((s) => s.pin) : []
-	);
+	let faulted = $state.raw<ReadonlyMap<string, number[]>>(new Map());
+	const suspects = $derived.by(() => {
+		if (!plan?.ok || plan.pieces.length === 0) return [];
+		const { id, pins } = crank.machine;
+		return suspectPins(faulted.get(id) ?? [], pins).map((s) => s.pin);
+	});
 	const stop = $derived(plan?.findings.find((f) => f.severity === 'stop'));
 
 	onMount(() => {
 		void earlierRuns(workbench.db, project.machineId, project.id).then(
 			(runs) => (crank.earlier = runs)
 		);
-		void faultPins(workbench.db).then((pins) => (faulted = pins.get(project.machineId) ?? []));
+		void faultPins(workbench.db).then((pins) => (faulted = pins));
 		return run.follow();
 	});
 </script>
@@ -49,6 +51,12 @@
 			<h1 class="mb-2 text-2xl">{project.name} cannot be knitted yet</h1>
 			<p class="mb-4">Its machine or one of its yarns is not on the bench.</p>
 			<a class="act" href={`/project/${project.id}/plan`}>To the plan</a>
+		</div>
+	{:else if plan.pieces.length === 0}
+		<div class="p-6">
+			<h1 class="mb-2 text-2xl">Nothing of {project.name} is cranked</h1>
+			<p class="mb-4">It is wound and tied by hand: its steps are under Finish.</p>
+			<a class="act act-now" href={`/project/${project.id}/finish`}>To its steps</a>
 		</div>
 	{:else if crank.begun}
 		{#key crank.key}<CrankView {project} {crank} {run} {suspects} />{/key}

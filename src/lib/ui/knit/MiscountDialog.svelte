@@ -56,7 +56,7 @@
 			return byLength(cm.value, main, {
 				hem: hem?.do === 'hem' && main > hem.rows ? hem.rows : 0,
 				runs: crank.piece.runs,
-				gauges: plan.gauges,
+				gauges: crank.piece.gauges,
 				hanging: hanging === 'hanging'
 			});
 		}
@@ -66,12 +66,12 @@
 		}
 		const [now, then] = [parseMass(typed), parseMass(from)];
 		const yarn = plan.yarns[leg.yarn];
-		const gauge = plan.gauges[leg.yarn];
+		const gauge = crank.piece.gauges[leg.yarn];
 		if (!now.ok || !then.ok || !yarn || !gauge || then.value < now.value) return null;
 		return byWeight(then.value - now.value, main, {
 			from: leg.mainBefore,
 			metresPerGram: metresPerGram(yarn),
-			metresPerRow: metresPerRow(plan.machine, gauge),
+			metresPerRow: metresPerRow(crank.machine, gauge),
 			tailMetres: JOIN_TAIL_CM / 100,
 			most
 		});

@@ -30,7 +30,7 @@
 				<span class="block w-[168px] shrink-0">
 					<DecreasePicture
 						{work}
-						turns={crank.plan.machine.turns}
+						turns={crank.machine.turns}
 						colour={crank.colour}
 						width={crank.panel && decreases.length > 1 ? 168 : 190}
 					/>

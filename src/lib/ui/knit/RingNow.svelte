@@ -11,7 +11,7 @@
 		size?: number;
 	}
 	let { crank, suspects, size = 300 }: Props = $props();
-	const machine = $derived(crank.plan.machine);
+	const machine = $derived(crank.machine);
 	const row = $derived(crank.row);
 	const panel = $derived(crank.panel && row !== undefined);
 	/** Until the hands have done their work, its pins still hold their loops. */

@@ -36,6 +36,8 @@ export class Crank {
 	});
 	readonly key = $derived(this.make.key);
 	readonly piece = $derived(this.make.piece);
+	/** The machine this piece is made on. */
+	readonly machine = $derived(this.piece.machine);
 	readonly sheet = $derived(this.piece.sheet);
 	readonly state = $derived.by(() => foldRun(this.#run.events, this.key));
 	readonly begun = $derived(this.state.started || this.state.done > 0);

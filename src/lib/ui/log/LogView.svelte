@@ -81,26 +81,26 @@
 			>Make another</button
 		>
 	</div>
-	<Ribbon
-		piece={plan.pieces[0]!}
-		yarns={plan.yarns}
-		gauges={plan.gauges}
-		units={workbench.units}
-		foldRow={foldRow(plan)}
-		knitted={run.ready ? (knitted ?? 0) : null}
-		pins={run.state.faults.map((f) => ({
-			row: f.row,
-			label: `${f.fault} at pin ${f.pin}`,
-			stop: true
-		}))}
-		band={64}
-		label={several ? 'The first piece, with all faults' : 'What was knitted, with its faults'}
-	/>
+	{#if plan.pieces.length > 0}<Ribbon
+			piece={plan.pieces[0]!}
+			yarns={plan.yarns}
+			gauges={plan.gauges}
+			units={workbench.units}
+			foldRow={foldRow(plan)}
+			knitted={run.ready ? (knitted ?? 0) : null}
+			pins={run.state.faults.map((f) => ({
+				row: f.row,
+				label: `${f.fault} at pin ${f.pin}`,
+				stop: true
+			}))}
+			band={64}
+			label={several ? 'The first piece, with all faults' : 'What was knitted, with its faults'}
+		/>{/if}
 	<p class="hint mb-3">
 		{several && progress
 			? `${progress.makes.filter((m) => m.run.off).length} of ${progress.makes.length} pieces off the machine, ${progress.rowsDone} of ${progress.rowsTotal} rows counted`
 			: knitted
-				? `${knitted} of ${plan.pieces[0]!.mainRows} main rows counted`
+				? `${knitted} of ${plan.pieces[0]?.mainRows ?? 0} main rows counted`
 				: 'Nothing counted yet'}{minutes ? `, ${minutes} min at the crank` : ''}{run.state.faults
 			.length
 			? `, ${run.state.faults.length === 1 ? 'one fault' : `${run.state.faults.length} faults`} noted`
@@ -113,7 +113,7 @@
 		{#if run.ready}<ResultForm
 				projectId={project.id}
 				hat={isHat(project)}
-				rows={knitted ?? plan.pieces[0]!.mainRows}
+				rows={knitted ?? plan.pieces[0]?.mainRows ?? 1}
 				{minutes}
 				onadd={add}
 			/>{/if}
@@ -186,7 +186,7 @@
 			machine={plan.machine}
 			row={knitted ?? 0}
 			onclose={() => (noting = false)}
-			onfault={(f) => run.add({ type: 'fault', piece: plan.pieces[0]!.id, ...f })}
+			onfault={(f) => run.add({ type: 'fault', piece: plan.pieces[0]?.id ?? 'none', ...f })}
 		/>
 	{/if}
 {:else if plan}

@@ -1,7 +1,14 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import type { Fix } from '$lib/core/findings/finding';
-	import { isBunting, isGarment, isHat, isTube, type Project } from '$lib/core/model/project';
+	import {
+		isBunting,
+		isGarment,
+		isHat,
+		isThing,
+		isTube,
+		type Project
+	} from '$lib/core/model/project';
 	import { flagOrder } from '$lib/core/recipe/bunting';
 	import { recipeFor } from '$lib/core/recipe/registry';
 	import { eventPins, findingMarks, foldRow, hiddenRows } from '../state/ribbon-pins';
@@ -24,6 +31,7 @@
 	import TubeChoices from './TubeChoices.svelte';
 	import FinishedPicture from '../pictures/FinishedPicture.svelte';
 	import GarmentPlanView from '../garment/GarmentPlanView.svelte';
+	import ThingPlanView from '../thing/ThingPlanView.svelte';
 	import FlagsPicture from '../pictures/FlagsPicture.svelte';
 	import { exact } from '$lib/core/quantity/estimate';
 	import { figure } from '$lib/core/quantity/working';
@@ -78,6 +86,18 @@
 						)
 					});
 				return;
+			case 'eyes':
+				if ('eyes' in wish) editor.wish('eyes', { eyes: { ...wish.eyes, kind: fix.kind } });
+				return;
+			case 'sag':
+				return editor.wish('sag', { sagCm: fix.cm });
+			case 'garland-number':
+				return editor.wish('how many', {
+					number: fix.number,
+					...('solve' in wish && wish.solve === 'number' ? { solve: 'spacing' as const } : {})
+				});
+			case 'wraps':
+				return editor.wish('wraps', { wraps: fix.wraps });
 			case 'ladder-pins':
 				return editor.wish('ladders', { ladderPins: [...fix.pins] });
 			case 'turn-up':
@@ -154,6 +174,8 @@
 
 {#if plan?.ok && plan.shape === 'garment'}
 	{#if isGarment(project)}<GarmentPlanView {project} {plan} {editor} onfix={apply} />{/if}
+{:else if plan?.ok && plan.shape === 'thing'}
+	{#if isThing(project)}<ThingPlanView {project} {plan} {editor} onfix={apply} />{/if}
 {:else if plan?.ok}
 	{@const piece = plan.pieces[0]!}
 	{#if plan.shape === 'tube' && isTube(project)}

@@ -11,7 +11,10 @@
 	let { plan, project, editor }: { plan: Plan; project: Project; editor: ProjectEditor } = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
-	const piece = $derived(plan.pieces[0]!);
+	const waste = $derived({
+		rows: plan.pieces.reduce((t, p) => t + p.count * p.wasteRows, 0),
+		metres: plan.pieces.reduce((t, p) => t + p.count * p.wasteMetres, 0)
+	});
 	const held = new HeldYarn(workbench);
 	const grams = (g: number) => printValue(g, 'mass', units);
 	const lookup = (id: string) => workbench.bench.yarns.find((y) => y.id === id);
@@ -64,10 +67,10 @@
 			</li>
 		{/each}
 	</ul>
-	{#if piece.wasteRows > 0}
+	{#if waste.rows > 0}
 		<p class="hint mt-1">
-			And about {printValue(Math.max(1, Math.round(piece.wasteMetres)), 'yarn', units)} of waste yarn
-			for {piece.wasteRows} rows.
+			And about {printValue(Math.max(1, Math.round(waste.metres)), 'yarn', units)} of waste yarn for {waste.rows}
+			rows.
 		</p>
 	{/if}
 	{#if project.used === null}

@@ -6,6 +6,7 @@
 	import { eventsOf } from '$lib/store/store';
 	import { HAT_KINDS } from '$lib/core/recipe/lined-hat';
 	import { GARMENT_KINDS } from '$lib/core/recipe/garment';
+	import { THING_NAMES } from '$lib/core/recipe/thing';
 	import { TUBE_KINDS } from '$lib/core/recipe/plain-tube';
 	import type { New } from '../state/projects';
 	import { useWorkbench } from '../state/workbench.svelte';
@@ -86,6 +87,11 @@
 				<optgroup label="Panels and garments">
 					{#each Object.values(GARMENT_KINDS) as kind (kind.id)}
 						<option value={kind.id}>{kind.name}</option>
+					{/each}
+				</optgroup>
+				<optgroup label="Folded, stuffed and hung">
+					{#each Object.entries(THING_NAMES) as [id, name] (id)}
+						<option value={id}>{name}</option>
 					{/each}
 				</optgroup>
 				<optgroup label="Parts, and your own">

@@ -4,7 +4,7 @@
 	import type { MeasuredResult, Project, RunEvent } from '$lib/core/model/project';
 	import { lengthOf, widthOf } from '$lib/core/plan/sizes';
 	import { pieceOutline } from '../pictures/outline';
-	import type { Plan } from '$lib/core/plan';
+	import type { Plan, PlannedPiece } from '$lib/core/plan';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { rowsWord } from '$lib/core/words/say';
 	import { wordEvent } from '$lib/core/words/events';
@@ -43,17 +43,19 @@
 	const rack = $derived.by(() => {
 		if (!plan || width === 0) return [];
 		const makes = progress?.makes ?? makesOf(plan.pieces).map((make) => ({ make, run: null }));
-		// A garment's pieces have lengths of their own; all else is alike.
-		const long = (rows: number) =>
-			plan.shape === 'garment' ? (rows / plan.gauges[0]!.rowsPerCm.mean) * px : tubeCm * px;
+		// The pieces of garments and things have lengths of their own; all else is alike.
+		const long = (p: PlannedPiece) =>
+			plan.shape === 'garment' || plan.shape === 'thing'
+				? (p.mainRows / p.gauges[0]!.rowsPerCm.mean) * px
+				: tubeCm * px;
 		let left = 0;
 		const lefts = makes.map(({ make }) => {
 			const at = left;
-			left += long(make.piece.mainRows) + GAP;
+			left += long(make.piece) + GAP;
 			return at;
 		});
 		const room = left - GAP <= width ? width : width - 60;
-		const fit = makes.findIndex(({ make }, i) => lefts[i]! + long(make.piece.mainRows) > room);
+		const fit = makes.findIndex(({ make }, i) => lefts[i]! + long(make.piece) > room);
 		return makes.slice(0, fit < 0 ? makes.length : Math.max(1, fit)).map(({ make, run }, i) => {
 			const rows = make.piece.mainRows;
 			const main = run ? (positionAt(make.piece.sheet, run.done)?.main ?? 0) : 0;
@@ -63,8 +65,8 @@
 				key: make.key,
 				piece: make.piece,
 				left: lefts[i]!,
-				long: long(rows),
-				x: (row: number) => (row / Math.max(1, rows)) * long(rows),
+				long: long(make.piece),
+				x: (row: number) => (row / Math.max(1, rows)) * long(make.piece),
 				share,
 				current: make.key === at?.make.key
 			};
@@ -79,7 +81,7 @@
 		if (!e) return null;
 		const words = wordEvent(e, {
 			units: workbench.units,
-			machine: plan.machine,
+			machine: piece.machine,
 			yarnName: (i) => plan.yarns[i]?.colourName ?? 'yarn'
 		});
 		return { title: words.title, after: e.after, in: e.after - run.done };
@@ -101,7 +103,7 @@
 				>{project.name}</span
 			>
 			<span class="hint">{stage.word}</span>
-			{#if plan && piece}
+			{#if plan && (piece || plan.shape === 'thing')}
 				<span class="ml-auto text-sm">
 					{#if stage.page === 'log' && measured.at(-1)?.tubeCm}
 						measured {printValue(measured.at(-1)!.tubeCm!, 'length', workbench.units)} from {measured.at(
@@ -109,15 +111,19 @@
 						)!.rowsKnitted} rows
 					{:else if stage.page === 'knit' && position}
 						{#if at && copies > 1}{nameMake(at.make)}:{/if}
-						<span class="figure font-semibold">{position.main}</span> of {piece.mainRows} rows
+						<span class="figure font-semibold">{position.main}</span> of {piece?.mainRows} rows
 					{:else}
-						{#if plan.shape === 'garment' && copies > 1}
+						{#if (plan.shape === 'garment' || plan.shape === 'thing') && copies !== 1}
 							{@const size = plan.figures.size[0]!}
-							{copies} pieces, {size.label.toLowerCase()}
+							{copies > 0 ? `${copies} pieces, ` : ''}{size.label.toLowerCase()}
 							{printWithSpread(size.value, size.kind, workbench.units)}
 						{:else}
 							{#if copies > 1}{copies} pieces of{/if}
-							{piece.mainRows} rows, {printWithSpread(lengthOf(plan), 'length', workbench.units)}
+							{piece?.mainRows ?? 0} rows, {printWithSpread(
+								lengthOf(plan),
+								'length',
+								workbench.units
+							)}
 						{/if}
 					{/if}
 					<span class="quiet">· {plan.machine.pins} pins</span>

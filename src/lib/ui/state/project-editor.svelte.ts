@@ -4,6 +4,7 @@ import type {
 	GarmentWish,
 	LinedHatWish,
 	PlainTubeWish,
+	ThingWish,
 	Wish
 } from '$lib/core/model/wish';
 
@@ -11,6 +12,9 @@ interface Step {
 	readonly what: string;
 	readonly project: Project;
 }
+
+/** Some fields of any one of several wishes. */
+type PartOf<W> = W extends unknown ? Partial<W> : never;
 
 const MOST_STEPS = 200;
 
@@ -50,7 +54,11 @@ export class ProjectEditor {
 	wish(
 		what: string,
 		patch:
-			Partial<LinedHatWish> | Partial<BuntingWish> | Partial<PlainTubeWish> | Partial<GarmentWish>
+			| Partial<LinedHatWish>
+			| Partial<BuntingWish>
+			| Partial<PlainTubeWish>
+			| Partial<GarmentWish>
+			| PartOf<ThingWish>
 	): void {
 		this.change(what, { wish: { ...this.project.wish, ...patch } as Wish });
 	}

@@ -1,12 +1,16 @@
 import type { Bench, HatProject, Project } from '$lib/core/model/project';
-import type { LinedHatWish, PlainTubeWish, Wish } from '$lib/core/model/wish';
+import type { LinedHatWish, PlainTubeWish, ThingWish, Wish } from '$lib/core/model/wish';
 import { bunting } from '$lib/core/recipe/bunting';
 import {
 	isGarmentKind,
+	isThingKind,
 	type GarmentKindId,
 	type HatKindId,
+	type ThingKindId,
 	type TubeKindId
 } from '$lib/core/model/kinds';
+import { THING_NAMES } from '$lib/core/recipe/thing';
+import { thingDefaults, thingPins } from '$lib/core/recipe/thing-design';
 import { GARMENT_KINDS } from '$lib/core/recipe/garment';
 import { garmentDefaults } from '$lib/core/recipe/garment-start';
 import { TUBE_KINDS, tubeRecipe } from '$lib/core/recipe/plain-tube';
@@ -15,7 +19,10 @@ import type { UsualWaste } from '$lib/store/settings';
 import { newId } from '$lib/store/store';
 
 /** A wish with the maker's usual waste yarn and tails. */
-const usually = <W extends LinedHatWish | PlainTubeWish>(wish: W, usual?: UsualWaste | null): W =>
+const usually = <W extends LinedHatWish | PlainTubeWish | ThingWish>(
+	wish: W,
+	usual?: UsualWaste | null
+): W =>
 	usual
 		? {
 				...wish,
@@ -64,7 +71,7 @@ export function newBunting(bench: Bench): Project | undefined {
 }
 
 /** What can be begun from the shelf. */
-export type New = HatKindId | 'bunting' | TubeKindId | GarmentKindId;
+export type New = HatKindId | 'bunting' | TubeKindId | GarmentKindId | ThingKindId;
 
 /** A new tube of a kind, from the bench as it is. */
 export function newTube(
@@ -88,6 +95,17 @@ export function newGarment(bench: Bench, kind: GarmentKindId): Project | undefin
 	return machine && wish && fresh(of.name, machine.id, wish);
 }
 
+/** Something of several pieces, on the machine nearest its usual. */
+export function newThing(
+	bench: Bench,
+	kind: ThingKindId,
+	usual?: UsualWaste | null
+): Project | undefined {
+	const machine = nearestUsual(bench, thingPins(kind));
+	const wish = thingDefaults(kind, bench);
+	return machine && wish && fresh(THING_NAMES[kind], machine.id, usually(wish, usual));
+}
+
 const isHatKind = (what: New): what is HatKindId => what in HAT_KINDS;
 
 /** Anything the shelf can begin, on the bench as it is. */
@@ -102,7 +120,9 @@ export const newProject = (
 			? newHat(bench, { kind: what, usual: usual ?? null })
 			: isGarmentKind(what)
 				? newGarment(bench, what)
-				: newTube(bench, what, usual);
+				: isThingKind(what)
+					? newThing(bench, what, usual)
+					: newTube(bench, what, usual);
 
 function fresh<W extends Wish>(
 	name: string,

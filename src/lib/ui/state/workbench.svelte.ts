@@ -1,7 +1,7 @@
 import { liveQuery, type Subscription } from 'dexie';
 import { createContext } from 'svelte';
 import { SvelteMap } from 'svelte/reactivity';
-import { isGarmentKind } from '$lib/core/model/kinds';
+import { isPlannedAway } from '$lib/core/model/kinds';
 import type { Bench, Project } from '$lib/core/model/project';
 import type { Machine, Swatch, Yarn, YarnTest } from '$lib/core/model/bench';
 import type { TombleDb } from '$lib/store/db';
@@ -109,11 +109,11 @@ export class Workbench {
 	}
 
 	/**
-	 * The plan of a project on the bench as it is now; worked out once, whoever asks. Null while a garment's is being made in
-	 * the worker.
+	 * The plan of a project on the bench as it is now; worked out once, whoever asks. Null while one that
+	 * takes more works is being made in the worker.
 	 */
 	planOf(project: Project): Plan | NoPlan | null {
-		if (isGarmentKind(project.wish.recipe)) return this.#planAway(project);
+		if (isPlannedAway(project.wish.recipe)) return this.#planAway(project);
 		const known = this.#plans.get(project);
 		if (known) return known;
 		const made = makePlan(project, this.bench, { book: this.book, works: null });

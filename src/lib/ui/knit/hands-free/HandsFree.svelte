@@ -61,7 +61,7 @@
 			{
 				turns: 20,
 				turnsPerMinute: turns,
-				pins: crank.plan.machine.pins,
+				pins: crank.machine.pins,
 				signalToNoiseDb: 10,
 				clatter: 0.5,
 				random: Math.random

@@ -10,7 +10,7 @@ const PER_TURN = 12;
 export function passAt(crank: Crank): number | null {
 	const { row } = crank;
 	if (!row || row.mode === 'tube') return null;
-	return pulsesInPass(row.low, row.high, crank.plan.machine.pins, PER_TURN);
+	return pulsesInPass(row.low, row.high, crank.machine.pins, PER_TURN);
 }
 
 /** The stand-in's address for what is left of the piece at hand. */
@@ -21,7 +21,7 @@ export function sensorFor(
 	const { done } = crank.state;
 	const rows = Math.max(1, crank.sheet.totalRows - done);
 	const query = new URLSearchParams({
-		pins: String(crank.plan.machine.pins),
+		pins: String(crank.machine.pins),
 		perTurn: String(PER_TURN),
 		rows: String(Math.min(2000, rows)),
 		turnsPerMinute: String(asked.turnsPerMinute),

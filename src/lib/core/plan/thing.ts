@@ -1,0 +1,263 @@
+import type { Gauge } from '../gauge/gauge';
+import type { Machine } from '../model/bench';
+import type { ThingWish } from '../model/wish';
+import { estimate, exact, quotient, relative, scale, type Estimate } from '../quantity/estimate';
+import { figure, own, worked, type Figure } from '../quantity/working';
+import { densityTerm } from '../recipe/things/common';
+import { FILL_DENSITY, FILL_RELATIVE_SD } from '../thing/stuffed';
+import type { Thing, ThingOf } from '../thing/thing';
+import { partLength, segmentRadius } from '../thing/toy';
+import type { PlannedPiece } from './piece';
+import type { Shape, ThingFigures } from './shape';
+
+interface Input {
+	readonly wish: ThingWish;
+	readonly machine: Machine;
+	readonly gauges: readonly Gauge[];
+	readonly pieces: readonly PlannedPiece[];
+	readonly thing: Thing;
+}
+
+/** Minutes that hands take for one, and how that scatters (from memory). */
+const MINUTES = {
+	closeEnd: 4,
+	foldAndSew: 20,
+	seamMetre: 12,
+	part: 5,
+	attach: 6,
+	tie: 2,
+	item: { bauble: 5, pumpkin: 6, flag: 3, 'pom-pom': 7, tube: 4 },
+	hang: 1
+} as const;
+const MINUTES_RELATIVE_SD = 0.3;
+
+const spread = (cm: number, density: Estimate): Estimate =>
+	estimate(cm, cm * relative(density), density.basis);
+
+const hands = (minutes: number, label: string, n: number): Figure =>
+	figure(
+		'By hand, after the machine',
+		'minutes',
+		estimate(minutes, minutes * MINUTES_RELATIVE_SD, 'estimated'),
+		[
+			worked(n, 'plain', label),
+			'×',
+			worked(minutes / Math.max(1, n), 'minutes', 'each, as most take')
+		]
+	);
+
+const fillFigure = (cm3: number, grams: number, density: number): Figure | null =>
+	cm3 === 0
+		? null
+		: figure('Stuffing', 'mass', estimate(grams, grams * FILL_RELATIVE_SD, 'estimated'), [
+				worked(cm3, 'volume', 'inside'),
+				'×',
+				worked(density, 'fill', 'as it is stuffed')
+			]);
+
+function bagFigures(thing: ThingOf<'bag'>, { gauges, machine }: Input): ThingFigures {
+	const { bag } = thing;
+	const main = gauges[0]!;
+	const across = densityTerm(main, 'stitchesPerCm');
+	const half = worked(machine.pins / 2, 'stitches', 'across the flat tube');
+	const of = (label: string, cm: number, times: number) =>
+		figure(label, 'length', spread(cm, main.stitchesPerCm), [
+			half,
+			'÷',
+			across,
+			'×',
+			worked(times, 'plain', 'of a square and its diagonal')
+		]);
+	return {
+		size: [
+			of('Wide and high, to its points', bag.sideCm, Math.SQRT2),
+			of('Deep, at the middle', bag.depthCm, Math.SQRT1_2),
+			figure('Strip before folding', 'length', spread(bag.lengthCm, main.rowsPerCm), [
+				worked(thing.rows, 'rows', 'rows'),
+				'÷',
+				densityTerm(main, 'rowsPerCm')
+			]),
+			figure('Handle, long', 'length', spread(thing.handleCm, main.rowsPerCm), [
+				own(Math.round(thing.handleCm * main.rowsPerCm.mean), 'rows', 'rows'),
+				'÷',
+				densityTerm(main, 'rowsPerCm')
+			])
+		],
+		fill: null,
+		byHand: hands(4 * MINUTES.closeEnd + MINUTES.foldAndSew, 'bag', 1)
+	};
+}
+
+function blanketFigures(thing: ThingOf<'blanket'>, { gauges, machine }: Input): ThingFigures {
+	const main = gauges[0]!;
+	const seams = thing.across - 1;
+	return {
+		size: [
+			figure(
+				'Width',
+				'length',
+				scale(quotient(exact(machine.pins / 2), main.stitchesPerCm), thing.across),
+				[
+					own(thing.across, 'plain', 'tubes'),
+					'×',
+					worked(machine.pins / 2, 'stitches', 'across each, flat'),
+					'÷',
+					densityTerm(main, 'stitchesPerCm')
+				]
+			),
+			figure('Length', 'length', quotient(exact(thing.rows), main.rowsPerCm), [
+				worked(thing.rows, 'rows', 'rows'),
+				'÷',
+				densityTerm(main, 'rowsPerCm')
+			])
+		],
+		fill: null,
+		byHand: hands(
+			2 * thing.across * MINUTES.closeEnd + (seams * thing.lengthCm * MINUTES.seamMetre) / 100,
+			'tubes',
+			thing.across
+		)
+	};
+}
+
+function toyFigures(thing: ThingOf<'toy'>): ThingFigures {
+	const density = FILL_DENSITY[thing.fill];
+	const root = thing.parts[0]!;
+	const parts = thing.parts.reduce((t, m) => t + m.part.count, 0);
+	const ties = thing.parts.reduce((t, m) => t + m.part.count * (m.segments.length - 1), 0);
+	const sewn = thing.parts.reduce((t, m) => t + (m.part.to ? m.part.count : 0), 0);
+	const thick = Math.max(...root.segments.map((s) => 2 * segmentRadius(root, s)));
+	const flat = root.segments.reduce((t, s) => t + s.flatCm, 0);
+	return {
+		size: [
+			figure(
+				`${root.part.name}, end to end`,
+				'length',
+				// A rounded end swallows length: how much differs with the hand that stuffs it.
+				estimate(partLength(root), 0.05 * partLength(root), 'estimated'),
+				[
+					worked(flat, 'length', 'of flat tube'),
+					'×',
+					worked(partLength(root) / flat, 'plain', 'stuffed to half an ellipse')
+				]
+			),
+			figure(`${root.part.name}, thick`, 'length', estimate(thick, 0.05 * thick, 'estimated'), [
+				worked(root.roundCm, 'length', 'round, relaxed'),
+				'×',
+				worked((thick * Math.PI) / root.roundCm, 'plain', 'as stuffing widens it'),
+				'÷',
+				worked(Math.PI, 'plain', 'round to across')
+			])
+		],
+		fill: fillFigure(thing.cm3, thing.cm3 * density, density),
+		byHand: hands(
+			parts * MINUTES.part + ties * MINUTES.tie + sewn * MINUTES.attach,
+			parts === 1 ? 'part' : 'parts',
+			parts
+		)
+	};
+}
+
+function garlandFigures(thing: ThingOf<'garland'>, wish: ThingWish): ThingFigures {
+	const { solved, items, fillGrams } = thing;
+	const { solve, fill } = wish as Extract<ThingWish, { recipe: 'garland' }>;
+	const given = (value: number, what: 'number' | 'spacing' | 'span', label: string) =>
+		solve === what ? worked(value, 'length', label) : own(value, 'length', label);
+	const { cord } = solved;
+	const density = FILL_DENSITY[fill];
+	return {
+		size: [
+			figure('Things on it', 'things', exact(solved.number), [
+				worked(cord.lengthCm, 'length', 'of cord, hook to hook'),
+				'÷',
+				given(solved.spacingCm, 'spacing', 'from middle to middle'),
+				'−',
+				worked(1, 'plain', 'gap more than things')
+			]),
+			figure('From middle to middle', 'length', exact(solved.spacingCm), [
+				worked(cord.lengthCm, 'length', 'of cord, hook to hook'),
+				'÷ (',
+				worked(solved.number, 'plain', 'things'),
+				'+',
+				worked(1, 'plain', ''),
+				')'
+			]),
+			figure('Span, hook to hook', 'length', exact(cord.spanCm), [
+				given(cord.spanCm, 'span', solve === 'span' ? 'worked out' : 'set by you'),
+				'with',
+				own(cord.sagCm, 'length', 'of sag')
+			]),
+			figure('Cord, loops and all', 'length', exact(thing.cordCm), [
+				worked(cord.lengthCm, 'length', 'hanging'),
+				'+',
+				worked(2, 'plain', 'loops'),
+				'×',
+				own(thing.loopCm, 'length', 'in each')
+			])
+		],
+		fill: fillFigure(fillGrams / density, fillGrams, density),
+		byHand: hands(
+			items.reduce((t, x) => t + MINUTES.item[x.kind] + MINUTES.hang, 0),
+			'things',
+			items.length
+		)
+	};
+}
+
+function pomPomFigures(thing: ThingOf<'pom-pom'>): ThingFigures {
+	return {
+		size: [
+			figure('Across, trimmed', 'length', estimate(thing.cm, 0.08 * thing.cm, 'estimated'), [
+				own(thing.cardCm, 'length', 'long card'),
+				'×',
+				worked(thing.cm / thing.cardCm, 'plain', 'left by trimming')
+			]),
+			figure('Wraps of each', 'things', exact(thing.wraps), [
+				worked(thing.wraps, 'plain', thing.wraps === thing.usual ? 'that fill it' : 'set by you')
+			])
+		],
+		fill: null,
+		byHand: hands(
+			thing.count * MINUTES.item['pom-pom'],
+			thing.count === 1 ? 'pom-pom' : 'pom-poms',
+			thing.count
+		)
+	};
+}
+
+function figuresOf(input: Input): ThingFigures {
+	const { thing, wish } = input;
+	switch (thing.kind) {
+		case 'bag':
+			return bagFigures(thing, input);
+		case 'blanket':
+			return blanketFigures(thing, input);
+		case 'toy':
+			return toyFigures(thing);
+		case 'garland':
+			return garlandFigures(thing, wish);
+		case 'pom-pom':
+			return pomPomFigures(thing);
+	}
+}
+
+/** The finished thing in figures, and its first piece as it lies. */
+export function thingShape(input: Input): Shape {
+	const { pieces, thing } = input;
+	const first = pieces[0];
+	const gauge = first?.gauges[0];
+	const none = exact(thing.kind === 'pom-pom' ? thing.cm : 1, 'estimated');
+	const cord = first && first.stitches.first < first.machine.pins;
+	return {
+		shape: 'thing',
+		thing,
+		first:
+			first && gauge
+				? {
+						width: quotient(exact(first.stitches.first / (cord ? 1 : 2)), gauge.stitchesPerCm),
+						height: quotient(exact(first.mainRows), gauge.rowsPerCm)
+					}
+				: { width: none, height: none },
+		figures: figuresOf(input)
+	};
+}

@@ -1,0 +1,143 @@
+import type { FoldedBagWish } from '../../model/wish';
+import { own, worked, type Working } from '../../quantity/working';
+import { bagOf } from '../../thing/bag';
+import { joint } from '../../thing/joint';
+import {
+	bandsOf,
+	densityTerm,
+	roundThread,
+	rowsFrom,
+	tubeOf,
+	USUAL_CLOSING,
+	USUAL_ENDS,
+	yarnsFor
+} from './common';
+import type { ThingKind } from './kind';
+
+/** Rows of the short tube that joins the two points: a few (common practice). */
+const USUAL_HANDLE = 16;
+
+/** A bag folded of one tube closed flat at both ends, three times as long as it is wide, and a short tube as its handle. */
+export const foldedBag: ThingKind<FoldedBagWish> = {
+	pins: { least: 40, most: 100 },
+	defaults: (bench) => {
+		const yarns = yarnsFor(bench, 2);
+		if (!yarns[0]) return undefined;
+		return {
+			recipe: 'folded-bag',
+			yarns,
+			line: yarns.length > 1 ? '12 A, 4 B' : '10 A',
+			length: { by: 'fold' },
+			handleRows: USUAL_HANDLE,
+			closing: USUAL_CLOSING,
+			...USUAL_ENDS
+		};
+	},
+	design: (wish, { machine, gauge }) => {
+		const main = gauge(wish.yarns[0]!);
+		const width = machine.pins / 2 / main.stitchesPerCm.mean;
+		const up = main.rowsPerCm.mean;
+		// Each third of the strip is sewn to another: whole rows in each.
+		const third = Math.max(4, Math.round(width * up));
+		const idealRows = 3 * third;
+		const rows =
+			wish.length.by === 'fold'
+				? idealRows
+				: wish.length.by === 'rows'
+					? wish.length.rows
+					: Math.max(12, Math.round(wish.length.cm * up));
+		const working: Working =
+			wish.length.by === 'rows'
+				? [own(rows, 'rows', 'set by you')]
+				: wish.length.by === 'cm'
+					? [own(wish.length.cm, 'length', 'set by you'), '×', densityTerm(main, 'rowsPerCm')]
+					: [worked(3, 'plain', 'thirds'), '×', ...rowsFrom(width, main, 'wide')];
+		const ids = [...new Set(wish.yarns)];
+		const bands = bandsOf(wish.line, wish.yarns, rows);
+		const handle = [{ yarn: ids.indexOf(wish.yarns[0]!), rows: wish.handleRows }];
+		const half = Math.floor(machine.pins / 2);
+		const side = (name: string, count: number) =>
+			({ piece: 'strip', name, edge: 'side', count, of: 'rows' }) as const;
+		// The middle third stays; what the strip is too long or too short falls on its two ends.
+		const end = third + (rows - idealRows) / 2;
+		return {
+			pieces: [
+				{
+					id: 'strip',
+					name: 'Strip',
+					count: 1,
+					mirrored: false,
+					yarns: ids,
+					program: tubeOf(bands, wish),
+					rowsWorking: working,
+					sectionsWorking: []
+				},
+				{
+					id: 'handle',
+					name: 'Handle',
+					count: 1,
+					mirrored: false,
+					yarns: ids,
+					program: tubeOf(handle, wish),
+					rowsWorking: [own(wish.handleRows, 'rows', 'set by you')],
+					sectionsWorking: []
+				}
+			],
+			assembly: [
+				...(['strip', 'handle'] as const).flatMap((piece) =>
+					(['cast-off', 'cast-on'] as const).map(
+						(edge) => ({ do: 'close-flat', piece, edge, how: wish.closing }) as const
+					)
+				),
+				{ do: 'fold-bag', piece: 'strip' },
+				{ do: 'attach', piece: 'handle', edge: 'cast-on', to: 'strip' },
+				{ do: 'attach', piece: 'handle', edge: 'cast-off', to: 'strip' }
+			],
+			hand: [
+				{
+					what: 'sewing',
+					yarn: handle[0]!.yarn,
+					metres: 2 * roundThread(width, 2) + 2 * roundThread(width, 1)
+				}
+			],
+			thing: {
+				kind: 'bag',
+				bag: bagOf(width, rows / up),
+				strip: 'strip',
+				handle: 'handle',
+				rows,
+				idealRows,
+				handleCm: wish.handleRows / up,
+				bands,
+				joints: [
+					joint({
+						id: 'bag-side',
+						kind: 'side',
+						a: side('middle third', third),
+						b: side('end third', end),
+						times: 2
+					}),
+					joint({
+						id: 'bag-handle',
+						kind: 'handle',
+						a: {
+							piece: 'handle',
+							name: 'closed end of the handle',
+							edge: 'cast-on',
+							count: half,
+							of: 'loops'
+						},
+						b: {
+							piece: 'strip',
+							name: 'a point, its closed end folded in',
+							edge: 'points',
+							count: half,
+							of: 'loops'
+						},
+						times: 2
+					})
+				]
+			}
+		};
+	}
+};

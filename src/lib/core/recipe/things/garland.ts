@@ -1,0 +1,289 @@
+import type { AssemblyStep } from '../../assemble/assembly';
+import type { YarnId } from '../../model/bench';
+import type { BuntingWish, GarlandItem, GarlandWish } from '../../model/wish';
+import { clearPins } from '../../machine/ring';
+import { own, worked } from '../../quantity/working';
+import { colourOrder, solveGarland } from '../../thing/garland';
+import { joint } from '../../thing/joint';
+import { pomPomCm, usualWraps, wrappedCm } from '../../thing/pom-pom';
+import { ballLength, FILL_DENSITY, stuff } from '../../thing/stuffed';
+import type { HandYarn, HungItem } from '../../thing/thing';
+import { effectiveTex } from '../../yarn/tex';
+import { flagCounts, flagProgram } from '../bunting';
+import type { Design, DesignContext, OnMachine, Piece } from '../recipe';
+import { densityTerm, rowsFrom, tubeOf, USUAL_ENDS, yarnsFor } from './common';
+import type { ThingKind } from './kind';
+
+/** How far stuffing widens a bauble (from memory). */
+const PUFF = 0.15;
+/** A pumpkin-like ball is shorter than a round one (from memory). */
+const PUMPKIN = 0.85;
+/** A small tube hangs as long as it is wide. */
+const USUAL_FLAG_STITCHES = 15;
+/** Yarn in a chain, times its length (from memory). */
+const CHAIN_TIMES = 3.5;
+/** A strand ties each thing on, m (from memory). */
+const TIE_METRES = 0.3;
+const CORD_PINS = 3;
+
+interface Made {
+	readonly item: GarlandItem;
+	readonly index: number;
+	readonly rows: number;
+	readonly widthCm: number;
+	readonly heightCm: number;
+	readonly cm3: number;
+	readonly wraps: number;
+}
+
+const flagWish = (stitches: number): BuntingWish => ({
+	recipe: 'bunting',
+	flags: 1,
+	yarns: [],
+	width: { by: 'stitches', stitches },
+	everyRows: 2,
+	way: 'single',
+	tip: 3,
+	turn: 'switch'
+});
+
+/** One kind of item in rows and centimetres. */
+function makeItem(
+	wish: GarlandWish,
+	item: GarlandItem,
+	index: number,
+	on: OnMachine,
+	tex: number
+): Made {
+	const gauge = on.gauge(wish.yarns[0]!);
+	const round = on.machine.pins / gauge.stitchesPerCm.mean;
+	const up = gauge.rowsPerCm.mean;
+	const base = { item, index, cm3: 0, wraps: 0, rows: 0 };
+	switch (item.kind) {
+		case 'bauble':
+		case 'pumpkin': {
+			const times = item.kind === 'pumpkin' ? PUMPKIN : 1;
+			const rows = item.size ?? Math.max(4, Math.round(times * ballLength(round, PUFF) * up));
+			const form = stuff(rows / up, round, PUFF);
+			return { ...base, rows, widthCm: 2 * form.radius, heightCm: 2 * form.half, cm3: form.cm3 };
+		}
+		case 'tube': {
+			const rows = item.size ?? Math.max(4, Math.round((round / 2) * up));
+			return { ...base, rows, widthCm: round / 2, heightCm: rows / up };
+		}
+		case 'flag': {
+			const counts = flagCounts(
+				flagWish(item.size ?? USUAL_FLAG_STITCHES),
+				gauge.stitchesPerCm.mean
+			);
+			return {
+				...base,
+				rows: counts.rows,
+				widthCm: counts.stitches / gauge.stitchesPerCm.mean,
+				heightCm: counts.rows / up
+			};
+		}
+		case 'pom-pom': {
+			const wraps = item.size ?? usualWraps(wish.cardCm, tex);
+			const cm = pomPomCm(wish.cardCm);
+			return { ...base, wraps, widthCm: cm, heightCm: cm };
+		}
+	}
+}
+
+function pieceOf(
+	wish: GarlandWish,
+	made: Made,
+	yarn: number,
+	count: number,
+	ids: YarnId[],
+	context: DesignContext
+): Piece {
+	const { item } = made;
+	const on = context.on(item.on);
+	const gauge = on.gauge(wish.yarns[0]!);
+	const flag = item.kind === 'flag' ? flagWish(item.size ?? USUAL_FLAG_STITCHES) : null;
+	const counts = flag && flagCounts(flag, gauge.stitchesPerCm.mean);
+	return {
+		id: itemPiece(made.index, yarn),
+		name: ITEM_NAMES[item.kind],
+		count,
+		mirrored: false,
+		yarns: ids,
+		program:
+			flag && counts
+				? flagProgram(flag, counts, on.machine).map((o) =>
+						o.op === 'cast-on' ? { ...o, yarn } : o
+					)
+				: tubeOf([{ yarn, rows: made.rows }], wish),
+		rowsWorking:
+			item.size !== null && !flag
+				? [own(item.size, 'rows', 'set by you')]
+				: flag
+					? [worked(made.rows, 'rows', 'down to the tip')]
+					: rowsFrom(made.rows / gauge.rowsPerCm.mean, gauge, 'of tube'),
+		sectionsWorking: [],
+		...(item.on ? { on: item.on } : {})
+	};
+}
+
+const ITEM_NAMES = {
+	bauble: 'Bauble',
+	pumpkin: 'Pumpkin ball',
+	flag: 'Flag',
+	'pom-pom': 'Pom-pom',
+	tube: 'Small tube'
+} as const;
+const itemPiece = (index: number, yarn: number): string => `item-${index + 1}-${yarn + 1}`;
+
+function design(wish: GarlandWish, context: DesignContext): Design {
+	const ids = [...new Set(wish.yarns)];
+	const places = wish.yarns.map((id) => ids.indexOf(id));
+	const solved = solveGarland(wish);
+	const tex = effectiveTex(context.yarn(wish.yarns[0]!));
+	const made = wish.items.map((item, i) => makeItem(wish, item, i, context.on(item.on), tex));
+	const colours = colourOrder(solved.number, places.length, wish.order, wish.seed);
+	const items = colours.map((c, i): HungItem => {
+		const m = made[i % made.length]!;
+		const yarn = places[c]!;
+		return {
+			kind: m.item.kind,
+			piece: m.item.kind === 'pom-pom' ? null : itemPiece(m.index, yarn),
+			yarn,
+			widthCm: m.widthCm,
+			heightCm: m.heightCm,
+			fillGrams: m.cm3 * FILL_DENSITY[wish.fill]
+		};
+	});
+	const count = (id: string) => items.filter((x) => x.piece === id).length;
+	// Batches: one machine after another, and on it one colour after another.
+	const batches = made
+		.filter((m) => m.item.kind !== 'pom-pom')
+		.flatMap((m) => ids.map((_, yarn) => ({ m, yarn, n: count(itemPiece(m.index, yarn)) })))
+		.filter((b) => b.n > 0)
+		.sort((a, b) => {
+			const on = (x: typeof a) => x.m.item.on ?? '';
+			return on(a) === on(b) ? a.yarn - b.yarn : on(a) < on(b) ? -1 : 1;
+		});
+	const pieces = batches.map((b) => pieceOf(wish, b.m, b.yarn, b.n, ids, context));
+	const cordCm = solved.cord.lengthCm + 2 * wish.loopCm;
+	const hand: HandYarn[] = [];
+	for (const yarn of ids.keys()) {
+		const wraps = items.reduce(
+			(t, x, i) => t + (x.kind === 'pom-pom' && x.yarn === yarn ? made[i % made.length]!.wraps : 0),
+			0
+		);
+		if (wraps > 0) hand.push({ what: 'wraps', yarn, metres: wrappedCm(wraps, wish.cardCm) / 100 });
+	}
+	hand.push({ what: 'ties', yarn: places[0]!, metres: solved.number * TIE_METRES });
+	const gauge = context.gauge(wish.yarns[0]!);
+	if (wish.cord === 'chain')
+		hand.push({ what: 'chain', yarn: places[0]!, metres: (cordCm * CHAIN_TIMES) / 100 });
+	if (wish.cord === 'knitted') {
+		const { from } = clearPins(context.machine);
+		const rows = Math.min(1900, Math.max(4, Math.round(cordCm * gauge.rowsPerCm.mean)));
+		pieces.push({
+			id: 'cord',
+			name: 'Cord',
+			count: 1,
+			mirrored: false,
+			yarns: ids,
+			program: tubeOf([{ yarn: places[0]!, rows }], wish, { from, to: from + CORD_PINS }),
+			rowsWorking: [
+				worked(cordCm, 'length', 'of cord, loops and all'),
+				'×',
+				densityTerm(gauge, 'rowsPerCm')
+			],
+			sectionsWorking: []
+		});
+	}
+	return {
+		pieces,
+		assembly: [
+			...batches.flatMap((b): AssemblyStep[] => {
+				const piece = itemPiece(b.m.index, b.yarn);
+				const stuffed = b.m.item.kind === 'bauble' || b.m.item.kind === 'pumpkin';
+				return b.m.item.kind === 'tube'
+					? [
+							{ do: 'bind', piece, edge: 'cast-off' } as const,
+							{ do: 'gather', piece, edge: 'cast-on' } as const
+						]
+					: b.m.item.kind === 'flag'
+						? [{ do: 'gather', piece, edge: 'cast-off' } as const]
+						: [
+								{ do: 'gather', piece, edge: 'cast-off' } as const,
+								...(stuffed ? [{ do: 'stuff', piece } as const] : []),
+								{ do: 'gather', piece, edge: 'cast-on' } as const
+							];
+			}),
+			{ do: 'string', pieces: batches.map((b) => itemPiece(b.m.index, b.yarn)), edge: 'cast-on' }
+		],
+		hand,
+		thing: {
+			kind: 'garland',
+			solved,
+			items,
+			cordCm,
+			loopCm: wish.loopCm,
+			wraps: made.find((m) => m.wraps > 0)?.wraps ?? 0,
+			cardCm: wish.cardCm,
+			fillGrams: items.reduce((t, x) => t + x.fillGrams, 0),
+			joints: items.slice(1).flatMap((x, i) => {
+				const beside = items[i]!;
+				const need = (x.widthCm + beside.widthCm) / 2;
+				if (need <= solved.spacingCm) return [];
+				return [
+					{
+						...joint({
+							id: `hang-${i + 1}`,
+							kind: 'hang',
+							a: {
+								piece: x.piece ?? 'pom-pom',
+								name: 'two side by side',
+								edge: 'surface',
+								count: need,
+								of: 'cm'
+							},
+							b: {
+								piece: 'cord',
+								name: 'the cord between them',
+								edge: 'surface',
+								count: solved.spacingCm,
+								of: 'cm'
+							},
+							times: 1
+						}),
+						verdict: 'off' as const
+					}
+				];
+			})
+		}
+	};
+}
+
+/** Things of several kinds and colours on a cord that hangs over a span. */
+export const garland: ThingKind<GarlandWish> = {
+	pins: { least: 16, most: 30 },
+	defaults: (bench) => {
+		const yarns = yarnsFor(bench, 3);
+		if (!yarns[0]) return undefined;
+		return {
+			recipe: 'garland',
+			yarns,
+			items: [{ kind: 'bauble', on: null, size: null }],
+			order: 'repeat',
+			seed: 1,
+			solve: 'spacing',
+			number: 12,
+			spacingCm: 18,
+			spanCm: 200,
+			sagCm: 20,
+			loopCm: 12,
+			cord: 'chain',
+			cardCm: 6,
+			fill: 'usual',
+			...USUAL_ENDS
+		};
+	},
+	design
+};

@@ -1,0 +1,54 @@
+import type { PomPomWish } from '../../model/wish';
+import { pomPomCm, usualWraps, wrappedCm } from '../../thing/pom-pom';
+import { effectiveTex } from '../../yarn/tex';
+import { USUAL_ENDS, yarnsFor } from './common';
+import type { ThingKind } from './kind';
+
+/** Pom-poms by themselves: yarn wound round a card, tied and cut. Nothing of them is cranked. */
+export const pomPom: ThingKind<PomPomWish> = {
+	pins: { least: 4, most: 200 },
+	defaults: (bench) => {
+		const yarns = yarnsFor(bench, 1);
+		if (!yarns[0]) return undefined;
+		return {
+			recipe: 'pom-pom',
+			yarns,
+			count: 1,
+			// A card 4 in long, tied with a strand of 12 to 15 in (common practice).
+			cardCm: 10.16,
+			wraps: null,
+			tieCm: 34,
+			...USUAL_ENDS
+		};
+	},
+	design: (wish, { yarn }) => {
+		const ids = [...new Set(wish.yarns)];
+		const places = wish.yarns.map((id) => ids.indexOf(id));
+		const usual = usualWraps(wish.cardCm, effectiveTex(yarn(wish.yarns[0]!)));
+		const wraps = wish.wraps ?? usual;
+		// Yarns are wound together: each takes its share of the wraps.
+		const each = wraps / wish.yarns.length;
+		return {
+			pieces: [],
+			assembly: [],
+			hand: [
+				...places.map((at) => ({
+					what: 'wraps' as const,
+					yarn: at,
+					metres: (wish.count * wrappedCm(each, wish.cardCm)) / 100
+				})),
+				{ what: 'ties', yarn: places[0]!, metres: (wish.count * wish.tieCm) / 100 }
+			],
+			thing: {
+				kind: 'pom-pom',
+				count: wish.count,
+				cardCm: wish.cardCm,
+				wraps,
+				usual,
+				cm: pomPomCm(wish.cardCm),
+				yarns: places,
+				joints: []
+			}
+		};
+	}
+};

@@ -1,0 +1,164 @@
+import type { TubeBlanketWish } from '../../model/wish';
+import { own } from '../../quantity/working';
+import { nearestMultiple } from '../../shape/counts';
+import { joint } from '../../thing/joint';
+import {
+	bandsOf,
+	densityTerm,
+	roundThread,
+	tubeOf,
+	USUAL_CLOSING,
+	USUAL_ENDS,
+	yarnsFor,
+	type Band
+} from './common';
+import type { ThingKind } from './kind';
+
+/** Yarn in a single crochet, in knitted stitches of the same yarn (from memory). */
+const CROCHET_LOOPS = 2.5;
+
+/** Crochet along the closed ends: one in every loop, two, or the nearest that a repeat divides. */
+export const borderStitches = (
+	loops: number,
+	{ border, repeatOf }: Pick<TubeBlanketWish, 'border' | 'repeatOf'>
+): number => {
+	switch (border) {
+		case 'none':
+			return 0;
+		case 'single':
+			return loops;
+		case 'double':
+			return 2 * loops;
+		case 'repeat':
+			return nearestMultiple(loops, repeatOf);
+	}
+};
+
+/** Tubes closed flat at both ends, sewn side by side. */
+export const tubeBlanket: ThingKind<TubeBlanketWish> = {
+	pins: { least: 40, most: 100 },
+	defaults: (bench) => {
+		const yarns = yarnsFor(bench, 3);
+		if (!yarns[0]) return undefined;
+		return {
+			recipe: 'tube-blanket',
+			yarns,
+			line: '20 A',
+			colours: 'by-tube',
+			across: 6,
+			lengthCm: 80,
+			border: 'single',
+			repeatOf: 5,
+			closing: USUAL_CLOSING,
+			...USUAL_ENDS
+		};
+	},
+	design: (wish, { machine, gauge }) => {
+		const main = gauge(wish.yarns[0]!);
+		const rows = Math.max(4, Math.min(1000, Math.round(wish.lengthCm * main.rowsPerCm.mean)));
+		const ids = [...new Set(wish.yarns)];
+		const plain = wish.colours === 'by-tube';
+		const tubes = Array.from({ length: wish.across }, (_, i): { bands: readonly Band[] } => ({
+			bands: plain
+				? [{ yarn: ids.indexOf(wish.yarns[i % wish.yarns.length]!), rows }]
+				: bandsOf(wish.line, wish.yarns, rows)
+		}));
+		// Alike tubes are one piece in several copies: made in a batch.
+		const kinds = [...new Set(tubes.map((t) => (plain ? t.bands[0]!.yarn : -1)))];
+		const pieces = kinds.map((yarn) => {
+			const like = tubes.filter((t) => !plain || t.bands[0]!.yarn === yarn);
+			return {
+				id: plain ? `tube-${yarn + 1}` : 'tube',
+				name: 'Tube',
+				count: like.length,
+				mirrored: false,
+				yarns: ids,
+				program: tubeOf(like[0]!.bands, wish),
+				rowsWorking: [
+					own(wish.lengthCm, 'length', 'set by you'),
+					'×',
+					densityTerm(main, 'rowsPerCm')
+				],
+				sectionsWorking: []
+			};
+		});
+		const tubeCm = machine.pins / 2 / main.stitchesPerCm.mean;
+		const half = Math.floor(machine.pins / 2);
+		const loops = wish.across * half;
+		const stitches = borderStitches(loops, wish);
+		const side = (name: string) =>
+			({ piece: pieces[0]!.id, name, edge: 'side', count: rows, of: 'rows' }) as const;
+		return {
+			pieces,
+			assembly: [
+				...pieces.flatMap((p) =>
+					(['cast-off', 'cast-on'] as const).map(
+						(edge) => ({ do: 'close-flat', piece: p.id, edge, how: wish.closing }) as const
+					)
+				),
+				{ do: 'side-by-side', pieces: pieces.map((p) => p.id) }
+			],
+			hand: [
+				{
+					what: 'sewing',
+					yarn: 0,
+					metres: (wish.across - 1) * roundThread(wish.lengthCm, 1.5)
+				},
+				...(stitches > 0
+					? [
+							{
+								what: 'border' as const,
+								yarn: 0,
+								metres: (2 * stitches * CROCHET_LOOPS * main.loopCm.mean) / 100
+							}
+						]
+					: [])
+			],
+			thing: {
+				kind: 'blanket',
+				across: wish.across,
+				tubeCm,
+				lengthCm: rows / main.rowsPerCm.mean,
+				rows,
+				tubes,
+				border: { kind: wish.border, loops, stitches, of: wish.repeatOf },
+				joints: [
+					...(wish.across > 1
+						? [
+								joint({
+									id: 'tubes',
+									kind: 'side',
+									a: side('a tube'),
+									b: side('the tube beside it'),
+									times: wish.across - 1
+								})
+							]
+						: []),
+					...(stitches > 0
+						? [
+								joint({
+									id: 'border',
+									kind: 'border',
+									a: {
+										piece: pieces[0]!.id,
+										name: 'closed ends',
+										edge: 'cast-off',
+										count: wish.border === 'double' ? 2 * loops : loops,
+										of: 'loops'
+									},
+									b: {
+										piece: 'border',
+										name: 'crochet',
+										edge: 'cast-on',
+										count: stitches,
+										of: 'loops'
+									},
+									times: 2
+								})
+							]
+						: [])
+				]
+			}
+		};
+	}
+};

@@ -1,0 +1,91 @@
+import type { FoldedBag } from './bag';
+import type { Solved } from './garland';
+import type { Joint } from './joint';
+import type { MadePart } from './toy';
+import type { Border, Eyes, Fill, ItemKind, ToyAge } from '../model/kinds';
+
+/** Yarn worked by hand, apart from the machine. */
+export interface HandYarn {
+	readonly what: 'wraps' | 'ties' | 'running' | 'sewing' | 'chain' | 'border' | 'eyes';
+	/** By its place in the list of yarns used. */
+	readonly yarn: number;
+	readonly metres: number;
+}
+
+/** Something that hangs on a garland. Lengths in cm. */
+export interface HungItem {
+	readonly kind: ItemKind;
+	/** Piece it is made of; null for a pom-pom. */
+	readonly piece: string | null;
+	readonly yarn: number;
+	/** Across the cord and down from it. */
+	readonly widthCm: number;
+	readonly heightCm: number;
+	readonly fillGrams: number;
+}
+
+/** What a project of several pieces comes to, by the mean gauge. Lengths in cm. */
+export type Thing =
+	| {
+			readonly kind: 'bag';
+			readonly bag: FoldedBag;
+			readonly strip: string;
+			readonly handle: string;
+			readonly rows: number;
+			/** Whole rows that come nearest to three widths, in thirds. */
+			readonly idealRows: number;
+			readonly handleCm: number;
+			readonly bands: readonly { readonly yarn: number; readonly rows: number }[];
+			readonly joints: readonly Joint[];
+	  }
+	| {
+			readonly kind: 'blanket';
+			readonly across: number;
+			readonly tubeCm: number;
+			readonly lengthCm: number;
+			readonly rows: number;
+			/** Bands of each tube, left to right. */
+			readonly tubes: readonly {
+				readonly bands: readonly { readonly yarn: number; readonly rows: number }[];
+			}[];
+			readonly border: {
+				readonly kind: Border;
+				readonly loops: number;
+				readonly stitches: number;
+				readonly of: number;
+			};
+			readonly joints: readonly Joint[];
+	  }
+	| {
+			readonly kind: 'toy';
+			readonly age: ToyAge;
+			readonly fill: Fill;
+			readonly eyes: { readonly kind: Eyes; readonly part: string; readonly count: number };
+			readonly stands: 'upright' | 'lying';
+			readonly parts: readonly MadePart[];
+			readonly cm3: number;
+			readonly joints: readonly Joint[];
+	  }
+	| {
+			readonly kind: 'garland';
+			readonly solved: Solved;
+			readonly items: readonly HungItem[];
+			readonly cordCm: number;
+			readonly loopCm: number;
+			readonly fillGrams: number;
+			/** Of each pom-pom, and the card they are wound on; 0 where there are none. */
+			readonly wraps: number;
+			readonly cardCm: number;
+			readonly joints: readonly Joint[];
+	  }
+	| {
+			readonly kind: 'pom-pom';
+			readonly count: number;
+			readonly cardCm: number;
+			readonly wraps: number;
+			readonly usual: number;
+			readonly cm: number;
+			readonly yarns: readonly number[];
+			readonly joints: readonly Joint[];
+	  };
+export type ThingOf<K extends Thing['kind']> = Extract<Thing, { kind: K }>;

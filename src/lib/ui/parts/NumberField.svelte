@@ -1,0 +1,41 @@
+<script lang="ts">
+	import { inRange, parseCount, parseLengthCm } from '$lib/core/quantity/parse';
+	import { printValue } from '$lib/core/quantity/print';
+	import type { Result } from '$lib/core/quantity/problem';
+	import { lengthBetween } from '../state/ranges';
+	import { useWorkbench } from '../state/workbench.svelte';
+	import QuantityField from './QuantityField.svelte';
+
+	interface Props {
+		label: string;
+		value: number;
+		min: number;
+		max: number;
+		/** A length in cm, or whole things called so. */
+		of: 'length' | (string & {});
+		onvalue: (value: number) => void;
+		hint?: string;
+	}
+	let { label, value, min, max, of, onvalue, hint }: Props = $props();
+	const workbench = useWorkbench();
+	const units = $derived(workbench.units);
+	const parse = $derived((t: string): Result<number> => {
+		if (of === 'length') return lengthBetween(units, min, max)(parseLengthCm(t, units));
+		const n = parseCount(t, of);
+		return n.ok ? inRange(n.value, { min, max, unit: of }) : n;
+	});
+	const text = $derived(
+		of === 'length' ? printValue(value, 'length', units) : of === '' ? `${value}` : `${value} ${of}`
+	);
+</script>
+
+<QuantityField
+	{label}
+	{text}
+	{parse}
+	{...hint ? { hint } : {}}
+	onvalue={(t) => {
+		const r = parse(t);
+		if (r.ok) onvalue(r.value);
+	}}
+/>

@@ -1,0 +1,49 @@
+<script lang="ts">
+	import type { JointEnd, Joint } from '$lib/core/thing/joint';
+	import type { Thing } from '$lib/core/thing/thing';
+	import { printValue } from '$lib/core/quantity/print';
+	import { useWorkbench } from '../state/workbench.svelte';
+
+	let { thing }: { thing: Thing } = $props();
+	const workbench = useWorkbench();
+	const shown = $derived(thing.joints.slice(0, 14));
+	const end = (e: JointEnd) =>
+		e.of === 'cm' ? printValue(e.count, 'length', workbench.units) : `${e.count} ${e.of}`;
+	const SAYS: Record<Joint['kind'], (j: Joint) => string> = {
+		side: () => 'row to row',
+		handle: () => 'loop to loop',
+		attach: (j) => (j.verdict === 'meets' ? 'stands on it' : 'wider than what it stands on'),
+		border: () => 'crochet to loops',
+		hang: () => 'too near one another'
+	};
+	const MARK = { meets: '✓', eases: '≈', off: '✕' } as const;
+	const WORD = { meets: 'agrees', eases: 'eased in', off: 'does not agree' } as const;
+</script>
+
+<section aria-labelledby="joints-title">
+	<h2 id="joints-title" class="mb-1 text-base">Where pieces come together</h2>
+	<table class="w-full text-sm">
+		<tbody>
+			{#each shown as j (j.id)}
+				<tr class="rule-line border-t align-baseline">
+					<td
+						class={['w-6 py-1 font-semibold', j.verdict === 'off' && 'text-error']}
+						title={WORD[j.verdict]}
+						><span aria-hidden="true">{MARK[j.verdict]}</span><span class="sr-only"
+							>{WORD[j.verdict]}</span
+						></td
+					>
+					<td class="py-1">{j.times > 1 ? `${j.times} × ` : ''}{j.a.name}</td>
+					<td class="figure py-1 text-right">{end(j.a)}</td>
+					<td class="quiet px-2 py-1">to</td>
+					<td class="figure py-1 text-right">{end(j.b)}</td>
+					<td class="py-1 pl-2">{j.b.name}</td>
+					<td class="quiet py-1 pl-3">{SAYS[j.kind](j)}</td>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+	{#if thing.joints.length > shown.length}<p class="hint mt-1">
+			And {thing.joints.length - shown.length} more like these.
+		</p>{/if}
+</section>

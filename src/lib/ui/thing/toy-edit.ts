@@ -1,0 +1,32 @@
+import type { ToyPart, ToyWish } from '$lib/core/model/wish';
+import { halfEllipse, SHORTENS } from '$lib/core/thing/stuffed';
+
+/** A change made on the picture. Lengths in cm as seen. */
+export type PartEdit =
+	| { readonly part: string; readonly segment: number; readonly longCm: number }
+	| { readonly part: string; readonly segment: number; readonly thickCm: number };
+
+const clamp = (x: number, low: number, high: number): number => Math.min(high, Math.max(low, x));
+
+/** The wish after a swelling was drawn longer or thicker: what is seen is turned into tube and stuffing. */
+export function withEdit(wish: ToyWish, edit: PartEdit, roundCm: number): ToyPart[] {
+	return wish.parts.map((p) => {
+		if (p.id !== edit.part) return p;
+		return {
+			...p,
+			segments: p.segments.map((s, i) => {
+				if (i !== edit.segment) return s;
+				if ('thickCm' in edit) {
+					const puff = clamp((edit.thickCm * Math.PI) / roundCm - 1, 0, 0.6);
+					return { ...s, puff: Math.round(puff * 100) / 100 };
+				}
+				if (!p.stuffed)
+					return { ...s, length: { by: 'cm', cm: clamp(round(edit.longCm), 1, 100) } };
+				const radius = (roundCm * (1 + s.puff)) / (2 * Math.PI);
+				const cm = halfEllipse(radius, Math.max(0.2, edit.longCm / 2)) / (1 - SHORTENS * s.puff);
+				return { ...s, length: { by: 'cm', cm: clamp(round(cm), 1, 100) } };
+			})
+		};
+	});
+}
+const round = (cm: number): number => Math.round(cm * 10) / 10;
