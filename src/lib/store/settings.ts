@@ -1,9 +1,11 @@
-import { WASTE_WITH, type WasteWith } from '../core/model/kinds';
+import { CROCHET_TERMS, WASTE_WITH, type CrochetTerms, type WasteWith } from '../core/model/kinds';
 
 /** The maker's own settings, kept with the data. */
 export interface Settings {
 	readonly units: 'cm' | 'in';
 	readonly theme: 'auto' | 'light' | 'dark';
+	/** Whose words crochet stitches are called by. */
+	readonly crochet: CrochetTerms;
 	/** Which counter reading is the large one at the crank. */
 	readonly counter: 'running' | 'zeroed';
 	/** What the crank view says aloud and sounds for, and whether it keeps the screen awake. */
@@ -45,6 +47,7 @@ export interface UsualWaste {
 export const DEFAULT_SETTINGS: Settings = {
 	units: 'cm',
 	theme: 'auto',
+	crochet: 'us',
 	counter: 'running',
 	voice: false,
 	rowSound: false,
@@ -61,6 +64,7 @@ export const DEFAULT_SETTINGS: Settings = {
 const ALLOWED: { [K in keyof Settings]: (v: unknown) => boolean } = {
 	units: (v) => v === 'cm' || v === 'in',
 	theme: (v) => v === 'auto' || v === 'light' || v === 'dark',
+	crochet: (v) => (CROCHET_TERMS as readonly unknown[]).includes(v),
 	counter: (v) => v === 'running' || v === 'zeroed',
 	voice: isFlag,
 	rowSound: isFlag,

@@ -1,3 +1,4 @@
+import { sequenceOf } from '../finish/sequence';
 import type { FinishStep } from '../finish/steps';
 import type { Units } from '../quantity/units';
 import type { CrochetTerms, FlatClosing } from '../model/kinds';
@@ -304,4 +305,19 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 				how: 'Length and width flat, the weight, the minutes: the next one is planned from them.'
 			};
 	}
+}
+
+/** Where a closing starts, which loop goes with which, and how often; empty for what is no closing of loops. */
+export function wordSequence(step: FinishStep): string {
+	const q = sequenceOf(step);
+	if (!q) return '';
+	const times = q.times === 1 ? 'once' : `${q.times} times`;
+	if (q.pairs.length === 0)
+		return `Start at loop ${q.start}, beside the tail, and go round in one direction: ${times}.`;
+	const pair = (p: { a: number; b: number } | undefined) => (p ? `${p.a} with ${p.b}` : '');
+	const [first, second, third] = q.pairs;
+	const list = [first, second, third].filter((p) => p !== undefined).map(pair);
+	const last = q.pairs.length > 3 ? ` … ${pair(q.pairs.at(-1))}` : '';
+	const over = q.over === null ? '' : `; loop ${q.over} is over, taken with its neighbour`;
+	return `Start at loop ${q.start}, at the marker: ${list.join(', ')}${last}, ${times}${over}.`;
 }

@@ -10,11 +10,13 @@
 	import FlagsPicture from '../pictures/FlagsPicture.svelte';
 	import ThingPicture from '../thing/ThingPicture.svelte';
 	import { CAUTIONS } from '$lib/core/words/cautions';
-	import { wordStep } from '$lib/core/words/steps';
+	import { wordSequence, wordStep } from '$lib/core/words/steps';
 	import Caution from '../parts/Caution.svelte';
 	import Choice from '../parts/Choice.svelte';
 	import TagCard from './TagCard.svelte';
-	import StepPicture from '../pictures/StepPicture.svelte';
+	import DiagramView from '../how/DiagramView.svelte';
+	import { techniqueOf } from '$lib/core/diagram/for-step';
+	import { SCHOOLS, techniqueWords } from '$lib/core/words/techniques';
 	import { LivePlan } from '../state/live-plan.svelte';
 	import { Run } from '../state/run.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
@@ -75,7 +77,9 @@
 	<div class="grid gap-x-10 gap-y-4 lg:grid-cols-[minmax(0,1fr)_auto]">
 		<ol>
 			{#each plan.steps as s, i (s.id)}
-				{@const w = wordStep(s, workbench.units)}
+				{@const w = wordStep(s, workbench.units, workbench.settings.crochet)}
+				{@const t = techniqueOf(s)}
+				{@const tw = techniqueWords(t.id, workbench.settings.crochet)}
 				{@const done = run.state.steps.has(s.id)}
 				{@const now = s.id === current?.id}
 				<li
@@ -100,11 +104,30 @@
 								>{/if}
 						</label>
 						{#if !done}
-							<p class="text-sm">{w.how}</p>
+							<p class="text-sm">{w.how} {wordSequence(s)}</p>
+							{#if now}
+								<p class="quiet mt-1 text-sm">What goes wrong: {tw.wrong}</p>
+							{/if}
+							<p class="no-print mt-1 text-sm">
+								<a class="underline" href={`/how#${t.id}`}>{tw.name}</a>{#if now && tw.school}<span
+										class="quiet"
+										>, one of the ways of {SCHOOLS[tw.school].toLowerCase()}: good for this: {tw.goodFor
+											.replace(/\.$/, '')
+											.toLowerCase()}</span
+									>{/if}
+							</p>
 							{#if s.caution}<div class="mt-1"><Caution text={CAUTIONS[s.caution]} /></div>{/if}
 						{/if}
 					</div>
-					{#if !done}<StepPicture step={s} outer={tube} inner={lining} />{/if}
+					{#if !done}<div class="w-28 shrink-0 self-center sm:w-auto">
+							<DiagramView
+								id={t.id}
+								drawing={t.drawing}
+								outer={tube}
+								inner={lining}
+								width={now ? 168 : 112}
+							/>
+						</div>{/if}
 				</li>
 			{/each}
 		</ol>

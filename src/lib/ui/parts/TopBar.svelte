@@ -81,6 +81,12 @@
 			>
 			<a
 				class="act act-small"
+				href="/how"
+				title="Techniques with drawings, and cautions"
+				aria-current={page.url.pathname === '/how' ? 'page' : undefined}>How</a
+			>
+			<a
+				class="act act-small"
 				href="/keep"
 				aria-current={page.url.pathname === '/keep' ? 'page' : undefined}>Files</a
 			>

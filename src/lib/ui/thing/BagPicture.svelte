@@ -18,6 +18,9 @@
 	const id = $props.id();
 	const gauge = $derived(plan.gauges[0]!);
 	const w = $derived(thing.bag.widthCm);
+	const side = $derived(thing.bag.sideCm);
+	/** The handle's middle over the points: it spans from one to the other and stands as high as it is long enough. */
+	const rise = $derived(Math.max(1, thing.handleCm * 0.5));
 	const facets = $derived(
 		foldBag(thing.bag, stage, thing.bands).toSorted((a, b) => a.layer - b.layer)
 	);
@@ -38,9 +41,6 @@
 	const d = (points: readonly { x: number; y: number }[]) =>
 		`M${points.map((p) => `${X(p.x).toFixed(1)} ${Y(p.y).toFixed(1)}`).join('L')}Z`;
 	const bottom = $derived(Math.min(...facets.map((f) => f.layer)));
-	const side = $derived(thing.bag.sideCm);
-	/** The handle's middle over the points: it spans from one to the other and stands as high as it is long enough. */
-	const rise = $derived(Math.max(1, thing.handleCm * 0.5));
 	/** Creases to come, on the strip. */
 	const creases = $derived(
 		stage === 'strip'

@@ -1,0 +1,127 @@
+import { describe, expect, it } from 'vitest';
+import fc from 'fast-check';
+import { harbour } from '../../demo/harbour';
+import { BAG_STAGES } from '../thing/bag';
+import { plan } from '../plan';
+import { facingPairs, foldedPairs, sequenceOf } from '../finish/sequence';
+import { wordSequence } from '../words/steps';
+import { findsTechnique, SCHOOLS, techniqueWords } from '../words/techniques';
+import { techniqueOf } from './for-step';
+import { HEIGHT, WIDTH } from './ink';
+import { shownLoops } from './loops';
+import { diagramOf, TECHNIQUE_IDS } from './techniques';
+
+/** Numbers of an absolute path: enough to see that nothing is broken or far outside. */
+const numbers = (d: string): number[] => (d.match(/-?\d+(\.\d+)?/g) ?? []).map(Number);
+
+describe.each(TECHNIQUE_IDS)('the drawing of %s', (id) => {
+	it('is made from loops, side, wraps and stage, whole and inside its box', () => {
+		fc.assert(
+			fc.property(
+				fc.integer({ min: 1, max: 200 }),
+				fc.constantFrom('left' as const, 'right' as const),
+				fc.integer({ min: 10, max: 600 }),
+				fc.constantFrom(...BAG_STAGES),
+				(loops, side, wraps, stage) => {
+					const d = diagramOf(id, { loops, side, wraps, stage, row: loops });
+					expect(d).toMatchObject({ width: WIDTH, height: HEIGHT });
+					expect(d.says).toMatch(/^[A-Z0-9].*\.$/s);
+					expect(d.says).not.toMatch(/NaN|undefined/);
+					for (const ink of d.inks) {
+						if (ink.kind === 'text') {
+							expect(ink.x).toBeGreaterThanOrEqual(0);
+							expect(ink.x).toBeLessThanOrEqual(WIDTH);
+							continue;
+						}
+						expect(ink.d).toMatch(/^M/);
+						for (const x of numbers(ink.d)) {
+							expect(Number.isFinite(x)).toBe(true);
+							expect(Math.abs(x)).toBeLessThanOrEqual(WIDTH + 40);
+						}
+					}
+				}
+			),
+			{ seed: 81, numRuns: 25 }
+		);
+	});
+	it('has words with what goes wrong, in both crochet languages', () => {
+		for (const terms of ['us', 'uk'] as const) {
+			const w = techniqueWords(id, terms);
+			expect(w.how.length).toBeGreaterThan(0);
+			expect(w.wrong.length).toBeGreaterThan(10);
+			if (terms === 'uk') expect(JSON.stringify(w)).not.toMatch(/single crochet/i);
+			if (w.school) expect(SCHOOLS[w.school]).toBeTruthy();
+		}
+	});
+});
+
+it('shows every loop of a few, and the first and the last of many with a gap', () => {
+	expect(shownLoops(5, 0, 100).at.map((l) => l.nth)).toEqual([1, 2, 3, 4, 5]);
+	const many = shownLoops(48, 0, 100);
+	expect(many.gap).not.toBeNull();
+	expect(many.at[0]!.nth).toBe(1);
+	expect(many.at.at(-1)!.nth).toBe(48);
+});
+
+it('draws the same technique as a mirror image for the other hand, and back again', () => {
+	const left = diagramOf('mattress', { loops: 8, side: 'left' });
+	const right = diagramOf('mattress', { loops: 8, side: 'right' });
+	expect(right.inks).not.toEqual(left.inks);
+	const first = (d: typeof left) => numbers((d.inks[0] as { d: string }).d)[0]!;
+	expect(first(right)).toBeCloseTo(WIDTH - first(left), 6);
+});
+
+it('every finishing step of every project of the fair has a drawing, and closings say where they start', () => {
+	for (const project of harbour.projects) {
+		const p = plan(project, harbour.bench);
+		if (!p.ok) throw new Error(project.name);
+		for (const s of p.steps) {
+			const { id, drawing } = techniqueOf(s);
+			expect(TECHNIQUE_IDS).toContain(id);
+			expect(diagramOf(id, drawing).inks.length).toBeGreaterThan(0);
+			const said = wordSequence(s);
+			expect(said).not.toMatch(/NaN|undefined/);
+			if (s.do === 'close-flat' && !s.toe) expect(said).toContain(`1 with ${s.loops}`);
+		}
+	}
+});
+
+describe('the pairs of a closing', () => {
+	it('take every loop once: front with back, the first facing the last', () => {
+		for (const n of [1, 2, 7, 48]) {
+			const taken = foldedPairs(n).flatMap((p) => [p.a, p.b]);
+			expect(new Set(taken).size).toBe(taken.length);
+			expect(taken.length).toBe(n - (n % 2));
+			expect(foldedPairs(n).every((p) => p.a + p.b === n + 1)).toBe(true);
+		}
+		expect(facingPairs(3)).toEqual([
+			{ a: 1, b: 1 },
+			{ a: 2, b: 2 },
+			{ a: 3, b: 3 }
+		]);
+	});
+	it('are said: start, order and times; an odd loop is named', () => {
+		const step = {
+			id: 'close-cast-off',
+			do: 'close-flat',
+			edge: 'cast-off',
+			loops: 9,
+			waste: false,
+			how: 'slip',
+			toe: false,
+			copies: 1
+		} as const;
+		expect(sequenceOf(step)).toMatchObject({ start: 1, times: 4, over: 5 });
+		expect(wordSequence(step)).toBe(
+			'Start at loop 1, at the marker: 1 with 9, 2 with 8, 3 with 7 … 4 with 6, 4 times; loop 5 is over, taken with its neighbour.'
+		);
+	});
+});
+
+it('finds a technique by any of its words, and by several', () => {
+	const w = techniqueWords('tie-off', 'us');
+	expect(findsTechnique(w, 'toy segment')).toBe(true);
+	expect(findsTechnique(w, '')).toBe(true);
+	expect(findsTechnique(w, 'toy garland')).toBe(false);
+	expect(findsTechnique(techniqueWords('crochet', 'uk'), 'double crochet')).toBe(true);
+});

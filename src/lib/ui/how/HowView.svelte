@@ -1,0 +1,100 @@
+<script lang="ts">
+	import { TECHNIQUE_IDS } from '$lib/core/diagram/techniques';
+	import { CAUTIONS } from '$lib/core/words/cautions';
+	import {
+		findsTechnique,
+		SCHOOLS,
+		techniqueWords,
+		type SchoolId
+	} from '$lib/core/words/techniques';
+	import { BAG_STAGES } from '$lib/core/thing/bag';
+	import Caution from '../parts/Caution.svelte';
+	import Choice from '../parts/Choice.svelte';
+	import { useWorkbench } from '../state/workbench.svelte';
+	import DiagramView from './DiagramView.svelte';
+
+	const workbench = useWorkbench();
+	const terms = $derived(workbench.settings.crochet);
+	let find = $state('');
+	const all = $derived(TECHNIQUE_IDS.map((id) => ({ id, words: techniqueWords(id, terms) })));
+	const shown = $derived(all.filter((t) => findsTechnique(t.words, find)));
+	const schools = $derived(
+		(Object.keys(SCHOOLS) as SchoolId[])
+			.map((school) => ({ school, ways: shown.filter((t) => t.words.school === school) }))
+			.filter((s) => s.ways.length > 0)
+	);
+	const single = $derived(shown.filter((t) => !t.words.school));
+</script>
+
+{#snippet technique(t: (typeof all)[number])}
+	<article id={t.id} class="min-w-0 scroll-mt-4">
+		<h3 class="mb-1 text-base">{t.words.name}</h3>
+		{#if t.id === 'fold-bag'}
+			<div class="mb-1 flex flex-wrap gap-2">
+				{#each BAG_STAGES as stage (stage)}<DiagramView
+						id="fold-bag"
+						drawing={{ loops: 0, stage }}
+						width={104}
+						named
+					/>{/each}
+			</div>
+		{:else}<DiagramView id={t.id} width={208} named />{/if}
+		<p class="mt-1 text-sm"><b>{t.words.goodFor}</b></p>
+		<ol class="mt-1 list-decimal space-y-0.5 pl-5 text-sm">
+			{#each t.words.how as h, i (i)}<li>{h}</li>{/each}
+		</ol>
+		<p class="quiet mt-1 text-sm">What goes wrong: {t.words.wrong}</p>
+	</article>
+{/snippet}
+
+<div class="mb-4 flex flex-wrap items-end gap-x-6 gap-y-2">
+	<h1 class="text-2xl">How it is done</h1>
+	<input
+		class="field max-w-64"
+		type="search"
+		placeholder="gather, edge, toy…"
+		aria-label="Find a technique"
+		bind:value={find}
+	/>
+	<Choice
+		label="Crochet words"
+		value={terms}
+		options={[
+			{ value: 'us', label: 'US', hint: 'single crochet' },
+			{ value: 'uk', label: 'UK', hint: 'the same stitch is double crochet' }
+		]}
+		onvalue={(crochet) => void workbench.set({ crochet })}
+	/>
+	<a class="underline sm:ml-auto" href="#cautions">Where it can hurt</a>
+</div>
+{#if shown.length === 0}
+	<p class="quiet py-6">Nothing is called that. Try one word, such as “edge” or “toy”.</p>
+{/if}
+{#each schools as s (s.school)}
+	<section class="rule-line border-t py-4" aria-labelledby={`school-${s.school}`}>
+		<h2 id={`school-${s.school}`} class="mb-1 text-lg">{SCHOOLS[s.school]}</h2>
+		<p class="hint mb-3">Makers differ: each of these works.</p>
+		<div class="grid gap-x-8 gap-y-6 sm:grid-cols-2 lg:grid-cols-3">
+			{#each s.ways as t (t.id)}{@render technique(t)}{/each}
+		</div>
+	</section>
+{/each}
+{#if single.length > 0}
+	<section class="rule-line border-t py-4" aria-labelledby="steps-title">
+		<h2 id="steps-title" class="mb-3 text-lg">Step by step</h2>
+		<div class="grid gap-x-8 gap-y-7 sm:grid-cols-2 lg:grid-cols-4">
+			{#each single as t (t.id)}{@render technique(t)}{/each}
+		</div>
+	</section>
+{/if}
+<section id="cautions" class="rule-line scroll-mt-4 border-t py-4" aria-labelledby="cautions-title">
+	<h2 id="cautions-title" class="mb-1 text-lg">Where it can hurt</h2>
+	<p class="mb-3 max-w-2xl text-sm">
+		These sentences stand at the steps where they matter. Tomble only reminds: local rules, the
+		maker of your machine, and people qualified for it decide; a clinician for what hurts, the toy
+		rules of your country for toys that are sold or given, a hospital’s own list for gifts.
+	</p>
+	<ul class="grid gap-x-8 gap-y-2 lg:grid-cols-2">
+		{#each Object.values(CAUTIONS) as text (text)}<li><Caution {text} /></li>{/each}
+	</ul>
+</section>
