@@ -25,8 +25,9 @@ module.exports = {
 			to: { pathNot: [core, '^node_modules/(zod|simple-statistics|ml-matrix)/'] }
 		},
 		layer('ui-below-routes', '^src/lib', '^src/routes'),
-		layer('services-below-ui', '^src/lib/(store|worker|file|device|demo)', '^src/lib/ui'),
+		layer('services-below-ui', '^src/lib/(store|worker|file|device|demo|paper)', '^src/lib/ui'),
 		layer('file-knows-core-only', '^src/lib/file', '^src/lib/(store|worker|device|ui|demo)'),
+		layer('paper-knows-core-only', '^src/lib/paper', '^src/lib/(store|worker|file|device|ui|demo)'),
 		layer('worker-knows-core-only', '^src/lib/worker', '^src/lib/(store|file|device|ui|demo)'),
 		within('quantity-is-a-leaf', 'quantity', []),
 		within('model-is-data', 'model', ['quantity']),

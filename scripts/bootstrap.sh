@@ -26,6 +26,16 @@ need_chromium() {
 	$sudo apt-get install -y -qq chromium >&2
 }
 
+# Debian's PDF renderer, for the tests that measure a printed page.
+need_poppler() {
+	[ -x /usr/bin/pdftoppm ] && return
+	echo "Installing poppler…" >&2
+	local sudo=''
+	[ "$(id -u)" = 0 ] || sudo=sudo
+	$sudo apt-get update -qq >&2
+	$sudo apt-get install -y -qq poppler-utils >&2
+}
+
 # The built application, made anew when a source is newer than it.
 need_build() {
 	if [ ! -f build/index.js ] || [ -n "$(find src static package-lock.json svelte.config.js vite.config.ts -newer build/index.js -print -quit)" ]; then

@@ -3,6 +3,7 @@
 # Ends with one line `N passed, N failed`; arguments go to the unit tests alone.
 source "$(dirname "$0")/bootstrap.sh"
 need_modules
+need_poppler
 mkdir -p .scratch
 if [ $# -gt 0 ]; then exec npx vitest run "$@"; fi
 

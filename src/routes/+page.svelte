@@ -6,7 +6,13 @@
 
 	const workbench = useWorkbench();
 
-	async function start(what: New = 'lined-hat') {
+	async function start(what: New | 'order' = 'lined-hat') {
+		if (what === 'order') {
+			const { newOrder } = await import('$lib/ui/state/orders');
+			const order = newOrder(workbench.records.orders);
+			await workbench.putOrder(order);
+			return goto(`/order/${order.id}`);
+		}
 		const { newProject } = await import('$lib/ui/state/projects');
 		const project = newProject(workbench.bench, what, workbench.settings.waste);
 		if (!project) return goto('/bench');

@@ -162,7 +162,8 @@ async function ribbon(): Promise<void> {
 		bench: { ...bench, machines: [machine] },
 		projects: [project],
 		events: [],
-		results: []
+		results: [],
+		orders: []
 	};
 	const page = await (await browser.newContext()).newPage();
 	await page.goto(`${BASE}/keep`);
@@ -255,7 +256,10 @@ async function ribbon(): Promise<void> {
 async function stashPage(yarns: number): Promise<Page> {
 	const bench = bigBench(yarns);
 	const project = projectOf(wishOn(bench));
-	const bytes = writeBackup({ bench, projects: [project], events: [], results: [] }, yarnsUsed);
+	const bytes = writeBackup(
+		{ bench, projects: [project], events: [], results: [], orders: [] },
+		yarnsUsed
+	);
 	const page = await (await browser.newContext()).newPage();
 	await page.goto(`${BASE}/keep`);
 	await page.locator('input[type=file]').setInputFiles({

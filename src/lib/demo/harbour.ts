@@ -1,5 +1,6 @@
 import type { Everything } from '../file/everything';
 import { big, small } from './machines';
+import { orders } from './orders';
 import { projects } from './projects';
 import { done, faults, placed, results, run } from './runs';
 import { swatches } from './swatches';
@@ -8,7 +9,7 @@ import { yarns } from './yarns';
 
 /**
  * Invented data: a stall at a small harbour's winter lantern fair, two machines on the table behind it,
- * five hats at different stages and a string of flags.
+ * hats, tubes, garments, a bag, a toy and garlands at different stages, and what the fair is to have.
  */
 export const harbour: Everything = {
 	bench: { machines: [small, big], yarns, swatches, tests, evidence: [] },
@@ -34,5 +35,6 @@ export const harbour: Everything = {
 		...run('flags', 13, 13, false, 'flag-1.2'),
 		...faults
 	]),
-	results
+	results,
+	orders
 };

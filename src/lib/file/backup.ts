@@ -1,5 +1,6 @@
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import * as z from 'zod';
+import { order } from '../core/model/order';
 import { bench, type Project } from '../core/model/project';
 import { recipeFor } from '../core/recipe/registry';
 import { writeCsv } from './csv/rfc4180';
@@ -28,6 +29,13 @@ const benchOfAnyVersion = z.preprocess((file) => {
 	const from2 = version === 1 ? benchFrom1(bench) : bench;
 	return { ...old.data, version: VERSION, bench: version < 3 ? benchFrom2(from2) : bench };
 }, benchFile);
+const ORDERS_FORMAT = 'tomble-orders';
+/** Orders came with version 4. */
+const ordersFile = z.object({
+	format: z.literal(ORDERS_FORMAT),
+	version: z.literal(VERSION),
+	orders: z.array(order).max(2000)
+});
 const MAX_UNPACKED = 100_000_000;
 const MAX_ENTRIES = 20_000;
 
@@ -104,6 +112,7 @@ export function writeBackup(
 ): Uint8Array {
 	const files: Record<string, string> = {
 		'bench.json': `${JSON.stringify({ format: BENCH_FORMAT, version: VERSION, bench: all.bench }, null, '\t')}\n`,
+		'orders.json': `${JSON.stringify({ format: ORDERS_FORMAT, version: VERSION, orders: all.orders }, null, '\t')}\n`,
 		...tables(all)
 	};
 	for (const [i, p] of all.projects.entries()) {
@@ -143,6 +152,21 @@ function unpack(bytes: Uint8Array): Opened<Record<string, Uint8Array>> {
 	}
 }
 
+/** The orders of a backup; a backup of before there were orders has none. */
+function ordersIn(bytes: Uint8Array | undefined): Opened<Everything['orders']> {
+	if (!bytes) return { ok: true, value: [] };
+	let body: unknown;
+	try {
+		body = JSON.parse(strFromU8(bytes));
+	} catch {
+		return refuse('not-json', 'orders.json', 'JSON text');
+	}
+	const parsed = ordersFile.safeParse(body);
+	if (parsed.success) return { ok: true, value: parsed.data.orders };
+	const { path, expected } = firstIssue(parsed.error);
+	return refuse('damaged', `orders.json: ${path}`, expected);
+}
+
 function readBackup(bytes: Uint8Array): Opened<Everything> {
 	const files = unpack(bytes);
 	if (!files.ok) return files;
@@ -159,6 +183,8 @@ function readBackup(bytes: Uint8Array): Opened<Everything> {
 		const { path, expected } = firstIssue(parsed.error);
 		return refuse('damaged', `bench.json: ${path}`, expected);
 	}
+	const ordersRead = ordersIn(files.value['orders.json']);
+	if (!ordersRead.ok) return ordersRead;
 	const projects: ProjectFile[] = [];
 	for (const [path, content] of Object.entries(files.value)) {
 		if (!path.startsWith('projects/')) continue;
@@ -177,7 +203,8 @@ function readBackup(bytes: Uint8Array): Opened<Everything> {
 			bench: parsed.data.bench,
 			projects: projects.map((p) => p.project),
 			events: projects.flatMap((p) => p.events),
-			results: projects.flatMap((p) => p.results)
+			results: projects.flatMap((p) => p.results),
+			orders: ordersRead.value
 		}
 	};
 }
@@ -191,5 +218,5 @@ export function readAny(bytes: Uint8Array): Opened<Everything> {
 	const opened = readProject(strFromU8(bytes));
 	if (!opened.ok) return opened;
 	const { project, bench, events, results } = opened.value;
-	return { ok: true, value: { bench, projects: [project], events, results } };
+	return { ok: true, value: { bench, projects: [project], events, results, orders: [] } };
 }

@@ -1,3 +1,4 @@
+import type { Order } from '../core/model/order';
 import type { Bench, MeasuredResult, Project, RunEvent } from '../core/model/project';
 
 /** Everything the maker has, in memory. */
@@ -6,4 +7,6 @@ export interface Everything {
 	readonly projects: readonly Project[];
 	readonly events: readonly RunEvent[];
 	readonly results: readonly MeasuredResult[];
+	/** What the stall is to have. */
+	readonly orders: readonly Order[];
 }

@@ -159,6 +159,7 @@ describe('a backup of everything', () => {
 describe('preview', () => {
 	const empty: Everything = {
 		bench: { machines: [], yarns: [], swatches: [], tests: [], evidence: [] },
+		orders: [],
 		projects: [],
 		events: [],
 		results: []

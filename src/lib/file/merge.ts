@@ -2,7 +2,7 @@ import { sideBySide } from '../core/count/side-by-side';
 import { foldRun } from '../core/count/run';
 import type { Everything } from './everything';
 
-type Kind = 'machines' | 'yarns' | 'swatches' | 'tests' | 'projects' | 'results';
+type Kind = 'machines' | 'yarns' | 'swatches' | 'tests' | 'projects' | 'results' | 'orders';
 
 /** What an import would do to one record. */
 export interface Change {
@@ -97,7 +97,8 @@ const lists = (all: Everything): Record<Kind, readonly Named[]> => ({
 	swatches: all.bench.swatches,
 	tests: all.bench.tests,
 	projects: all.projects,
-	results: all.results
+	results: all.results,
+	orders: all.orders
 });
 
 /** What importing `file` would change in `mine`, record by record. Nothing is written. */

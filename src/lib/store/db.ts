@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable } from 'dexie';
 import type { Machine, Swatch, Yarn, YarnTest } from '../core/model/bench';
+import type { Order } from '../core/model/order';
 import type { Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
 import {
 	eventsFrom2,
@@ -36,6 +37,7 @@ export class TombleDb extends Dexie {
 	carried!: EntityTable<Evidence, 'resultId'>;
 	/** Which tab counts a run now. */
 	leads!: EntityTable<Lead, 'projectId'>;
+	orders!: EntityTable<Order, 'id'>;
 	settings!: EntityTable<{ key: 'settings' } & Settings, 'key'>;
 
 	constructor(name = 'tomble') {
@@ -77,8 +79,8 @@ export class TombleDb extends Dexie {
 				const events = await tx.table<Record<string, unknown>>('events').orderBy('seq').toArray();
 				await tx.table('events').bulkPut(eventsFrom2(events));
 			});
-		// Recipes were added, and nothing changed in what there was: the number keeps an older Tomble, which would not know
+		// Recipes and orders were added, and nothing changed in what there was: the number keeps an older Tomble, which would not know
 		// them, from opening them.
-		this.version(4).stores({});
+		this.version(4).stores({ orders: 'id, createdAt' });
 	}
 }

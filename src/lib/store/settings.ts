@@ -6,6 +6,8 @@ export interface Settings {
 	readonly theme: 'auto' | 'light' | 'dark';
 	/** Whose words crochet stitches are called by. */
 	readonly crochet: CrochetTerms;
+	/** Paper to print on; null goes by the unit. */
+	readonly paper: 'a4' | 'letter' | null;
 	/** Which counter reading is the large one at the crank. */
 	readonly counter: 'running' | 'zeroed';
 	/** What the crank view says aloud and sounds for, and whether it keeps the screen awake. */
@@ -48,6 +50,7 @@ export const DEFAULT_SETTINGS: Settings = {
 	units: 'cm',
 	theme: 'auto',
 	crochet: 'us',
+	paper: null,
 	counter: 'running',
 	voice: false,
 	rowSound: false,
@@ -65,6 +68,7 @@ const ALLOWED: { [K in keyof Settings]: (v: unknown) => boolean } = {
 	units: (v) => v === 'cm' || v === 'in',
 	theme: (v) => v === 'auto' || v === 'light' || v === 'dark',
 	crochet: (v) => (CROCHET_TERMS as readonly unknown[]).includes(v),
+	paper: (v) => v === null || v === 'a4' || v === 'letter',
 	counter: (v) => v === 'running' || v === 'zeroed',
 	voice: isFlag,
 	rowSound: isFlag,

@@ -1,5 +1,6 @@
 import { evidenceFrom } from '../core/learn/evidence';
 import type { Machine, Swatch, Yarn, YarnTest } from '../core/model/bench';
+import type { Order } from '../core/model/order';
 import type { Bench, Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
 import { gaugeBook } from '../core/gauge/book';
 import { makePlan } from '../core/plan/make';
@@ -19,20 +20,22 @@ export interface Records {
 	readonly results: readonly MeasuredResult[];
 	/** Evidence that came in files, from results that are not here. */
 	readonly carried: readonly Evidence[];
+	readonly orders: readonly Order[];
 }
 
 /** The browser's own `randomUUID` is kept from plain-http addresses, where a phone may well count; this is not. */
 export const newId = (): string => uuid();
 
 export async function readRecords(db: TombleDb): Promise<Records> {
-	const [machines, yarns, swatches, tests, projects, results, carried] = await Promise.all([
+	const [machines, yarns, swatches, tests, projects, results, carried, orders] = await Promise.all([
 		db.machines.toArray(),
 		db.yarns.toArray(),
 		db.swatches.toArray(),
 		db.tests.toArray(),
 		db.projects.orderBy('createdAt').toArray(),
 		db.results.toArray(),
-		db.carried.toArray()
+		db.carried.toArray(),
+		db.orders.orderBy('createdAt').toArray()
 	]);
 	return {
 		machines,
@@ -41,7 +44,8 @@ export async function readRecords(db: TombleDb): Promise<Records> {
 		tests,
 		projects,
 		results: results.sort((a, b) => a.at - b.at),
-		carried
+		carried,
+		orders
 	};
 }
 

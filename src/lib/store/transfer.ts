@@ -11,7 +11,8 @@ export async function readEverything(db: TombleDb): Promise<Everything> {
 		bench: benchOf(records),
 		projects: records.projects,
 		events: events.flat(),
-		results: records.results
+		results: records.results,
+		orders: records.orders
 	};
 }
 
@@ -28,7 +29,8 @@ export async function writeImport(db: TombleDb, file: Everything, replace: boole
 		db.projects,
 		db.results,
 		db.events,
-		db.carried
+		db.carried,
+		db.orders
 	];
 	await db.transaction('rw', tables, async () => {
 		const lists = [
@@ -37,7 +39,8 @@ export async function writeImport(db: TombleDb, file: Everything, replace: boole
 			[db.swatches, file.bench.swatches],
 			[db.tests, file.bench.tests],
 			[db.projects, file.projects],
-			[db.results, file.results]
+			[db.results, file.results],
+			[db.orders, file.orders]
 		] as const;
 		for (const [table, items] of lists) {
 			const known = new Set<string>(await table.toCollection().primaryKeys());
@@ -64,7 +67,8 @@ export async function seedIfEmpty(db: TombleDb, demo: Everything): Promise<boole
 		db.projects,
 		db.results,
 		db.events,
-		db.carried
+		db.carried,
+		db.orders
 	];
 	return db.transaction('rw', tables, async () => {
 		for (const t of tables) if ((await t.count()) > 0) return false;

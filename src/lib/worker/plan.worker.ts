@@ -1,10 +1,27 @@
 import * as Comlink from 'comlink';
+import type { Order } from '../core/model/order';
+import type { Bench, Project } from '../core/model/project';
+import { linesOf, planOrder } from '../core/order/order';
 import { plan } from '../core/plan';
 import { heldBy } from '../core/stock/stock';
 import { longestTubes, makeWith } from '../core/substitute/make-with';
 import { standIns } from '../core/substitute/rank';
 
+/** An order with the plans of its projects, made here: what comes back is figures alone. */
+function stallOrder(order: Order, projects: readonly Project[], bench: Bench) {
+	const { lines, lost } = linesOf(order, projects, (p) => {
+		const made = plan(p, bench);
+		return made.ok ? made : null;
+	});
+	return {
+		lost,
+		lines: lines.map((l) => ({ projectId: l.project.id, wanted: l.wanted })),
+		plan: planOrder(lines, bench.yarns)
+	};
+}
+export type StallOrder = ReturnType<typeof stallOrder>;
+
 /** Core behind a worker: for what takes longer than a frame. */
-const api = { plan, heldBy, longestTubes, makeWith, standIns };
+const api = { plan, stallOrder, heldBy, longestTubes, makeWith, standIns };
 export type PlanWorker = typeof api;
 Comlink.expose(api);

@@ -20,6 +20,7 @@ const PLAIN: Partial<Record<QuantityKind, [string, number]>> = {
 	stitches: ['stitches', 0],
 	pins: ['pins', 0],
 	minutes: ['min', 0],
+	hours: ['h', 1],
 	seconds: ['s', 1],
 	balls: ['balls', 1],
 	ends: ['ends', 0],

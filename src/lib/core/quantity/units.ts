@@ -18,6 +18,7 @@ export type QuantityKind =
 	| 'row-density'
 	| 'percent'
 	| 'minutes'
+	| 'hours'
 	| 'balls'
 	| 'loop'
 	| 'seconds'

@@ -153,6 +153,7 @@ function bodyOf(kind: TableKind, lines: readonly Cells[], context: TableContext)
 	const all = (part: Partial<Bench>): Everything => ({
 		bench: { ...empty, ...part },
 		projects: [],
+		orders: [],
 		events: [],
 		results: []
 	});

@@ -145,7 +145,8 @@
 		swatches: 'swatch',
 		tests: 'yarn test',
 		projects: 'project',
-		results: 'result'
+		results: 'result',
+		orders: 'order'
 	} as const;
 </script>
 

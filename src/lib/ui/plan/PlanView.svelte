@@ -37,6 +37,7 @@
 	import { figure } from '$lib/core/quantity/working';
 	import HatPicture from '../pictures/HatPicture.svelte';
 	import MissingParts from './MissingParts.svelte';
+	import PaperDialog from '../paper/PaperDialog.svelte';
 	import Figure from '../parts/Figure.svelte';
 	import { wordLoopSource, wordSource } from '$lib/core/words/sources';
 
@@ -50,6 +51,7 @@
 	);
 	const plan = $derived(live.value);
 	const units = $derived(workbench.units);
+	let onPaper = $state(false);
 	const stops = $derived(plan?.findings.filter((f) => f.severity === 'stop').length ?? 0);
 
 	function apply(fix: Fix) {
@@ -167,7 +169,7 @@
 			title={editor.redoWhat ? `Redo: ${editor.redoWhat.replace('…', '')}` : 'Nothing to redo'}
 			>Redo</button
 		>
-		<button class="act" onclick={() => window.print()}>Print</button>
+		<button class="act" disabled={!plan?.ok} onclick={() => (onPaper = true)}>Print</button>
 		<a class="act act-now" href={`/project/${project.id}/knit`}>Knit this</a>
 	</div>
 </div>
@@ -282,6 +284,7 @@
 			: 'them'} before you knit.
 	</p>{/if}
 
+{#if plan?.ok}<PaperDialog bind:open={onPaper} {plan} {project} />{/if}
 <p class="no-print mt-8">
 	<button class="act act-small" onclick={remove}>Take this project off the shelf</button>
 </p>

@@ -12,7 +12,7 @@
 	import { useWorkbench } from '../state/workbench.svelte';
 	import ShelfTube from './ShelfTube.svelte';
 
-	let { onnew }: { onnew: (what: New) => void } = $props();
+	let { onnew }: { onnew: (what: New | 'order') => void } = $props();
 	const workbench = useWorkbench();
 	let runs = $state.raw(new Map<string, readonly RunEvent[]>());
 	let find = $state('');
@@ -68,7 +68,7 @@
 				onchange={(e) => {
 					const what = e.currentTarget.value;
 					e.currentTarget.value = '';
-					if (what) onnew(what as New);
+					if (what) onnew(what as New | 'order');
 				}}
 			>
 				<option value="">Something else…</option>
@@ -94,6 +94,7 @@
 						<option value={id}>{name}</option>
 					{/each}
 				</optgroup>
+				<optgroup label="For the stall"><option value="order">Order of several</option></optgroup>
 				<optgroup label="Parts, and your own">
 					<option value="bunting">Bunting</option>
 					<option value="cord">{TUBE_KINDS.cord.name}</option>
@@ -104,6 +105,23 @@
 		<button class="act act-now" onclick={() => onnew('lined-hat')}>New hat</button>
 	</div>
 </div>
+{#if workbench.records.orders.length > 0}
+	<ul class="mb-1 flex flex-wrap gap-2" aria-label="Stall orders">
+		{#each workbench.records.orders as o (o.id)}
+			<li>
+				<a class="act act-small" href={`/order/${o.id}`}
+					>{o.name}:
+					<span class="figure"
+						>{o.lines.reduce((t, l) => t + Math.min(l.made, l.count), 0)} of {o.lines.reduce(
+							(t, l) => t + l.count,
+							0
+						)} made</span
+					></a
+				>
+			</li>
+		{/each}
+	</ul>
+{/if}
 <ul bind:clientWidth={width}>
 	{#each shown as { project, plan: planned, waiting } (project.id)}
 		<ShelfTube

@@ -4,6 +4,7 @@ import { SvelteMap } from 'svelte/reactivity';
 import { isPlannedAway } from '$lib/core/model/kinds';
 import type { Bench, Project } from '$lib/core/model/project';
 import type { Machine, Swatch, Yarn, YarnTest } from '$lib/core/model/bench';
+import type { Order } from '$lib/core/model/order';
 import type { TombleDb } from '$lib/store/db';
 import { DEFAULT_SETTINGS, type Settings } from '$lib/store/settings';
 import {
@@ -29,7 +30,8 @@ const NOTHING: Records = {
 	tests: [],
 	projects: [],
 	results: [],
-	carried: []
+	carried: [],
+	orders: []
 };
 
 /** What the worker and its works weigh must not hold up the first page: they wait until it stands. */
@@ -144,6 +146,15 @@ export class Workbench {
 			this.#editors.set(project.id, editor);
 		}
 		return editor;
+	}
+
+	putOrder(order: Order): Promise<unknown> {
+		return this.db.orders.put(order);
+	}
+	/** Removes an order; what it returns puts it back. */
+	async removeOrder(order: Order): Promise<() => Promise<unknown>> {
+		await this.db.orders.delete(order.id);
+		return () => this.db.orders.put(order);
 	}
 
 	async addProject(project: Project): Promise<void> {

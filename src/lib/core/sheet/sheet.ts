@@ -1,0 +1,219 @@
+import { markerPin, keptOff } from '../machine/ring';
+import type { Machine } from '../model/bench';
+import type { CrochetTerms } from '../model/kinds';
+import type { Plan } from '../plan/types';
+import { printValue, printWithSpread } from '../quantity/print';
+import type { Units } from '../quantity/units';
+import { CAUTIONS } from '../words/cautions';
+import { wordEvent } from '../words/events';
+import { wordFinding } from '../words/findings';
+import { wordSequence, wordStep } from '../words/steps';
+
+/** A stretch of one colour, with both readings of a row counter at its end. */
+export interface SheetSection {
+	readonly name: string;
+	readonly colour: string;
+	readonly rows: number;
+	readonly zeroed: number;
+	readonly running: number;
+}
+export interface SheetPiece {
+	readonly name: string;
+	readonly machine: string;
+	readonly stitches: number;
+	readonly rows: number;
+	/** Boxes to tick, one for each copy. */
+	readonly copies: number;
+	readonly waste: { readonly before: number; readonly after: number };
+	readonly sections: readonly SheetSection[];
+	readonly tails: readonly string[];
+	/** What the hands do at which main rows, beside changing colour. */
+	readonly work: readonly { readonly title: string; readonly rows: readonly number[] }[];
+}
+
+/** A shape in true size: cut out, or laid a tag on. Lengths in cm. */
+export interface Template {
+	readonly kind: 'pom-pom' | 'extension' | 'tag';
+	readonly title: string;
+	readonly note: string;
+	readonly widthCm: number;
+	readonly heightCm: number;
+}
+
+export interface SheetRing {
+	readonly name: string;
+	readonly pins: number;
+	readonly turns: Machine['turns'];
+	readonly marker: number;
+	/** Pins from 1 that a panel turned by hand keeps off. */
+	readonly off: readonly number[];
+	/** Pins in work at the start, from 1, both included. */
+	readonly low: number;
+	readonly high: number;
+}
+
+/** Everything that lies on the table beside the machine, ready to be set: words in the maker's units, no layout. */
+export interface Sheet {
+	readonly title: string;
+	readonly kind: string;
+	readonly figures: readonly { readonly label: string; readonly value: string }[];
+	readonly rings: readonly SheetRing[];
+	readonly pieces: readonly SheetPiece[];
+	readonly yarns: readonly {
+		readonly name: string;
+		readonly colour: string;
+		readonly metres: string;
+		readonly grams: string;
+		readonly onHand: string;
+	}[];
+	readonly steps: readonly {
+		readonly title: string;
+		readonly how: string;
+		readonly caution: string;
+	}[];
+	readonly findings: readonly string[];
+	readonly templates: readonly Template[];
+}
+
+interface Options {
+	readonly title: string;
+	readonly kind: string;
+	readonly units: Units;
+	readonly terms: CrochetTerms;
+}
+
+/** A tag as most stalls tie on, cm. */
+const TAG = { widthCm: 5, heightCm: 8 };
+/** A card is broad enough to hold and to wind on. */
+export const pomCardWide = (cardCm: number): number => Math.max(4, cardCm * 0.75);
+
+function templatesOf(plan: Plan, units: Units): Template[] {
+	const long = (cm: number) => printValue(cm, 'length', units);
+	const out: Template[] = [];
+	if (plan.shape === 'thing') {
+		const { thing } = plan;
+		const wraps =
+			thing.kind === 'pom-pom' ? thing.wraps : thing.kind === 'garland' ? thing.wraps : 0;
+		const cardCm = thing.kind === 'pom-pom' || thing.kind === 'garland' ? thing.cardCm : 0;
+		if (wraps > 0)
+			out.push({
+				kind: 'pom-pom',
+				title: `Pom-pom card, ${long(cardCm)} long`,
+				note: `${wraps} wraps the long way round; tie through the slit`,
+				widthCm: pomCardWide(cardCm),
+				heightCm: cardCm
+			});
+	}
+	if (plan.shape === 'garment' && plan.garment.card) {
+		const { widthCm, wrapCm } = plan.garment.card;
+		out.push({
+			kind: 'extension',
+			title: `Card for extensions, ${long(widthCm)} wide`,
+			note: `wraps ${long(wrapCm)}; it stands on the pin`,
+			widthCm,
+			heightCm: 10
+		});
+	}
+	out.push({ kind: 'tag', title: 'Place for the tag', note: 'hole at the top', ...TAG });
+	return out;
+}
+
+function figuresOf(plan: Plan, units: Units): Sheet['figures'] {
+	const figures =
+		plan.shape === 'garment' || plan.shape === 'thing'
+			? [...plan.figures.size]
+			: plan.shape === 'hat'
+				? [plan.figures.flatWidth]
+				: plan.shape === 'tube'
+					? [plan.figures.length, plan.figures.width]
+					: [plan.figures.width, plan.figures.height, plan.figures.string];
+	const more =
+		plan.shape === 'thing'
+			? [plan.figures.byHand, ...(plan.figures.fill ? [plan.figures.fill] : [])]
+			: [];
+	return [...figures, plan.time, ...more].map((f) => ({
+		label: f.label,
+		value: printWithSpread(f.value, f.kind, units)
+	}));
+}
+
+/** The plan as it lies beside the machine. */
+export function sheetOf(plan: Plan, { title, kind, units, terms }: Options): Sheet {
+	const yarnName = (i: number) => plan.yarns[i]?.colourName ?? 'yarn';
+	const colour = (i: number) => plan.yarns[i]?.colour ?? '#888888';
+	const TAILS = {
+		'cast-on': 'at the start',
+		'cast-off': 'at the end',
+		join: 'at each side of a join'
+	} as const;
+	const machines = [...new Map(plan.pieces.map((p) => [p.machine.id, p])).values()];
+	return {
+		title,
+		kind,
+		figures: figuresOf(plan, units),
+		rings: machines.map(({ machine, course }) => ({
+			name: machine.name,
+			pins: machine.pins,
+			turns: machine.turns,
+			marker: markerPin(machine),
+			off: keptOff(machine).map((p) => p + 1),
+			low: (course.stretches[0]?.low ?? 0) + 1,
+			high: (course.stretches[0]?.high ?? machine.pins - 1) + 1
+		})),
+		pieces: plan.pieces.map((p): SheetPiece => {
+			const tails = new Map<string, string>();
+			for (const t of p.tails)
+				tails.set(t.id, `${printValue(Math.round(t.lengthCm), 'length', units)} ${TAILS[t.id]}`);
+			const work = new Map<string, number[]>();
+			for (const e of p.sheet.events) {
+				if (e.kind !== 'hands' && e.kind !== 'roll' && e.kind !== 'mark') continue;
+				const name = e.kind === 'mark' ? 'Mark the edge' : e.kind === 'roll' ? 'Roll up' : null;
+				const words = name ?? wordEvent(e, { units, machine: p.machine, yarnName }).title;
+				work.set(words, [...(work.get(words) ?? []), e.after - p.sheet.wasteBefore]);
+			}
+			const last = p.sheet.legs.at(-1);
+			return {
+				name: p.name,
+				machine: p.machine.name,
+				stitches: p.stitches.first,
+				rows: p.mainRows,
+				copies: p.count,
+				waste: {
+					before: p.sheet.wasteBefore,
+					after: last?.kind === 'waste' && p.sheet.legs.length > 1 ? last.rows : 0
+				},
+				sections: p.sections.map((s) => ({
+					name: yarnName(s.yarn),
+					colour: colour(s.yarn),
+					rows: s.rows,
+					zeroed: s.zeroed,
+					running: s.running
+				})),
+				tails: [...tails.values()],
+				work: [...work].map(([t, rows]) => ({ title: t, rows }))
+			};
+		}),
+		yarns: plan.amounts.map((a) => ({
+			name: `${yarnName(a.yarn)}, ${plan.yarns[a.yarn]?.name ?? ''}`,
+			colour: colour(a.yarn),
+			metres: printWithSpread(a.metres.value, 'yarn', units),
+			grams: printWithSpread(a.grams.value, 'mass', units),
+			onHand: printValue(a.gramsOnHand, 'mass', units)
+		})),
+		steps: plan.steps.map((s) => {
+			const w = wordStep(s, units, terms);
+			return {
+				title: w.title,
+				how: `${w.how} ${wordSequence(s)}`.trim(),
+				caution: s.caution ? CAUTIONS[s.caution] : ''
+			};
+		}),
+		findings: plan.findings
+			.filter((f) => !f.accepted && f.severity !== 'tip')
+			.map((f) => {
+				const w = wordFinding(f, { units, yarnName });
+				return `${w.what}${/[.?]$/.test(w.what) ? '' : '.'} ${w.why}`;
+			}),
+		templates: templatesOf(plan, units)
+	};
+}

@@ -1,0 +1,151 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { harbour } from '../demo/harbour';
+import { plan } from '../core/plan';
+import type { Plan } from '../core/plan/types';
+import { sheetOf, type Sheet } from '../core/sheet/sheet';
+import { BAR_COLOUR, PAPERS, planSheet, type Paper } from './pdf';
+import { printable } from './printable';
+import { ribbonSvg, templatesSvg } from './svg';
+
+const planned = (id: string): Plan => {
+	const p = plan(
+		harbour.projects.find((x) => x.id === `project-${id}`)!,
+		harbour.bench
+	);
+	if (!p.ok) throw new Error(id);
+	return p;
+};
+const sheet = (id: string, title = id): Sheet =>
+	sheetOf(planned(id), { title, kind: 'Thing', units: 'cm', terms: 'us' });
+
+const DPI = 300;
+const mm = (px: number) => (px / DPI) * 25.4;
+
+interface Picture {
+	readonly width: number;
+	readonly height: number;
+	readonly at: (x: number, y: number) => readonly [number, number, number];
+}
+/** A portable pixmap (P6) as poppler writes it. */
+function pixmap(bytes: Buffer): Picture {
+	const head = /^P6\s+(\d+)\s+(\d+)\s+255\s/.exec(bytes.subarray(0, 40).toString('latin1'))!;
+	const [width, height] = [Number(head[1]), Number(head[2])];
+	const from = head[0].length;
+	return {
+		width,
+		height,
+		at: (x, y) => {
+			const i = from + 3 * (y * width + x);
+			return [bytes[i]!, bytes[i + 1]!, bytes[i + 2]!];
+		}
+	};
+}
+
+let dir = '';
+beforeAll(() => (dir = mkdtempSync(join(tmpdir(), 'sheet-'))));
+afterAll(() => rmSync(dir, { recursive: true }));
+
+function rendered(bytes: Uint8Array, name: string): Picture[] {
+	writeFileSync(join(dir, `${name}.pdf`), bytes);
+	execFileSync('pdftoppm', ['-r', String(DPI), join(dir, `${name}.pdf`), join(dir, name)]);
+	return readdirSync(dir)
+		.filter((f) => f.startsWith(`${name}-`) && f.endsWith('.ppm'))
+		.sort()
+		.map((f) => pixmap(readFileSync(join(dir, f))));
+}
+
+/** The widest run of the bar's colour on a page, px. */
+function barOn(p: Picture): number {
+	let widest = 0;
+	for (let y = 0; y < p.height; y++) {
+		let run = 0;
+		for (let x = 0; x < p.width; x++) {
+			const [r, g, b] = p.at(x, y);
+			const near =
+				Math.abs(r - BAR_COLOUR.r) + Math.abs(g - BAR_COLOUR.g) + Math.abs(b - BAR_COLOUR.b) < 40;
+			run = near ? run + 1 : 0;
+			widest = Math.max(widest, run);
+		}
+	}
+	return widest;
+}
+
+describe('the plan sheet', () => {
+	it.each(['a4', 'letter'] as Paper[])(
+		'on %s is of that size, and its bar is 50 mm within 0.3 mm',
+		async (paper) => {
+			const pages = rendered(await planSheet(sheet('seal'), paper), paper);
+			for (const p of pages) {
+				expect(Math.abs(mm(p.width) - PAPERS[paper][0])).toBeLessThan(0.2);
+				expect(Math.abs(mm(p.height) - PAPERS[paper][1])).toBeLessThan(0.2);
+			}
+			const bars = pages.map(barOn).filter((px) => px > 0);
+			expect(bars).toHaveLength(1);
+			expect(Math.abs(mm(bars[0]!) - 50)).toBeLessThan(0.3);
+		}
+	);
+	it('holds each piece with both counter readings, tails, yarn and every finishing step', async () => {
+		writeFileSync(join(dir, 'words.pdf'), await planSheet(sheet('bag', 'Ferry bag'), 'a4'));
+		const said = execFileSync('pdftotext', ['-layout', join(dir, 'words.pdf'), '-'], {
+			encoding: 'utf8'
+		});
+		const p = planned('bag');
+		for (const s of p.pieces[0]!.sections)
+			expect(said).toMatch(new RegExp(`${s.rows}\\s+${s.zeroed}\\s+${s.running}\\b`));
+		expect(said).toContain('Counter zeroed');
+		expect(said).toContain('Tails:');
+		expect(said).toContain('slate roof, Breakwater');
+		for (let i = 1; i <= p.steps.length; i++)
+			expect(said).toMatch(new RegExp(`^\\s*${i} [A-Z]`, 'm'));
+		expect(said).toContain('Take care:');
+		expect(said).toContain('page 1 of');
+	});
+	it('is made for every project of the fair, in inches as well', async () => {
+		for (const project of harbour.projects) {
+			const p = plan(project, harbour.bench);
+			if (!p.ok) throw new Error(project.name);
+			const made = sheetOf(p, { title: project.name, kind: 'x', units: 'in', terms: 'uk' });
+			expect(JSON.stringify(made)).not.toMatch(/NaN|undefined|single crochet/);
+			const bytes = await planSheet(made, 'letter');
+			expect(Buffer.from(bytes.subarray(0, 5)).toString()).toBe('%PDF-');
+		}
+	});
+	it('sets any name a maker may type', async () => {
+		expect(printable('Łódź – 3 × ½ “x” −2 漢\u0000')).toBe('Lódz – 3 × ½ “x” -2 ? ');
+		await expect(
+			planSheet({ ...sheet('seal'), title: '漢字 ✂ Ż\n<b>' }, 'a4')
+		).resolves.toBeTruthy();
+	});
+	it('lays the ring with its marker and the pins in work', () => {
+		const s = sheet('flags');
+		expect(s.rings[0]).toMatchObject({ pins: 48, marker: 1 });
+		expect(s.rings[0]!.high - s.rings[0]!.low + 1).toBe(planned('flags').pieces[0]!.stitches.first);
+	});
+});
+
+describe('drawings as SVG', () => {
+	it('are as large as the thing, and no name breaks out of them', () => {
+		const svg = ribbonSvg({
+			title: '<script>"A&B"</script>',
+			widthCm: 9.5,
+			bands: [
+				{ cm: 12, colour: '#1f4e63', rows: 24 },
+				{ cm: 3, colour: '#e6a63a', rows: 6 }
+			]
+		});
+		expect(svg).toContain('width="15.4cm"');
+		expect(svg).not.toContain('<script>');
+		expect(svg).toContain('>30</text>');
+	});
+	it('hold the bars in true size', () => {
+		const svg = templatesSvg('x', sheet('garland').templates);
+		expect(svg).toContain('width="5" height="0.25"');
+		expect(svg).toContain('width="5.08" height="0.25"');
+		expect(svg).toContain('Pom-pom card');
+		expect(svg.match(/<rect/g)!.length).toBe(2 + sheet('garland').templates.length);
+	});
+});

@@ -1,0 +1,117 @@
+<script lang="ts">
+	import * as Comlink from 'comlink';
+	import { recipeFor } from '$lib/core/recipe/registry';
+	import type { Project } from '$lib/core/model/project';
+	import type { Plan } from '$lib/core/plan';
+	import { sheetOf } from '$lib/core/sheet/sheet';
+	import type { Paper } from '$lib/paper/pdf';
+	import { ribbonSvg, templatesSvg } from '$lib/paper/svg';
+	import type { PaperWorker } from '$lib/worker/paper.worker';
+	import { save, slug } from '../files/save';
+	import Choice from '../parts/Choice.svelte';
+	import Dialog from '../parts/Dialog.svelte';
+	import { teller } from '../state/tell.svelte';
+	import { useWorkbench } from '../state/workbench.svelte';
+
+	interface Props {
+		open: boolean;
+		plan: Plan;
+		project: Project;
+	}
+	let { open = $bindable(), plan, project }: Props = $props();
+	const workbench = useWorkbench();
+	let setting = $state(false);
+	const paper = $derived<Paper>(
+		workbench.settings.paper ?? (workbench.units === 'in' ? 'letter' : 'a4')
+	);
+	const sheet = $derived(
+		sheetOf(plan, {
+			title: project.name,
+			kind: recipeFor(project.wish).name,
+			units: workbench.units,
+			terms: workbench.settings.crochet
+		})
+	);
+	const file = (what: string, kind: string) => `${slug(project.name)}-${what}.${kind}`;
+
+	async function pdf() {
+		setting = true;
+		const worker = new Worker(new URL('../../worker/paper.worker.ts', import.meta.url), {
+			type: 'module'
+		});
+		try {
+			const bytes = await Comlink.wrap<PaperWorker>(worker).planSheet(
+				$state.snapshot(sheet) as typeof sheet,
+				paper
+			);
+			save(file('plan', 'pdf'), new Blob([Uint8Array.from(bytes)], { type: 'application/pdf' }));
+			open = false;
+		} catch (e) {
+			void teller.warn(`The sheet could not be set: ${e instanceof Error ? e.message : String(e)}`);
+		} finally {
+			worker.terminate();
+			setting = false;
+		}
+	}
+	const svg = (what: string, text: string) =>
+		save(file(what, 'svg'), new Blob([text], { type: 'image/svg+xml' }));
+	/** The first piece as it lies. */
+	function ribbon() {
+		const p = plan.pieces[0]!;
+		const gauge = p.gauges[0]!;
+		svg(
+			'ribbon',
+			ribbonSvg({
+				title: `${project.name}, ${p.name}`,
+				widthCm:
+					p.stitches.first / (p.stitches.first < p.machine.pins ? 1 : 2) / gauge.stitchesPerCm.mean,
+				bands: p.runs.map((r) => ({
+					cm: (r.to - r.from) / (p.gauges[r.yarn] ?? gauge).rowsPerCm.mean,
+					rows: r.to - r.from,
+					colour: plan.yarns[r.yarn]?.colour ?? '#888888'
+				}))
+			})
+		);
+	}
+	function page() {
+		open = false;
+		// The dialog is gone first, or it is printed too.
+		setTimeout(() => window.print(), 250);
+	}
+</script>
+
+<Dialog bind:open title="On paper">
+	<p class="mb-3 text-sm">
+		The sheet for the table beside the machine: sections with both counter readings and boxes to
+		tick, pieces, tails, yarn, every finishing step, and what is cut out in true size with bars to
+		check the printer.
+	</p>
+	<div class="mb-3">
+		<Choice
+			label="Paper"
+			value={paper}
+			options={[
+				{ value: 'a4', label: 'A4' },
+				{ value: 'letter', label: 'US Letter' }
+			]}
+			onvalue={(p) => void workbench.set({ paper: p })}
+		/>
+	</div>
+	<div class="flex flex-wrap gap-2">
+		<button class="act act-now" disabled={setting} onclick={pdf}
+			>{setting ? 'Setting the pages…' : 'Save the plan sheet, PDF'}</button
+		>
+		<button class="act" onclick={page}>Print this page</button>
+	</div>
+	<h3 class="mt-4 mb-1 text-base">Drawings, SVG</h3>
+	<div class="flex flex-wrap gap-2">
+		{#if plan.pieces.length > 0}<button class="act act-small" onclick={ribbon}
+				>Ribbon of the {plan.pieces.length > 1 ? 'first piece' : 'piece'}, true size</button
+			>{/if}
+		<button
+			class="act act-small"
+			onclick={() => svg('templates', templatesSvg(project.name, sheet.templates))}
+			>Templates, true size</button
+		>
+	</div>
+</Dialog>
