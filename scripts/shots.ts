@@ -9,23 +9,19 @@ const VIEWS: { file: string; path: string; phone?: boolean; keys?: string[] }[] 
 	{ file: 'shelf', path: '/' },
 	{ file: 'bench', path: '/bench?machine=machine-48&yarn=bw-foam' },
 	{ file: 'bench-yarn', path: '/bench?machine=machine-48&yarn=bw-foam&show=loop' },
-	{ file: 'bench-phases', path: '/bench?machine=machine-48&yarn=aw-aurora&show=phases' },
-	{ file: 'bench-chart', path: '/bench?machine=machine-48&yarn=bw-foam&show=chart' },
 	{ file: 'stand-ins', path: '/project/project-tideline/stand-ins?yarn=bw-kelp' },
 	{ file: 'plan', path: '/project/project-keeper/plan' },
 	{ file: 'plan-scarf', path: '/project/project-harbourlight/plan' },
 	{ file: 'plan-cardigan', path: '/project/project-cardigan/plan' },
 	{ file: 'plan-cloth', path: '/project/project-cloth/plan' },
-	{ file: 'plan-bunting', path: '/project/project-flags/plan' },
-	{
-		file: 'before-the-crank',
-		path: '/project/project-foghorn/knit',
-		keys: Array.from({ length: 19 }, () => 'Space')
-	},
+	{ file: 'plan-toy', path: '/project/project-seal/plan' },
+	{ file: 'plan-bag', path: '/project/project-bag/plan' },
+	{ file: 'plan-garland', path: '/project/project-garland/plan' },
+	{ file: 'order', path: '/order/order-fair' },
+	{ file: 'how', path: '/how' },
 	{ file: 'crank', path: '/project/project-keeper/knit' },
 	{ file: 'crank-phone', path: '/project/project-keeper/knit', phone: true },
 	{ file: 'crank-panel', path: '/project/project-flags/knit', keys: ['Space'] },
-	{ file: 'crank-panel-phone', path: '/project/project-flags/knit', keys: ['Space'], phone: true },
 	{ file: 'finish', path: '/project/project-buoy/finish' },
 	{ file: 'log', path: '/project/project-first/log' },
 	{ file: 'files', path: '/keep' }
@@ -56,7 +52,7 @@ try {
 		if (view.keys) await page.waitForTimeout(500);
 		for (const key of view.keys ?? []) await page.keyboard.press(key);
 		// The shelf works out garments once it stands.
-		await page.waitForTimeout(view.path === '/' ? 2500 : 900);
+		await page.waitForTimeout(view.path === '/' ? 2500 : 1400);
 		await page.screenshot({ path: `docs/screenshots/${view.file}.png` });
 		await context.close();
 		console.log(`docs/screenshots/${view.file}.png`);

@@ -10,7 +10,13 @@ import { isHat } from '../../src/lib/core/model/project';
 import { plan } from '../../src/lib/core/plan';
 import { tubeProgram } from '../../src/lib/core/program/program';
 import { simulate } from '../../src/lib/core/simulate/simulate';
-import type { GarmentKindId } from '../../src/lib/core/model/kinds';
+import { diagramOf, TECHNIQUE_IDS } from '../../src/lib/core/diagram/techniques';
+import { isThingKind, type GarmentKindId } from '../../src/lib/core/model/kinds';
+import type { GarlandWish } from '../../src/lib/core/model/wish';
+import { thingDefaults } from '../../src/lib/core/recipe/thing-design';
+import { TOY_PRESETS, toyFrom } from '../../src/lib/core/recipe/things/toy';
+import { sheetOf } from '../../src/lib/core/sheet/sheet';
+import { planSheet } from '../../src/lib/paper/pdf';
 import { garmentDefaults } from '../../src/lib/core/recipe/garment-start';
 import { scheduleEdge } from '../../src/lib/core/shape/edge-schedule';
 import { recipes } from '../../src/lib/core/recipe/registry';
@@ -39,14 +45,17 @@ report(
 
 for (const recipe of recipes) {
 	const wish =
-		recipe.defaults?.(harbour.bench) ?? garmentDefaults(recipe.id as GarmentKindId, harbour.bench)!;
+		recipe.defaults?.(harbour.bench) ??
+		(isThingKind(recipe.id)
+			? thingDefaults(recipe.id, harbour.bench)!
+			: garmentDefaults(recipe.id as GarmentKindId, harbour.bench)!);
 	const project = { ...largest, wish };
 	report(
 		`plan of ${recipe.name.toLowerCase()}, its defaults, median`,
 		median(time(100, () => plan(project, harbour.bench))),
 		'ms',
-		// A garment is several pieces, and its bound that of a frame.
-		{ most: recipe.defaults ? 4 : 16 }
+		// Garments and things are several pieces: the bound of a frame, and of half of one.
+		{ most: recipe.defaults ? 4 : isThingKind(recipe.id) ? 8 : 16 }
 	);
 }
 
@@ -81,6 +90,69 @@ report(
 	'ms',
 	{ most: 16 }
 );
+const garland60: GarlandWish = {
+	...(thingDefaults('garland', harbour.bench) as GarlandWish),
+	items: [
+		{ kind: 'bauble', on: null, size: null },
+		{ kind: 'flag', on: null, size: 17 },
+		{ kind: 'pumpkin', on: null, size: null },
+		{ kind: 'pom-pom', on: null, size: null }
+	],
+	number: 60,
+	spanCm: 1500,
+	order: 'shuffle',
+	cord: 'knitted'
+};
+report(
+	'plan of a garland of 60 things, median',
+	median(time(100, () => plan({ ...largest, wish: garland60 }, harbour.bench))),
+	'ms',
+	{ most: 8 }
+);
+// A caterpillar has a body, eight feet and two feelers; with a tail it has twelve parts.
+const crawler = toyFrom(
+	TOY_PRESETS.find((t) => t.id === 'caterpillar')!,
+	harbour.bench
+)!;
+const toy12 = {
+	...largest,
+	wish: {
+		...crawler,
+		parts: [
+			...crawler.parts,
+			{ ...crawler.parts[1]!, id: 'tail', name: 'Tail', count: 1, pair: false }
+		]
+	}
+};
+const toyPlan = plan(toy12, harbour.bench);
+if (!toyPlan.ok) throw new Error('no toy');
+console.log(`# the toy: ${toyPlan.pieces.reduce((t, p) => t + p.count, 0)} parts`);
+report(
+	'plan of a toy of 12 parts, median',
+	median(time(100, () => plan(toy12, harbour.bench))),
+	'ms',
+	{
+		most: 8
+	}
+);
+report(
+	'drawing of a technique, the slowest of all, median',
+	Math.max(
+		...TECHNIQUE_IDS.map((id) =>
+			median(time(40, () => diagramOf(id, { loops: 100, stage: 'bag', wraps: 80 })))
+		)
+	),
+	'ms',
+	{ most: 5 }
+);
+const toySheet = sheetOf(toyPlan, { title: 'Toy', kind: 'Soft toy', units: 'cm', terms: 'us' });
+const started: number[] = [];
+for (let i = 0; i < 8; i++) {
+	const from = performance.now();
+	await planSheet(toySheet, 'a4');
+	started.push(performance.now() - from);
+}
+report('plan sheet of that toy as PDF, median', median(started), 'ms', { most: 1500 });
 const armhole = Array.from({ length: 60 }, (_, r) => (r < 4 ? 0 : Math.min(12, 5 + (r - 4) / 2)));
 report(
 	'best schedule of an armhole of 60 rows, median',

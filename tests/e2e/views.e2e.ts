@@ -22,18 +22,24 @@ const VIEWS = [
 	['finish of a garment', '/project/project-vest/finish'],
 	['finish', '/project/project-buoy/finish'],
 	['log', '/project/project-first/log'],
+	['plan of a thing, a bag', '/project/project-bag/plan'],
+	['plan of a thing, a toy', '/project/project-seal/plan'],
+	['plan of a thing, a garland', '/project/project-garland/plan'],
+	['finish of a thing', '/project/project-seal/finish'],
+	['order', '/order/order-fair'],
+	['how it is done', '/how'],
 	['files', '/keep']
 ] as const;
 
 for (const scheme of ['light', 'dark'] as const) {
 	test(`no serious accessibility findings on any main view, ${scheme}`, async ({ page }) => {
-		test.setTimeout(240_000);
+		test.setTimeout(420_000);
 		await page.emulateMedia({ colorScheme: scheme });
 		await openDemo(page);
 		for (const [name, path] of VIEWS) {
 			await page.goto(path);
 			await expect(page.locator('h1').first()).toBeAttached();
-			await page.waitForTimeout(name.includes('garment') || name.includes('cloth') ? 1200 : 250);
+			await page.waitForTimeout(/garment|cloth|thing|order/.test(name) ? 1200 : 250);
 			const axe = new AxeBuilder({ page });
 			// What differs in the dark is colour alone.
 			if (scheme === 'dark') axe.withRules(['color-contrast']);
@@ -49,14 +55,14 @@ for (const scheme of ['light', 'dark'] as const) {
 test('nothing is cut off sideways at any main view, on the desk and on a phone', async ({
 	page
 }) => {
-	test.setTimeout(120_000);
+	test.setTimeout(240_000);
 	await openDemo(page);
 	for (const width of [1280, 390]) {
 		await page.setViewportSize({ width, height: 800 });
 		for (const [name, path] of VIEWS) {
 			await page.goto(path);
 			await expect(page.locator('h1').first()).toBeAttached();
-			await page.waitForTimeout(name.includes('garment') || name.includes('cloth') ? 1200 : 150);
+			await page.waitForTimeout(/garment|cloth|thing|order/.test(name) ? 1200 : 150);
 			const wide = await page.evaluate(() => document.documentElement.scrollWidth);
 			expect(wide, `${name} at ${width}`).toBeLessThanOrEqual(width);
 		}

@@ -1,5 +1,6 @@
 import { gaugeBook, type GaugeBook } from './gauge/book';
 import type { Bench, HatProject, Project } from './model/project';
+import { counsel } from './plan/counsel';
 import { works } from './plan/works';
 import { makePlan } from './plan/make';
 import type { AsKnitted, HatPlan, NoPlan, Plan } from './plan/types';
@@ -39,5 +40,5 @@ export function plan(
 	asKnitted?: AsKnitted,
 	book: GaugeBook = gaugeBook(bench)
 ): Plan | NoPlan {
-	return makePlan(project, bench, { asKnitted, book, works });
+	return makePlan(project, bench, { asKnitted, book, works, counsel });
 }

@@ -13,6 +13,7 @@ import {
 } from '../core/model/project';
 import { plan } from '../core/plan';
 import { recipeFor } from '../core/recipe/registry';
+import { order as orderSchema } from '../core/model/order';
 import { readAny, snapshot, writeBackup } from './backup';
 import type { Everything } from './everything';
 import { writeCsv } from './csv/rfc4180';
@@ -229,18 +230,32 @@ describe('server bodies', () => {
 });
 
 describe('the lantern fair', () => {
-	it('has two machines, a bench full of swatches and tests, nine projects at different stages, all valid', () => {
+	it('has two machines, a bench full of swatches and tests, projects at different stages and an order, all valid', () => {
 		expect(harbour.bench.machines).toHaveLength(2);
 		expect(harbour.bench.swatches).toHaveLength(15);
 		expect(harbour.projects).toHaveLength(19);
 		expect(benchSchema.safeParse(harbour.bench).error).toBeUndefined();
 		for (const p of harbour.projects) expect(projectSchema.safeParse(p).error).toBeUndefined();
 		for (const e of harbour.events) expect(runEvent.safeParse(e).error).toBeUndefined();
+		for (const o of harbour.orders) {
+			expect(orderSchema.safeParse(o).error).toBeUndefined();
+			for (const l of o.lines)
+				expect(harbour.projects.some((p) => p.id === l.projectId)).toBe(true);
+		}
 		for (const r of harbour.results) expect(result.safeParse(r).error).toBeUndefined();
 		expect(new Set(harbour.events.map((e) => e.id)).size).toBe(harbour.events.length);
 	});
 	it('every project plans', () => {
 		for (const p of harbour.projects) expect(plan(p, harbour.bench).ok).toBe(true);
+	});
+});
+
+it('damaged orders refuse the whole backup, with their path', () => {
+	const bad = { ...harbour.orders[0]!, lines: [{ projectId: 'x', count: 0, made: 0 }] };
+	const opened = readAny(writeBackup({ ...harbour, orders: [bad as never] }, uses));
+	expect(opened.ok ? '' : opened.refusal).toMatchObject({
+		code: 'damaged',
+		path: 'orders.json: orders[0].lines[0].count'
 	});
 });
 
@@ -300,6 +315,8 @@ describe('files of earlier versions', () => {
 		const backup = readAny(new Uint8Array(old('backup-v3.zip')));
 		if (!backup.ok) throw new Error(backup.refusal.path);
 		expect(backup.value.projects).toHaveLength(13);
+		// There were no orders yet.
+		expect(backup.value.orders).toEqual([]);
 	});
 
 	it('a damaged one is refused with its path, not by a broken migration', () => {

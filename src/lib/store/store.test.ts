@@ -71,6 +71,7 @@ describe('demo data', () => {
 		const all = await readEverything(db);
 		expect(all.projects).toHaveLength(19);
 		expect(all.events).toHaveLength(harbour.events.length);
+		expect(all.orders).toEqual(harbour.orders);
 	});
 
 	it('never touches a maker’s data, even one yarn', async () => {
@@ -214,6 +215,7 @@ it('a store of the oldest version opens with all it held', async () => {
 	expect(benchSchema.parse(all.bench)).toEqual(all.bench);
 	expect(all.projects.map((p) => projectSchema.parse(p))).toEqual(all.projects);
 	expect(all.bench.tests).toEqual([]);
+	expect(all.orders).toEqual([]);
 	// Events have their place by the order they were written in; machines turn as most do.
 	expect((await eventsOf(now, 'project-first')).map((e) => [e.id, e.n])).toEqual([
 		['b', 0],

@@ -70,7 +70,7 @@ function tailsOfPlan(project: Project, { machines, yarns, swatches }: Records): 
 		evidence: []
 	};
 	// A garment teaches nothing of the gauge: its works are not needed.
-	const made = makePlan(project, bench, { book: gaugeBook(bench), works: null });
+	const made = makePlan(project, bench, { book: gaugeBook(bench), works: null, counsel: null });
 	if (!made.ok) return 0;
 	return made.pieces.flatMap((p) => p.tails).reduce((t, tail) => t + tail.lengthCm / 100, 0);
 }

@@ -2,6 +2,7 @@ import * as Comlink from 'comlink';
 import { gaugeBook } from '../core/gauge/book';
 import { isPlannedAway } from '../core/model/kinds';
 import type { Bench, Project } from '../core/model/project';
+import { counsel } from '../core/plan/counsel';
 import { makePlan } from '../core/plan/make';
 import type { NoPlan, Plan } from '../core/plan/types';
 import type { PlanWorker } from './plan.worker';
@@ -26,7 +27,7 @@ export class Planner {
 	/** `done` is called when the plan is made, before the clock is read again. */
 	now(project: Project, bench: Bench, done?: () => void): Plan | NoPlan {
 		const start = this.clock();
-		const result = makePlan(project, bench, { book: gaugeBook(bench), works: null });
+		const result = makePlan(project, bench, { book: gaugeBook(bench), works: null, counsel });
 		done?.();
 		this.#slow = this.clock() - start > FRAME_MS ? this.#slow + 1 : 0;
 		return result;

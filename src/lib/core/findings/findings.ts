@@ -1,7 +1,8 @@
-import type { Facts, Judgement, Rule } from './facts';
-import type { Finding, Where } from './finding';
+import type { Facts, Rule } from './facts';
+import type { Finding } from './finding';
 import * as fit from './fit-rules';
 import * as gauge from './gauge-rules';
+import { toFinding } from './to-finding';
 import * as yarn from './yarn-rules';
 
 /** Every rule, one a row; a new judgement is one function and one row here. */
@@ -46,34 +47,6 @@ const RULES: readonly Rule[] = [
 ];
 
 const RANK = { stop: 0, warn: 1, tip: 2 } as const;
-
-/** Rows move with every change of the plan; an acceptance is for the kind of place, not the row. */
-const place = (w: Where): string => {
-	switch (w.at) {
-		case 'yarn':
-			return `yarn-${w.yarn}`;
-		case 'seam':
-			return `seam-${w.seam}`;
-		case 'piece':
-			return `piece-${w.piece}`;
-		default:
-			return w.at;
-	}
-};
-
-export function toFinding(j: Judgement, accepted: readonly string[]): Finding {
-	const yarn = 'yarn' in j.body ? `-${j.body.yarn}` : '';
-	const key = `${j.body.code}@${place(j.where)}${j.where.at === 'yarn' ? '' : yarn}`;
-	return {
-		...j.body,
-		key,
-		severity: j.severity,
-		where: j.where,
-		...(j.fix ? { fix: j.fix } : {}),
-		...(j.or ? { or: j.or } : {}),
-		accepted: j.severity !== 'stop' && accepted.includes(key)
-	};
-}
 
 /** What a careful maker would say about the plan, the gravest first; `more` are the rules of what garments alone have. */
 export function findingsFor(facts: Facts, more: readonly Rule[] = []): Finding[] {

@@ -17,6 +17,21 @@ const is =
 		thing?.thing.kind === kind ? (thing.thing as ThingOf<K>) : null;
 const piece = (id: string) => ({ at: 'piece', piece: id }) as const;
 
+/** A count at the crank goes no further. */
+const MOST_ROWS = 1900;
+export const pieceTooLong: Rule = ({ thing }) =>
+	thing?.pieces.flatMap((p): Judgement[] =>
+		p.mainRows > MOST_ROWS
+			? [
+					{
+						body: { code: 'too-long', rows: p.mainRows, most: MOST_ROWS },
+						severity: 'stop',
+						where: piece(p.id)
+					}
+				]
+			: []
+	) ?? null;
+
 /** Buttons and beads come off, and are swallowed: none under three. */
 export const smallParts: Rule = (facts) => {
 	const toy = toyOf(facts);

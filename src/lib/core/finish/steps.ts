@@ -46,6 +46,8 @@ export type FinishStep = { readonly id: string; readonly caution?: CautionCode }
 			readonly how: FlatClosing;
 			/** A toe: drawn in before it is closed. */
 			readonly toe: boolean;
+			/** Of the tail it is closed with; none where that is not known. */
+			readonly tailCm?: number;
 			readonly copies: number;
 			/** The piece, where there are several. */
 			readonly name?: string;
@@ -116,10 +118,16 @@ export type FinishStep = { readonly id: string; readonly caution?: CautionCode }
 			readonly do: 'sew-bag';
 			readonly a: number;
 			readonly b: number;
+			readonly strandCm: number;
 			readonly verdict: Joint['verdict'];
 	  }
 	| { readonly do: 'handle'; readonly loops: number }
-	| { readonly do: 'side-by-side'; readonly times: number; readonly rows: number }
+	| {
+			readonly do: 'side-by-side';
+			readonly times: number;
+			readonly rows: number;
+			readonly strandCm: number;
+	  }
 	| {
 			readonly do: 'border';
 			readonly kind: Border;
@@ -296,6 +304,7 @@ export function finishSteps(input: FinishInput): FinishStep[] {
 					waste: waste[s.edge],
 					how: s.how,
 					toe: s.toe === true,
+					tailCm: tail(s.edge),
 					copies: pieces[0]!.count,
 					caution: 'hooks-and-scissors'
 				});

@@ -18,6 +18,9 @@ interface Input {
 const sharp = { caution: 'hooks-and-scissors' } as const;
 const step = (id: string): { readonly id: string } => ({ id: id.slice(0, 60) });
 
+/** A strand to sew a seam with: half as long again, and two ends (common practice). */
+const strandFor = (seamCm: number): number => 1.5 * seamCm + 30;
+
 const wasteAt = (p: FinishedPiece, edge: Edge): boolean =>
 	edge === 'cast-on'
 		? p.sheet.legs[0]?.kind === 'waste'
@@ -61,6 +64,7 @@ function endSteps(assembly: Assembly, p: NamedPiece): FinishStep[] {
 				...common(s.edge),
 				how: s.how,
 				toe: false,
+				tailCm: p.tails.find((t) => t.id === s.edge)?.lengthCm ?? 0,
 				...sharp
 			});
 		else if (s.do === 'bind')
@@ -78,6 +82,7 @@ function bagSteps(thing: ThingOf<'bag'>): FinishStep[] {
 			do: 'sew-bag',
 			a: side!.a.count,
 			b: side!.b.count,
+			strandCm: strandFor(thing.bag.widthCm),
 			verdict: side!.verdict,
 			...sharp
 		},
@@ -184,6 +189,7 @@ export function thingSteps({ thing, assembly, pieces, joinTails }: Input): Finis
 					do: 'side-by-side',
 					times: thing.across - 1,
 					rows: thing.rows,
+					strandCm: strandFor(thing.lengthCm),
 					...sharp
 				});
 			if (thing.border.stitches > 0)

@@ -1,8 +1,7 @@
 import { crankTime } from '../amounts/time';
 import type { Facts } from '../findings/facts';
 import type { Finding } from '../findings/finding';
-import { findingsFor, toFinding } from '../findings/findings';
-import { finishSteps } from '../finish/steps';
+import { toFinding } from '../findings/to-finding';
 import type { GaugeBook } from '../gauge/book';
 import { gaugeFor, type Gauge } from '../gauge/gauge';
 import type { Machine, MachineId, Yarn } from '../model/bench';
@@ -17,6 +16,7 @@ import { amountsOf } from './amounts';
 import { planPiece, type PlannedPiece } from './piece';
 import { rowPlaces } from './places';
 import { shapeOf, type Shape } from './shape';
+import type { Counsel } from './counsel';
 import type { AsKnitted, NoPlan, Plan } from './types';
 import type { Works } from './works';
 
@@ -32,13 +32,15 @@ export interface PlanOptions {
 	readonly book: GaugeBook;
 	/** What garments and things are planned with; null where they are not at hand: those have no plan then, and no finding. */
 	readonly works: Works | null;
+	/** Null where only pieces, sizes and sums are wanted: the plan has no finishing steps then, and no findings. */
+	readonly counsel: Counsel | null;
 }
 
 /** The plan of a project, with or without the works for garments and things; `plan` in `core/plan.ts` is the usual door. */
 export function makePlan(
 	project: Project,
 	bench: Bench,
-	{ asKnitted, book, works }: PlanOptions
+	{ asKnitted, book, works, counsel }: PlanOptions
 ): Plan | NoPlan {
 	const machine = bench.machines.find((m) => m.id === project.machineId);
 	const named = recipeFor(project.wish).machines?.(project.wish) ?? [];
@@ -88,7 +90,7 @@ export function makePlan(
 			: recipe.design?.(wish, context);
 	// Some are planned only where their works are at hand.
 	if (!design) return missing(project, []);
-	return derive(project, bench, { machine, yarns, gauges, design, wish, placeOf }, works);
+	return derive(project, bench, { machine, yarns, gauges, design, wish, placeOf, works, counsel });
 }
 
 const flatLengthOf = (shape: Shape): Estimate =>
@@ -113,6 +115,8 @@ interface Designed {
 	readonly gauges: readonly Gauge[];
 	readonly design: Design;
 	readonly wish: Project['wish'];
+	readonly works: Works | null;
+	readonly counsel: Counsel | null;
 }
 
 /** Main rows of all copies on each machine; the project's own where nothing is cranked. */
@@ -124,8 +128,8 @@ function rowsByMachine(pieces: readonly PlannedPiece[], machine: Machine) {
 	return on.length > 1 ? on.filter((x) => x.rows > 0) : on;
 }
 
-function derive(project: Project, bench: Bench, designed: Designed, works: Works | null): Plan {
-	const { machine, yarns, gauges, design, wish, placeOf } = designed;
+function derive(project: Project, bench: Bench, designed: Designed): Plan {
+	const { machine, yarns, gauges, design, wish, placeOf, works, counsel } = designed;
 	const { assembly } = design;
 	const hatWish = 'scheme' in wish ? wish : undefined;
 	const joinTails = 'joinTails' in wish ? wish.joinTails : 'weave';
@@ -184,7 +188,7 @@ function derive(project: Project, bench: Bench, designed: Designed, works: Works
 				? works.garment.steps(shape.garment, pieces)
 				: works && shape.shape === 'thing'
 					? works.thing.steps({ thing: shape.thing, assembly, pieces, joinTails })
-					: finishSteps({
+					: (counsel?.steps({
 							assembly,
 							pieces,
 							joinTails,
@@ -192,10 +196,11 @@ function derive(project: Project, bench: Bench, designed: Designed, works: Works
 							stringCm: shape.shape === 'flags' ? shape.flag.string.mean : 0,
 							worn:
 								hatWish && isBaby(hatWish.head) ? 'baby' : wish.recipe === 'sock' ? 'foot' : null
-						}),
-		findings: findingsFor(
-			facts,
-			works && facts.garment ? works.garment.rules : works && facts.thing ? works.thing.rules : []
-		)
+						}) ?? []),
+		findings:
+			counsel?.findings(
+				facts,
+				works && facts.garment ? works.garment.rules : works && facts.thing ? works.thing.rules : []
+			) ?? []
 	};
 }

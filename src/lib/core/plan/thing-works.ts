@@ -6,6 +6,7 @@ import { thingShape } from './thing';
 
 /** In the order they are said, the gravest sorted first afterwards. */
 const RULES: readonly Rule[] = [
+	rules.pieceTooLong,
 	rules.smallParts,
 	rules.cordsOnToys,
 	rules.partSmall,

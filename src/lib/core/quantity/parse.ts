@@ -125,7 +125,12 @@ export const parseGrams = (text: string): Result<number> =>
 /** Reads a whole number of rows, pins or balls, at least 1; the noun itself may be typed after it. */
 export function parseCount(text: string, noun: string): Result<number> {
 	const wanted = `24 ${noun}`;
-	const typed = tidy(text).replace(/\s*(rows?|pins?|r|st|stitches|flags?)$/, '');
+	const said = [noun, noun.replace(/s$/, '')].find((n) => n !== '' && tidy(text).endsWith(n)) ?? '';
+	const bare = tidy(text);
+	const typed = bare
+		.slice(0, bare.length - said.length)
+		.trim()
+		.replace(/\s*(rows?|pins?|r|st|stitches)$/, '');
 	if (!typed) return bad({ code: 'empty', wanted });
 	const value = readNumber(typed);
 	if (value === undefined) return bad({ code: 'not-understood', typed: text, wanted });

@@ -174,7 +174,7 @@ export function standIns(q: Question): Answer | undefined {
 	const recipe = recipeFor(project.wish);
 	const verdict = verdictBook(bench, machine);
 	const free = freeBook(q);
-	const runs = now.pieces[0]!.runs;
+	const runs = now.pieces[0]?.runs ?? [];
 	const drawnUp = runs.at(0)?.yarn === at || runs.at(-1)?.yarn === at;
 
 	const judge = ({ yarn, from }: Candidate, gauge: Gauge, need: Estimate) => {
@@ -229,7 +229,7 @@ export function standIns(q: Question): Answer | undefined {
 				gauge,
 				measured:
 					gauge.rowsPerCm.basis !== 'estimated' && gauge.stitchesPerCm.basis !== 'estimated',
-				rows: then.pieces[0]!.mainRows,
+				rows: then.pieces[0]?.mainRows ?? 0,
 				tube: lengthOf(then),
 				// Its own, where other colours of the same tube have another.
 				width: quotient(exact(stitchesAcross(then)), gauge.stitchesPerCm),

@@ -98,7 +98,7 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 				title: step.toe
 					? `Close the toe, ${step.loops} loops of the ${EDGE[step.edge]} row${step.copies > 1 ? `, on ${step.copies} pieces` : ''}`
 					: `Close the ${EDGE[step.edge]} row${step.name ? ` of ${of(step.name, step.copies)}` : ''} flat, ${halves(step.loops)}`,
-				how: `${step.toe ? 'Run the tail through all loops and draw them in to two thirds of the width, then whip front to back, flat.' : `Lay the tube flat so that the colour joins are at the back. ${CLOSE[step.how]}`}${step.waste ? ' The waste comes off when it is closed.' : ''}`
+				how: `${step.toe ? 'Run the tail through all loops and draw them in to two thirds of the width, then whip front to back, flat.' : `Lay the tube flat so that the colour joins are at the back. ${step.tailCm && step.how !== 'loop' ? `With the tail of ${s.length(Math.round(step.tailCm))}. ` : ''}${CLOSE[step.how]}`}${step.waste ? ' The waste comes off when it is closed.' : ''}`
 			};
 		case 'close-crown':
 			return {
@@ -182,7 +182,7 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 			const { seam } = step.check;
 			return {
 				title: `${wordSeam(seam.kind, seam.of)}${seam.times > 1 ? `, ${seam.times} times` : ''}`,
-				how: `${seam.kind === 'shoulder' ? 'Loop to loop or in back stitch: ' : 'Mattress stitch, an edge stitch of each taken up: '}${wordSeamHow(step.check, s)}${seam.kind === 'side' ? ' Leave the chains at the underarm loose: they must flex.' : ''}`
+				how: `${seam.kind === 'shoulder' ? 'Loop to loop or in back stitch: ' : 'Mattress stitch, an edge stitch of each taken up: '}${wordSeamHow(step.check, s)} A strand of ${s.length(Math.round(1.5 * step.check.a.cm + 30))} sews one.${seam.kind === 'side' ? ' Leave the chains at the underarm loose: they must flex.' : ''}`
 			};
 		}
 		case 'close-held':
@@ -229,7 +229,7 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 		case 'sew-bag':
 			return {
 				title: `Sew the two seams, ${rowsWord(step.a)} to ${rowsWord(step.b)} each`,
-				how: `One on the front and one on the back, from a bottom corner up to the middle of the notch: the strip’s edge folds back on itself there. A row of one side, a row of the other.${step.verdict === 'meets' ? '' : step.verdict === 'eases' ? ' Ease the odd rows in.' : ' They do not agree: see the plan.'}`
+				how: `A strand of ${s.length(Math.round(step.strandCm))} for each. One on the front and one on the back, from a bottom corner up to the middle of the notch: the strip’s edge folds back on itself there. A row of one side, a row of the other.${step.verdict === 'meets' ? '' : step.verdict === 'eases' ? ' Ease the odd rows in.' : ' They do not agree: see the plan.'}`
 			};
 		case 'handle':
 			return {
@@ -239,7 +239,7 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 		case 'side-by-side':
 			return {
 				title: `Sew the tubes side by side, ${rowsWord(step.rows)} to ${step.rows}${times(step.times)}`,
-				how: 'Mattress stitch along the folds, a bar of each at a time, colour joins all to the back; pin the middles together first so that neither side creeps.'
+				how: `Mattress stitch along the folds with a strand of ${s.length(Math.round(step.strandCm))}, a bar of each at a time, colour joins all to the back; pin the middles together first so that neither side creeps.`
 			};
 		case 'border':
 			return {

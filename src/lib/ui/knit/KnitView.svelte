@@ -33,10 +33,17 @@
 	});
 	const stop = $derived(plan?.findings.find((f) => f.severity === 'stop'));
 
+	/** The machine of the piece at hand: the pace is that of earlier pieces on it. */
+	const machineId = $derived(
+		plan?.ok && plan.pieces.length > 0 ? crank.machine.id : project.machineId
+	);
+	$effect(() => {
+		const at = machineId;
+		void earlierRuns(workbench.db, at, project.id).then((runs) => {
+			if (at === machineId) crank.earlier = runs;
+		});
+	});
 	onMount(() => {
-		void earlierRuns(workbench.db, project.machineId, project.id).then(
-			(runs) => (crank.earlier = runs)
-		);
 		void faultPins(workbench.db).then((pins) => (faulted = pins));
 		return run.follow();
 	});

@@ -80,7 +80,7 @@
 
 <div class="mb-2 flex flex-wrap items-end gap-x-3 gap-y-2">
 	<h1 class="sr-only">Order {order.name}</h1>
-	<div class="field-title w-72">
+	<div class="field-title w-full max-w-[26rem]">
 		<TextField
 			label="Stall order"
 			value={order.name}
@@ -109,13 +109,13 @@
 			{#each order.lines as l, i (l.projectId)}
 				{@const can = possible(l.projectId)}
 				{@const left = Math.max(0, l.count - l.made)}
-				<li class="rule-line flex flex-wrap items-end gap-x-3 gap-y-1 border-t py-2">
+				<li class="rule-line flex items-end gap-x-3 gap-y-1 border-t py-2 max-sm:flex-wrap">
 					<span class="figure mb-1.5 w-5">{i + 1}</span>
 					<a
-						class="mb-1.5 min-w-40 flex-1 font-semibold underline-offset-4 hover:underline"
+						class="mb-1.5 min-w-28 flex-1 font-semibold underline-offset-4 hover:underline"
 						href={`/project/${l.projectId}/plan`}>{nameOf(l.projectId)}</a
 					>
-					<div class="w-20">
+					<div class="w-16 shrink-0">
 						<NumberField
 							label="Wanted"
 							of=""
@@ -125,7 +125,7 @@
 							onvalue={(count) => at(i, { count })}
 						/>
 					</div>
-					<div class="w-20">
+					<div class="w-16 shrink-0">
 						<NumberField
 							label="Made"
 							of=""
@@ -137,7 +137,7 @@
 					</div>
 					<span
 						class={[
-							'figure mb-1.5 w-32 text-sm',
+							'figure mb-1.5 w-28 shrink-0 text-sm',
 							can !== null && can < left && 'text-warning font-semibold'
 						]}
 						>{can === null
@@ -146,7 +146,7 @@
 								? `yarn for all ${left}`
 								: `yarn for ${can} of ${left}`}</span
 					>
-					<span class="no-print mb-0.5 flex gap-1">
+					<span class="no-print mb-0.5 flex shrink-0 gap-1">
 						<button
 							class="act act-small"
 							disabled={i === 0}

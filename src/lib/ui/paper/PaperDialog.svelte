@@ -1,9 +1,9 @@
 <script lang="ts">
 	import * as Comlink from 'comlink';
-	import { recipeFor } from '$lib/core/recipe/registry';
+	import { onDestroy } from 'svelte';
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
-	import { sheetOf } from '$lib/core/sheet/sheet';
+	import type { Sheet } from '$lib/core/sheet/sheet';
 	import type { Paper } from '$lib/paper/pdf';
 	import { ribbonSvg, templatesSvg } from '$lib/paper/svg';
 	import type { PaperWorker } from '$lib/worker/paper.worker';
@@ -14,23 +14,16 @@
 	import { useWorkbench } from '../state/workbench.svelte';
 
 	interface Props {
-		open: boolean;
+		open: boolean | null;
 		plan: Plan;
 		project: Project;
+		sheet: Sheet;
 	}
-	let { open = $bindable(), plan, project }: Props = $props();
+	let { open = $bindable(), plan, project, sheet }: Props = $props();
 	const workbench = useWorkbench();
 	let setting = $state(false);
 	const paper = $derived<Paper>(
 		workbench.settings.paper ?? (workbench.units === 'in' ? 'letter' : 'a4')
-	);
-	const sheet = $derived(
-		sheetOf(plan, {
-			title: project.name,
-			kind: recipeFor(project.wish).name,
-			units: workbench.units,
-			terms: workbench.settings.crochet
-		})
 	);
 	const file = (what: string, kind: string) => `${slug(project.name)}-${what}.${kind}`;
 
@@ -73,14 +66,30 @@
 			})
 		);
 	}
-	function page() {
+	const root = document.documentElement;
+	let paged: HTMLStyleElement | null = null;
+	function after() {
+		delete root.dataset['sheet'];
+		paged?.remove();
+		paged = null;
+	}
+	onDestroy(after);
+	/** The sheet alone, or the page as it stands. */
+	function print(what: 'plan' | 'page') {
 		open = false;
+		if (what === 'plan') {
+			root.dataset['sheet'] = 'plan';
+			paged = document.createElement('style');
+			paged.textContent = `@page { size: ${paper === 'a4' ? 'A4' : 'letter'}; }`;
+			document.head.append(paged);
+			window.addEventListener('afterprint', after, { once: true });
+		}
 		// The dialog is gone first, or it is printed too.
 		setTimeout(() => window.print(), 250);
 	}
 </script>
 
-<Dialog bind:open title="On paper">
+<Dialog bind:open={() => open === true, (o) => (open = o)} title="On paper">
 	<p class="mb-3 text-sm">
 		The sheet for the table beside the machine: sections with both counter readings and boxes to
 		tick, pieces, tails, yarn, every finishing step, and what is cut out in true size with bars to
@@ -101,7 +110,8 @@
 		<button class="act act-now" disabled={setting} onclick={pdf}
 			>{setting ? 'Setting the pages…' : 'Save the plan sheet, PDF'}</button
 		>
-		<button class="act" onclick={page}>Print this page</button>
+		<button class="act" onclick={() => print('plan')}>Print the sheet</button>
+		<button class="act" onclick={() => print('page')}>Print this page</button>
 	</div>
 	<h3 class="mt-4 mb-1 text-base">Drawings, SVG</h3>
 	<div class="flex flex-wrap gap-2">

@@ -19,7 +19,10 @@
 	let { label, value, min, max, of, onvalue, hint }: Props = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
+	/** Nothing at all, with or without a unit: a quantity elsewhere has to be above it. */
+	const NOTHING = /^\s*0+([.,]0*)?\s*\p{L}*\s*$/u;
 	const parse = $derived((t: string): Result<number> => {
+		if (min === 0 && NOTHING.test(t)) return { ok: true, value: 0 };
 		if (of === 'length') return lengthBetween(units, min, max)(parseLengthCm(t, units));
 		const n = parseCount(t, of);
 		return n.ok ? inRange(n.value, { min, max, unit: of }) : n;

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { YarnId } from '$lib/core/model/bench';
-	import { isHat, type Project } from '$lib/core/model/project';
+	import { isHat, isThing, type Project } from '$lib/core/model/project';
 	import { recipeFor } from '$lib/core/recipe/registry';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
@@ -9,6 +9,25 @@
 
 	let { project, editor }: { project: Project; editor: ProjectEditor } = $props();
 	const workbench = useWorkbench();
+	const here = (id: string | null) =>
+		id === null || workbench.bench.machines.some((m) => m.id === id);
+	const elsewhere = $derived(
+		isThing(project) &&
+			(recipeFor(project.wish).machines?.(project.wish) ?? []).some((id) => !here(id))
+	);
+	/** Parts whose machine is gone are made on the project's. */
+	function allHere() {
+		if (!isThing(project)) return;
+		const { wish } = project;
+		if ('parts' in wish)
+			editor.wish('machine of the parts', {
+				parts: wish.parts.map((p) => (here(p.on) ? p : { ...p, on: null }))
+			});
+		else if ('items' in wish)
+			editor.wish('machine of the things', {
+				items: wish.items.map((x) => (here(x.on) ? x : { ...x, on: null }))
+			});
+	}
 </script>
 
 <div class="py-4">
@@ -30,5 +49,8 @@
 			/>
 		{/each}
 	{/if}
+	{#if elsewhere}<p class="mt-3">
+			<button class="act" onclick={allHere}>Make all parts on this project’s machine</button>
+		</p>{/if}
 	<p class="mt-3"><a class="act" href="/bench">To the bench</a></p>
 </div>

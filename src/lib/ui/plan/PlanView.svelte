@@ -38,6 +38,8 @@
 	import HatPicture from '../pictures/HatPicture.svelte';
 	import MissingParts from './MissingParts.svelte';
 	import PaperDialog from '../paper/PaperDialog.svelte';
+	import SheetPage from '../paper/SheetPage.svelte';
+	import { sheetOf } from '$lib/core/sheet/sheet';
 	import Figure from '../parts/Figure.svelte';
 	import { wordLoopSource, wordSource } from '$lib/core/words/sources';
 
@@ -51,7 +53,8 @@
 	);
 	const plan = $derived(live.value);
 	const units = $derived(workbench.units);
-	let onPaper = $state(false);
+	/** Null until it is first asked for: only then is the sheet worked out. */
+	let onPaper = $state<boolean | null>(null);
 	const stops = $derived(plan?.findings.filter((f) => f.severity === 'stop').length ?? 0);
 
 	function apply(fix: Fix) {
@@ -284,7 +287,16 @@
 			: 'them'} before you knit.
 	</p>{/if}
 
-{#if plan?.ok}<PaperDialog bind:open={onPaper} {plan} {project} />{/if}
+{#if plan?.ok && onPaper !== null}
+	{@const sheet = sheetOf(plan, {
+		title: project.name,
+		kind: recipeFor(project.wish).name,
+		units,
+		terms: workbench.settings.crochet
+	})}
+	<PaperDialog bind:open={onPaper} {plan} {project} {sheet} />
+	<SheetPage {sheet} />
+{/if}
 <p class="no-print mt-8">
 	<button class="act act-small" onclick={remove}>Take this project off the shelf</button>
 </p>

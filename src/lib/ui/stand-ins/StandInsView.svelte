@@ -139,7 +139,7 @@
 			</div>
 			<dl class="mt-3 grid grid-cols-2 gap-x-4 gap-y-1 text-sm">
 				<dt class="quiet">Rows</dt>
-				<dd class="figure">{a.now.pieces[0]!.mainRows}</dd>
+				<dd class="figure">{a.now.pieces[0]?.mainRows ?? 0}</dd>
 				<dt class="quiet">Tube</dt>
 				<dd class="figure">{printWithSpread(lengthOf(a.now), 'length', units)}</dd>
 				<dt class="quiet">Flat width</dt>

@@ -111,14 +111,18 @@ export class Workbench {
 	}
 
 	/**
-	 * The plan of a project on the bench as it is now; worked out once, whoever asks. Null while one that
+	 * The plan of a project on the bench as it is now, without counsel where it is made here; worked out once, whoever asks. Null while one that
 	 * takes more works is being made in the worker.
 	 */
 	planOf(project: Project): Plan | NoPlan | null {
 		if (isPlannedAway(project.wish.recipe)) return this.#planAway(project);
 		const known = this.#plans.get(project);
 		if (known) return known;
-		const made = makePlan(project, this.bench, { book: this.book, works: null });
+		const made = makePlan(project, this.bench, {
+			book: this.book,
+			works: null,
+			counsel: null
+		});
 		this.#plans.set(project, made);
 		return made;
 	}

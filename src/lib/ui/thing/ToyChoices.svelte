@@ -17,7 +17,9 @@
 		const made = preset && toyFrom(preset, workbench.bench);
 		if (!preset || !made) return;
 		const yarns = [...wish.yarns];
-		for (const y of made.yarns) if (yarns.length < preset.yarns) yarns.push(y);
+		for (const y of workbench.bench.yarns)
+			if (yarns.length < preset.yarns && !yarns.includes(y.id)) yarns.push(y.id);
+		while (yarns.length < preset.yarns) yarns.push(yarns.at(-1)!);
 		editor.wish('another toy', { parts: made.parts, stands: made.stands, eyes: made.eyes, yarns });
 	}
 </script>

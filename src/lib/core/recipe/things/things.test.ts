@@ -292,6 +292,26 @@ describe('a toy', () => {
 		});
 		expect(codes(planOf(seal))).not.toContain('no-swatch-there');
 	});
+	it('of more rows than can be counted is a stop', () => {
+		const long = Array.from({ length: 6 }, () => ({
+			line: '10 A',
+			length: { by: 'rows' as const, rows: 400 },
+			puff: 0
+		}));
+		const p = planOf({ ...seal, parts: [{ ...seal.parts[0]!, segments: long }] });
+		expect(p.findings.find((f) => f.code === 'too-long')).toMatchObject({
+			severity: 'stop',
+			rows: 2400
+		});
+	});
+	it('begins on a bench of one machine and one yarn as well', () => {
+		const lone = { ...bench, machines: [big], yarns: bench.yarns.slice(0, 1) };
+		for (const id of THINGS) {
+			const p = plan(projectOf(thingDefaults(id, lone)!), lone);
+			expect(p.ok && p.findings.filter((f) => f.severity === 'stop')).toEqual([]);
+			expect(thingDefaults(id, { ...lone, yarns: [] })).toBeUndefined();
+		}
+	});
 	it('a part sewn to nothing is a stop, whatever ring it hangs in', () => {
 		const lost: ToyWish = {
 			...seal,

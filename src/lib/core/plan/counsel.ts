@@ -1,0 +1,6 @@
+import { findingsFor } from '../findings/findings';
+import { finishSteps } from '../finish/steps';
+
+/** What a careful maker says of a plan, and what is done after the machine; apart, since a shelf of plans needs neither. */
+export const counsel = { findings: findingsFor, steps: finishSteps };
+export type Counsel = typeof counsel;

@@ -1,0 +1,193 @@
+import { readFileSync } from 'node:fs';
+import { expect, openDemo, test } from './support';
+import type { Page } from '@playwright/test';
+
+async function openProject(page: Page, key: string): Promise<void> {
+	await openDemo(page);
+	await page.goto(`/project/project-${key}/plan`);
+	await expect(page.getByRole('heading', { name: 'Yarn', exact: true })).toBeVisible();
+}
+
+test('a bag: how far a strip misses its fold is said, mended by one press, and drawn step by step', async ({
+	page
+}) => {
+	await openProject(page, 'bag');
+	await page.getByRole('combobox', { name: 'Strip is as long as' }).selectOption('rows');
+	await page.getByRole('textbox', { name: 'Rows', exact: true }).fill('140');
+	await expect(page.getByText(/The strip is \d+ rows too long to fold/)).toBeVisible();
+	await expect(page.getByText(/stand over at each end/).first()).toBeVisible();
+	await page.getByRole('button', { name: /^Make it \d+ rows$/ }).click();
+	await expect(page.getByText(/too long to fold/)).toBeHidden();
+	const slider = page.getByRole('slider', { name: 'From pieces to the finished thing' });
+	const seen = new Set<string>();
+	for (let i = 0; i < 5; i++) {
+		await slider.fill(String(i));
+		seen.add(await slider.getAttribute('aria-valuetext').then((t) => t ?? ''));
+		await expect(page.getByRole('img', { name: /to scale/ }).first()).toBeVisible();
+	}
+	expect(seen.size).toBe(5);
+	await page.getByRole('link', { name: 'Finish' }).click();
+	await expect(page.getByText('Fold the strip to a bag')).toBeVisible();
+	await expect(page.getByText(/1 with 48, 2 with 47, 3 with 46/).first()).toBeVisible();
+});
+
+test('a toy: a button under three is a stop; proportions are drawn; a part comes and goes', async ({
+	page
+}) => {
+	await openProject(page, 'seal');
+	await page.getByText('buttons', { exact: true }).click();
+	await expect(page.getByText('2 buttons on a toy for under three')).toBeVisible();
+	await expect(page.getByText(/One finding says stop/)).toBeVisible();
+	await page.getByRole('button', { name: 'Stitch the eyes' }).click();
+	await expect(page.getByText(/on a toy for under three/)).toBeHidden();
+
+	const long = page.getByRole('slider', { name: 'Body and head, swelling 1, how long' });
+	const before = Number(await long.getAttribute('aria-valuenow'));
+	await long.focus();
+	for (let i = 0; i < 5; i++) await page.keyboard.press('Shift+ArrowLeft');
+	await expect
+		.poll(async () => Number(await long.getAttribute('aria-valuenow')))
+		.toBeLessThan(before - 3);
+	const thick = page.getByRole('slider', { name: 'Body and head, swelling 1, how thick' });
+	const fat = Number(await thick.getAttribute('aria-valuenow'));
+	const box = (await thick.boundingBox())!;
+	await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+	await page.mouse.down();
+	await page.mouse.move(box.x + box.width / 2, box.y - 14, { steps: 6 });
+	await page.mouse.up();
+	await expect
+		.poll(async () => Number(await thick.getAttribute('aria-valuenow')))
+		.toBeGreaterThan(fat + 0.5);
+	for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'Undo' }).click();
+	await expect.poll(async () => Number(await long.getAttribute('aria-valuenow'))).toBe(before);
+
+	await page.getByRole('button', { name: 'Add a part' }).click();
+	await expect(page.getByRole('button', { name: /2 × Ear/ })).toBeVisible();
+	await page.getByRole('button', { name: 'Take ear off' }).click();
+	await expect(page.getByRole('button', { name: /2 × Ear/ })).toBeHidden();
+	await page.getByRole('combobox', { name: 'Begin again with' }).selectOption('caterpillar');
+	await expect(page.getByRole('button', { name: /8 × Foot/ })).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(page.getByRole('button', { name: /2 × Flipper/ })).toBeVisible();
+});
+
+test('parts on another machine are cranked on it, and the list says how far all of it is', async ({
+	page
+}) => {
+	await openProject(page, 'seal');
+	await expect(page.getByText('On 22 pins, the window', { exact: true })).toBeVisible();
+	await page.getByRole('link', { name: 'Knit this' }).click();
+	await page.getByRole('combobox', { name: 'Piece at hand' }).selectOption('part-muzzle');
+	await expect(page.getByText(/pin 1 \(the first of a row\)/)).toBeVisible();
+	await expect(page.getByRole('img', { name: /22/ }).first()).toBeVisible();
+	await page.goto('/project/project-seal/plan');
+	await expect(page.getByText(/6 in all/)).toBeVisible();
+	await expect(page.getByText('0 of 2').first()).toBeVisible();
+});
+
+test('a garland: worked out for number, spacing or span, and neighbours that touch are spread', async ({
+	page
+}) => {
+	await openProject(page, 'garland');
+	await page.getByRole('textbox', { name: 'Sag' }).fill('0');
+	await expect(page.getByText('Cord, loops and all')).toBeVisible();
+	await page.getByRole('textbox', { name: 'How many' }).fill('60');
+	await expect(page.getByText(/Neighbours touch/)).toBeVisible();
+	await page.getByRole('button', { name: /^Hang \d+ of them$/ }).click();
+	await expect(page.getByText(/Neighbours touch/)).toBeHidden();
+	await page.getByText('the span', { exact: true }).click();
+	await page.getByRole('textbox', { name: 'How many' }).fill('10');
+	await page.getByRole('textbox', { name: 'Middle to middle' }).fill('20 cm');
+	await expect(page.getByText('Span, hook to hook')).toBeVisible();
+	// Ten things and no sag: eleven gaps of 20 cm.
+	await expect(page.locator('details', { hasText: 'Span, hook to hook' })).toContainText('220');
+	await page.getByRole('button', { name: 'Shuffle again' }).click();
+	await page.getByRole('slider', { name: 'From pieces to the finished thing' }).fill('0');
+	await expect(
+		page.getByRole('img', { name: 'Its things by kind and colour, to scale' })
+	).toBeVisible();
+	await expect(page.getByRole('img', { name: /^Pom-pom card of/ })).toBeVisible();
+});
+
+test('everything folded, stuffed and hung can be begun, planned and finished without a hole in its words', async ({
+	page
+}) => {
+	test.setTimeout(150_000);
+	await openDemo(page);
+	for (const kind of ['folded-bag', 'ball', 'toy', 'garland', 'pom-pom', 'tube-blanket']) {
+		await page.goto('/');
+		await page.getByRole('combobox', { name: 'Begin something else' }).selectOption(kind);
+		await expect(page.getByRole('heading', { name: 'Yarn', exact: true })).toBeVisible();
+		const address = page.url();
+		for (const view of ['plan', 'knit', 'finish', 'log', 'stand-ins']) {
+			await page.goto(address.replace(/plan$/, view));
+			await expect(page.locator('h1').first()).toBeAttached();
+			await page.waitForTimeout(400);
+			expect(await page.locator('main').innerText()).not.toMatch(/undefined|NaN|null/);
+		}
+	}
+	await page.goto('/');
+	await expect(page.getByRole('link', { name: /Pom-poms/ })).toBeVisible();
+});
+
+test('a stall order: what the yarn gives, what to make first, what runs short', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.getByRole('link', { name: /First evening of the fair: 1 of 10 made/ }).click();
+	await expect(page.getByText(/^yarn for/).first()).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'What to make first' })).toBeVisible();
+	await page.getByRole('textbox', { name: 'Wanted' }).first().fill('40');
+	await expect(page.getByText(/yarn for \d+ of 39/)).toBeVisible();
+	await expect(page.getByText(/Runs short:/)).toBeVisible();
+	await expect(page.getByText(/the yarn does not reach/).first()).toBeVisible();
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await page.getByRole('textbox', { name: 'Made' }).first().fill('0');
+	await page.getByRole('combobox', { name: 'Add a project' }).selectOption({ label: 'Tideline' });
+	await expect(page.getByRole('listitem').filter({ hasText: 'Tideline' }).first()).toBeVisible();
+	await page.goto('/');
+	await page.getByRole('combobox', { name: 'Begin something else' }).selectOption('order');
+	await expect(page.getByText(/Nothing yet. Add the projects/)).toBeVisible();
+});
+
+test('techniques are found by any word, in US or UK terms, and linked from the step', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto('/how');
+	await expect(page.getByRole('heading', { name: 'Single crochet along an edge' })).toBeVisible();
+	await page.getByText('UK', { exact: true }).click();
+	await expect(page.getByRole('heading', { name: 'Double crochet along an edge' })).toBeVisible();
+	await page.getByRole('searchbox', { name: 'Find a technique' }).fill('toy segment');
+	await expect(page.getByRole('heading', { name: 'Tie off with a running thread' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Mattress stitch' })).toBeHidden();
+	await expect(page.getByRole('heading', { name: 'Where it can hurt' })).toBeVisible();
+	await page.goto('/project/project-buoy/finish');
+	await page.getByRole('link', { name: 'Gather', exact: true }).first().click();
+	await expect(page).toHaveURL(/\/how#gather$/);
+	await expect(page.getByRole('heading', { name: 'Gather', exact: true })).toBeVisible();
+});
+
+test('on paper: the plan sheet as PDF from a worker, ribbon and templates as SVG', async ({
+	page
+}) => {
+	await openProject(page, 'seal');
+	const save = async (name: string | RegExp) => {
+		await page.getByRole('button', { name: 'Print', exact: true }).click();
+		const [download] = await Promise.all([
+			page.waitForEvent('download'),
+			page.getByRole('button', { name }).click()
+		]);
+		const text = readFileSync(await download.path(), 'latin1');
+		if (await page.getByRole('dialog').isVisible()) await page.keyboard.press('Escape');
+		await expect(page.getByRole('dialog')).toBeHidden();
+		return { name: download.suggestedFilename(), text };
+	};
+	const sheet = await save('Save the plan sheet, PDF');
+	expect(sheet.name).toBe('skerry-the-seal-plan.pdf');
+	expect(sheet.text.startsWith('%PDF-')).toBe(true);
+	const ribbon = await save(/Ribbon of the/);
+	expect(ribbon.text).toContain('<svg');
+	const templates = await save('Templates, true size');
+	expect(templates.text).toContain('50 mm');
+});
