@@ -191,3 +191,84 @@ test('on paper: the plan sheet as PDF from a worker, ribbon and templates as SVG
 	const templates = await save('Templates, true size');
 	expect(templates.text).toContain('50 mm');
 });
+
+test('the sheet prints by itself, its bar 50 mm long and nothing of the page beside it', async ({
+	page
+}) => {
+	await page.addInitScript(() => {
+		window.print = () => void document.documentElement.setAttribute('data-printed', '');
+	});
+	await openProject(page, 'garland');
+	await page.getByRole('button', { name: 'Print', exact: true }).click();
+	await page.getByRole('button', { name: 'Print the sheet' }).click();
+	await expect(page.locator('html')).toHaveAttribute('data-printed', '');
+	await page.emulateMedia({ media: 'print' });
+	const sheet = page.locator('.sheet-page');
+	await expect(sheet).toBeVisible();
+	await expect(sheet.getByText('Counter zeroed').first()).toBeVisible();
+	await expect(sheet.getByRole('heading', { name: 'After the machine' })).toBeVisible();
+	await expect(page.getByRole('slider')).toBeHidden();
+	await expect(page.getByRole('button', { name: 'Undo' })).toBeHidden();
+	const bar = (await sheet.locator('svg.true rect').first().boundingBox())!;
+	// 96 px are an inch on paper.
+	expect(Math.abs((bar.width / 96) * 25.4 - 50)).toBeLessThan(0.3);
+	// Afterwards the page is as it was.
+	await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+	await page.emulateMedia({ media: 'screen' });
+	await expect(sheet).toBeHidden();
+	await expect(page.getByRole('button', { name: 'Undo' })).toBeVisible();
+});
+
+test('an order and a toy on two machines go to another browser in a backup', async ({
+	page,
+	browser
+}) => {
+	await openDemo(page);
+	await page.goto('/keep');
+	const [download] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: 'Save a backup of everything' }).click()
+	]);
+	const context = await browser.newContext();
+	const other = await context.newPage();
+	await other.goto('/keep');
+	await other.locator('input[type=file]').setInputFiles(await download.path());
+	await expect(other.getByText('First evening of the fair')).toBeAttached();
+	await other.getByRole('button', { name: 'Take it in' }).click();
+	await other.getByText(/Taken in/).waitFor();
+	await other.goto('/order/order-fair');
+	await expect(other.getByRole('heading', { name: 'What to make first' })).toBeVisible();
+	await other.goto('/project/project-seal/plan');
+	await expect(other.getByText('On 22 pins, the window', { exact: true })).toBeVisible();
+	await context.close();
+});
+
+test('a toy on two machines goes out with both, and other programs get the same plan of it', async ({
+	page,
+	request
+}) => {
+	await openProject(page, 'seal');
+	await page.goto('/keep');
+	await page
+		.getByRole('combobox', { name: /One project/ })
+		.selectOption({ label: 'Skerry the seal' });
+	const [download] = await Promise.all([
+		page.waitForEvent('download'),
+		page.getByRole('button', { name: 'Save this project' }).click()
+	]);
+	const file = JSON.parse(readFileSync(await download.path(), 'utf8')) as {
+		bench: { machines: { pins: number }[] };
+	};
+	expect(file.bench.machines.map((m) => m.pins).sort()).toEqual([22, 48]);
+	const answer = await request.post('/api/plan', { data: file });
+	expect(answer.ok()).toBe(true);
+	expect(await answer.json()).toMatchObject({ ok: true, shape: 'thing' });
+	const without = {
+		...file,
+		bench: { ...file.bench, machines: file.bench.machines.filter((m) => m.pins > 30) }
+	};
+	const lost = (await (await request.post('/api/plan', { data: without })).json()) as {
+		findings: { code: string }[];
+	};
+	expect(lost.findings[0]!.code).toBe('machine-missing');
+});

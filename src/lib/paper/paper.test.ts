@@ -149,3 +149,90 @@ describe('drawings as SVG', () => {
 		expect(svg.match(/<rect/g)!.length).toBe(2 + sheet('garland').templates.length);
 	});
 });
+
+/** Sides of the largest outlined rectangle on a page, px: long dark runs across and down. */
+function outlineOn(p: Picture): { wide: number; tall: number } {
+	const dark = (x: number, y: number) => p.at(x, y).every((c) => c < 110);
+	let wide = 0;
+	for (let y = 0; y < p.height; y++) {
+		let run = 0;
+		for (let x = 0; x < p.width; x++) {
+			run = dark(x, y) ? run + 1 : 0;
+			wide = Math.max(wide, run);
+		}
+	}
+	let tall = 0;
+	for (let x = 0; x < p.width; x++) {
+		let run = 0;
+		for (let y = 0; y < p.height; y++) {
+			run = dark(x, y) ? run + 1 : 0;
+			tall = Math.max(tall, run);
+		}
+	}
+	return { wide, tall };
+}
+
+describe('what is cut out', () => {
+	it('is in true size on the page: a card within 0.3 mm', async () => {
+		const base = sheet('garland');
+		const card = base.templates.find((t) => t.kind === 'pom-pom')!;
+		const pages = rendered(
+			await planSheet({ ...base, templates: [{ ...card, widthCm: 9, heightCm: 12 }] }, 'a4'),
+			'card'
+		);
+		const last = pages.at(-1)!;
+		// Wider than either bar, and taller.
+		const { wide, tall } = outlineOn(last);
+		expect(Math.abs(mm(wide) - 90)).toBeLessThan(0.6);
+		expect(Math.abs(mm(tall) - 120)).toBeLessThan(0.6);
+	});
+	it('goes on to another page where one has no room for it', async () => {
+		const base = sheet('garland');
+		const tag = base.templates.find((t) => t.kind === 'tag')!;
+		const many = Array.from({ length: 14 }, () => tag);
+		const few = rendered(await planSheet({ ...base, templates: [tag] }, 'letter'), 'few');
+		const more = rendered(await planSheet({ ...base, templates: many }, 'letter'), 'more');
+		expect(more.length).toBeGreaterThan(few.length);
+	});
+});
+
+describe('a long sheet', () => {
+	const base = sheet('bag');
+	const long = (sections: number): Sheet => ({
+		...base,
+		pieces: [
+			{
+				...base.pieces[0]!,
+				copies: 60,
+				sections: Array.from({ length: sections }, (_, i) => ({
+					name: `Colour ${i + 1}`,
+					colour: i % 2 ? '#1f4e63' : 'not a colour',
+					rows: 2,
+					zeroed: 2,
+					running: 2 * i + 2
+				}))
+			}
+		]
+	});
+	const words = async (s: Sheet, name: string) => {
+		writeFileSync(join(dir, `${name}.pdf`), await planSheet(s, 'a4'));
+		return execFileSync('pdftotext', ['-layout', join(dir, `${name}.pdf`), '-'], {
+			encoding: 'utf8'
+		});
+	};
+	it('turns its pages between rows, and loses none', async () => {
+		const said = await words(long(150), 'long');
+		for (let i = 1; i <= 150; i++) expect(said).toMatch(new RegExp(`Colour ${i}\\s`));
+		const pages = Number(/page 1 of (\d+)/.exec(said)![1]);
+		expect(pages).toBeGreaterThan(3);
+		for (let k = 1; k <= pages; k++) expect(said).toContain(`page ${k} of ${pages}`);
+	});
+	it('of more sections than a table holds says how many are left out', async () => {
+		expect(await words(long(260), 'longer')).toContain('And 60 sections more');
+	});
+	it('breaks a long name into lines that stay on the page', async () => {
+		const name = 'A very long name of a thing that goes on and on '.repeat(6).trim();
+		const said = await words({ ...base, title: name }, 'named');
+		expect(said.replace(/\s+/g, ' ')).toContain(name);
+	});
+});

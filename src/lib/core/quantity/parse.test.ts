@@ -112,3 +112,28 @@ it('a number or nothing comes out of any text, never NaN', () => {
 		{ seed: 2, numRuns: 500 }
 	);
 });
+
+describe('a count of anything', () => {
+	it.each([
+		['6 tubes', 'tubes', 6],
+		['1 tube', 'tubes', 1],
+		['24', 'tubes', 24],
+		['7 flags', 'flags', 7],
+		['12 rows', 'rows', 12],
+		['40', '', 40]
+	])('%s is read with its noun or without', (typed, noun, value) => {
+		expect(parseCount(typed, noun)).toEqual({ ok: true, value });
+	});
+	it.each([
+		['six tubes', 'tubes'],
+		['6 hats', 'tubes'],
+		['2.5 tubes', 'tubes'],
+		['0 tubes', 'tubes'],
+		['tubes', 'tubes'],
+		['', 'tubes']
+	])('%s is refused with an example of what is right', (typed, noun) => {
+		const r = parseCount(typed, noun);
+		expect(r.ok).toBe(false);
+		if (!r.ok) expect(r.problem).toMatchObject({ wanted: `24 ${noun}` });
+	});
+});

@@ -219,3 +219,54 @@ it('a joint meets, eases by one in twenty, or is off', () => {
 	expect(of(40, 42)).toBe('eases');
 	expect(of(40, 46)).toBe('off');
 });
+
+/** The same fold point by point: where a spot of the strip comes to lie, worked out without polygons. */
+function spotOf(w: number, x: number, y: number): { x: number; y: number; front: boolean } {
+	const over = (ax: number, ay: number, bx: number, by: number, px: number, py: number) => {
+		// Mirror image by the projection on the line.
+		const [dx, dy] = [bx - ax, by - ay];
+		const t = ((px - ax) * dx + (py - ay) * dy) / (dx * dx + dy * dy);
+		return [2 * (ax + t * dx) - px, 2 * (ay + t * dy) - py] as const;
+	};
+	let front = true;
+	// Below the rising diagonal of the middle square, or right of it: behind.
+	if (y < x - w) {
+		[x, y] = over(w, 0, 2 * w, w, x, y);
+		front = false;
+		// Past the falling diagonal beyond it: back to the front.
+		if (x + y > 3 * w) {
+			[x, y] = over(2 * w, w, w, 2 * w, x, y);
+			front = true;
+		}
+	} else if (x + y < w) {
+		[x, y] = over(0, w, w, 0, x, y);
+		front = false;
+	}
+	return { x, y, front };
+}
+
+it('the folded bag lies spot by spot where single points folded by themselves lie', () => {
+	const w = 18;
+	const bag = bagOf(w, 3 * w);
+	const inside = (points: readonly { x: number; y: number }[], p: { x: number; y: number }) =>
+		points.every((a, i) => {
+			const b = points[(i + 1) % points.length]!;
+			const c = points[(i + 2) % points.length]!;
+			const side = (q: { x: number; y: number }) =>
+				(b.x - a.x) * (q.y - a.y) - (b.y - a.y) * (q.x - a.x);
+			return side(p) * Math.sign(side(c)) > -1e-6;
+		});
+	const facets = foldBag(bag, 'right');
+	fc.assert(
+		fc.property(
+			fc.double({ min: 0.01, max: 3 * w - 0.01, noNaN: true }),
+			fc.double({ min: 0.01, max: w - 0.01, noNaN: true }),
+			(x, y) => {
+				const spot = spotOf(w, x, y);
+				const here = facets.filter((f) => inside(f.points, spot));
+				expect(here.some((f) => (spot.front ? f.layer >= 0 : f.layer < 0))).toBe(true);
+			}
+		),
+		{ seed: 74, numRuns: 300 }
+	);
+});

@@ -221,6 +221,9 @@
 		const across = -dx * Math.sin(part.turn) + dy * Math.cos(part.turn);
 		send(drag.h, what === 'long' ? along - from : 2 * Math.abs(across));
 	}
+	/** Keys come faster than plans: the next one goes on from where the last one led. */
+	const GOES_ON_MS = 700;
+	let led: { key: string; value: number; at: number } | null = null;
 	function key(e: KeyboardEvent, h: Handle) {
 		const step = e.shiftKey ? 1 : 0.2;
 		const by = ['ArrowRight', 'ArrowUp'].includes(e.key)
@@ -230,7 +233,11 @@
 				: 0;
 		if (by === 0) return;
 		e.preventDefault();
-		send(h, h.value + by);
+		const now = performance.now();
+		const goesOn = led?.key === h.key && now - led.at < GOES_ON_MS;
+		const value = Math.max(0.5, (goesOn ? led!.value : h.value) + by);
+		led = { key: h.key, value, at: now };
+		send(h, value);
 	}
 </script>
 

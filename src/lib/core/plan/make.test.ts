@@ -1,0 +1,125 @@
+import { describe, expect, it } from 'vitest';
+import { harbour } from '../../demo/harbour';
+import { gaugeBook } from '../gauge/book';
+import { isPlannedAway } from '../model/kinds';
+import type { Project } from '../model/project';
+import type { GarlandWish, ThingWish } from '../model/wish';
+import { plan } from '../plan';
+import { counsel } from './counsel';
+import { makePlan } from './make';
+import type { Plan, ThingPlan } from './types';
+import { works } from './works';
+
+const { bench, projects } = harbour;
+const book = gaugeBook(bench);
+const planned = (p: Project): Plan => {
+	const made = plan(p, bench);
+	if (!made.ok) throw new Error(p.name);
+	return made;
+};
+const named = (key: string): Project => projects.find((p) => p.id === `project-${key}`)!;
+
+describe.each(projects.map((p) => [p.name, p] as const))('%s', (_, project) => {
+	it('is the same without counsel, but for its steps and findings', () => {
+		const bare = makePlan(project, bench, { book, works, counsel: null });
+		if (!bare.ok) throw new Error();
+		const whole = planned(project);
+		const away = isPlannedAway(project.wish.recipe);
+		// What needs works has steps from them.
+		expect(bare.findings).toEqual([]);
+		expect(bare.steps).toEqual(away ? whole.steps : []);
+		expect({ ...bare, steps: [], findings: [] }).toEqual({ ...whole, steps: [], findings: [] });
+	});
+	it('without works is planned at once, or waits for them and says nothing', () => {
+		const here = makePlan(project, bench, { book, works: null, counsel });
+		if (isPlannedAway(project.wish.recipe)) {
+			expect(here.ok).toBe(false);
+			expect(here.findings).toEqual([]);
+		} else expect(here).toEqual(planned(project));
+	});
+	it('has each piece on a machine of the bench, its gauges by the yarns of the plan', () => {
+		const whole = planned(project);
+		for (const p of whole.pieces) {
+			expect(bench.machines).toContainEqual(p.machine);
+			expect(p.gauges).toHaveLength(whole.yarns.length);
+			const most = p.program.some((o) => o.op === 'cast-on' && o.to !== undefined);
+			if (!most) expect(p.stitches.first).toBe(p.machine.pins);
+		}
+	});
+	it('counts its time over every machine it is made on', () => {
+		const whole = planned(project);
+		const rows = whole.pieces.reduce((t, p) => t + p.count * p.mainRows, 0);
+		const said = whole.time.working.flatMap((w) =>
+			typeof w !== 'string' && w.kind === 'rows' ? [w.value] : []
+		);
+		expect(said.reduce((t, r) => t + r, 0)).toBe(rows);
+	});
+});
+
+describe('a thing whose parts are made on other machines', () => {
+	const garland = named('garland');
+	const wish = garland.wish as GarlandWish;
+	const thing = (patch: Partial<GarlandWish>): ThingPlan => {
+		const p = planned({ ...garland, wish: { ...wish, ...patch } as ThingWish });
+		if (p.shape !== 'thing') throw new Error();
+		return p;
+	};
+	const on = (machine: 'machine-22' | 'machine-48') =>
+		wish.items.map((x) => ({
+			...x,
+			on: bench.machines.find((m) => m.id === machine)!.id,
+			size: null
+		}));
+	it('is larger on more pins: each by its own gauge', () => {
+		const size = (items: GarlandWish['items']) => {
+			const { thing: t } = thing({ items });
+			if (t.kind !== 'garland') throw new Error();
+			return t.items.find((x) => x.kind === 'bauble')!.widthCm;
+		};
+		expect(size(on('machine-48')) / size(on('machine-22'))).toBeGreaterThan(1.6);
+	});
+	it('takes more yarn and stuffing the larger it is', () => {
+		const small = thing({ items: on('machine-22') });
+		const large = thing({ items: on('machine-48') });
+		const grams = (p: ThingPlan) => p.amounts.reduce((t, a) => t + a.grams.value.mean, 0);
+		expect(grams(large)).toBeGreaterThan(1.5 * grams(small));
+		// Thrice as much goes into what is twice as wide, at least.
+		expect(large.figures.fill!.value.mean).toBeGreaterThan(3 * small.figures.fill!.value.mean);
+	});
+	it('named twice on the project’s own machine is the same as on none', () => {
+		const mine = bench.machines.find((m) => m.id === garland.machineId)!.id;
+		const items = (id: typeof mine | null) => wish.items.map((x) => ({ ...x, on: id }));
+		const strip = (p: ThingPlan) => ({
+			amounts: p.amounts,
+			rows: p.pieces.map((x) => [x.id, x.mainRows, x.count]),
+			time: p.time
+		});
+		expect(strip(thing({ items: items(mine) }))).toEqual(strip(thing({ items: items(null) })));
+	});
+	it('of a firmer filling is heavier and no larger', () => {
+		const light = thing({ fill: 'light' });
+		const firm = thing({ fill: 'firm' });
+		expect(firm.figures.fill!.value.mean).toBeGreaterThan(2 * light.figures.fill!.value.mean);
+		expect(firm.pieces.map((p) => p.mainRows)).toEqual(light.pieces.map((p) => p.mainRows));
+	});
+	it('on a knitted cord has the cord as its last piece, as long as it hangs with both loops', () => {
+		const p = thing({ cord: 'knitted' });
+		const cord = p.pieces.at(-1)!;
+		expect(cord.id).toBe('cord');
+		if (p.thing.kind !== 'garland') throw new Error();
+		const rowsPerCm = cord.gauges[0]!.rowsPerCm.mean;
+		expect(cord.mainRows).toBe(Math.round(p.thing.cordCm * rowsPerCm));
+		expect(p.thing.cordCm).toBeCloseTo(p.thing.solved.cord.lengthCm + 2 * wish.loopCm, 9);
+		const own = thing({ cord: 'own' });
+		expect(own.pieces.some((x) => x.id === 'cord')).toBe(false);
+		const metres = (q: ThingPlan) => q.amounts[0]!.metres.value.mean;
+		expect(metres(p)).toBeGreaterThan(metres(own));
+	});
+});
+
+it('an accepted finding stays quiet by its kind and place, and a stop cannot be accepted', () => {
+	const keeper = named('bag');
+	const [first] = planned(keeper).findings;
+	const again = planned({ ...keeper, accepted: [first!.key] });
+	expect(again.findings.find((f) => f.key === first!.key)!.accepted).toBe(true);
+});
