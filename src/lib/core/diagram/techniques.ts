@@ -59,7 +59,7 @@ const gather: Draw = ({ loops }) => ({
 		),
 		yarn('M70 32C78 40 92 40 98 32C92 24 76 24 70 32C80 40 94 38 98 30L104 6', 'work'),
 		arrow(118, 26, 118, 6),
-		text(140, 22, `${loops} loops`, 'middle')
+		text(34, 24, `${loops} loops`)
 	],
 	says: `${loops} loops drawn up on the tail, twice through, until the hole is closed.`
 });

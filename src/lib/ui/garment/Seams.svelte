@@ -15,7 +15,7 @@
 	}
 	let { plan, knitted, onlight }: Props = $props();
 	const workbench = useWorkbench();
-	const s = $derived(say(workbench.units));
+	const s = $derived(say(workbench.units, workbench.settings.crochet));
 	const gauge = $derived(plan.gauges[0]!);
 	const checks = $derived(
 		knitted.size === 0
@@ -100,7 +100,8 @@
 							><span class="font-semibold"
 								>{EDGE_NAMES[e.edge.id]}{e.edge.times > 1 ? `, ${e.edge.times} times` : ''}</span
 							>
-							{e.stitches} single crochet{e.edge.repeat
+							{e.stitches}
+							{s.crochet.single}{e.edge.repeat
 								? `, ${e.stitches / e.edge.repeat.of} repeats of ${e.edge.repeat.of} over ${e.edge.repeat.loops} loops`
 								: ''}{e.rows > 0
 								? `, ${e.pickUp.stitches} for ${rowsWord(e.pickUp.rows)} along rows`
