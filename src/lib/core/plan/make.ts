@@ -136,7 +136,11 @@ function derive(project: Project, bench: Bench, designed: Designed): Plan {
 	const knitted = design.pieces.map((piece) =>
 		planPiece({ piece, ...placeOf(piece.on ?? null), assembly, joinTails })
 	);
-	const amounts = amountsOf({ yarns, knitted, hand: design.hand ?? [] });
+	const amounts = amountsOf({
+		yarns,
+		knitted,
+		hand: design.thing && works ? works.thing.hand(design.thing, gauges[0]!) : []
+	});
 	const pieces = knitted.map((k) => k.planned(amounts));
 	const shape = isThingWish(wish)
 		? works!.thing.shape({ wish, machine, gauges, pieces, thing: design.thing! })

@@ -1,3 +1,4 @@
+import { handYarn } from '../amounts/hand';
 import type { Rule } from '../findings/facts';
 import * as rules from '../findings/thing-rules';
 import { thingSteps } from '../finish/thing-steps';
@@ -26,6 +27,7 @@ const RULES: readonly Rule[] = [
 /** All that things of several pieces are planned with, apart, so that a page that plans none need not carry it. */
 export const thingWorks = {
 	design: designThing,
+	hand: handYarn,
 	shape: thingShape,
 	rules: RULES,
 	steps: thingSteps

@@ -6,7 +6,7 @@ import type { Machine, MachineId, Yarn, YarnId } from '../model/bench';
 import type { Wish } from '../model/wish';
 import type { Program } from '../program/program';
 import type { Working } from '../quantity/working';
-import type { HandYarn, Thing } from '../thing/thing';
+import type { Thing } from '../thing/thing';
 
 /** One thing the machine makes. `count` like copies; `mirrored` for the other hand's. */
 export interface Piece {
@@ -35,8 +35,6 @@ export interface Design {
 	readonly made?: Made;
 	/** Of what is put together from several pieces: its geometry and its joints. */
 	readonly thing?: Thing;
-	/** Yarn worked by hand: wraps, running threads, sewing, chains. */
-	readonly hand?: readonly HandYarn[];
 }
 
 /** A machine and what is known of its gauge. */

@@ -2,7 +2,7 @@ import type { FoldedBag } from './bag';
 import type { Solved } from './garland';
 import type { Joint } from './joint';
 import type { MadePart } from './toy';
-import type { Border, Eyes, Fill, ItemKind, ToyAge } from '../model/kinds';
+import type { Border, CordKind, Eyes, Fill, ItemKind, ToyAge } from '../model/kinds';
 
 /** Yarn worked by hand, apart from the machine. */
 export interface HandYarn {
@@ -21,6 +21,8 @@ export interface HungItem {
 	/** Across the cord and down from it. */
 	readonly widthCm: number;
 	readonly heightCm: number;
+	/** Of a pom-pom; 0 for what is knitted. */
+	readonly wraps: number;
 	readonly fillGrams: number;
 }
 
@@ -36,6 +38,7 @@ export type Thing =
 			readonly idealRows: number;
 			readonly handleCm: number;
 			readonly bands: readonly { readonly yarn: number; readonly rows: number }[];
+			readonly handleYarn: number;
 			readonly joints: readonly Joint[];
 	  }
 	| {
@@ -71,6 +74,8 @@ export type Thing =
 			readonly solved: Solved;
 			readonly items: readonly HungItem[];
 			readonly cordCm: number;
+			readonly cord: CordKind;
+			readonly cordYarn: number;
 			readonly loopCm: number;
 			readonly fillGrams: number;
 			/** Of each pom-pom, and the card they are wound on; 0 where there are none. */
@@ -84,6 +89,8 @@ export type Thing =
 			readonly cardCm: number;
 			readonly wraps: number;
 			readonly usual: number;
+			/** Of the strand that ties one. */
+			readonly tieCm: number;
 			readonly cm: number;
 			readonly yarns: readonly number[];
 			readonly joints: readonly Joint[];

@@ -68,7 +68,7 @@ describe('what hangs on a garland', () => {
 	it.each(['bauble', 'pumpkin', 'flag', 'pom-pom', 'tube'] as const)(
 		'a %s is drawn from where it hangs downwards, as large as it is',
 		(kind) => {
-			const item = { kind, piece: null, yarn: 0, widthCm: 6, heightCm: 4, fillGrams: 0 };
+			const item = { kind, piece: null, yarn: 0, widthCm: 6, heightCm: 4, wraps: 0, fillGrams: 0 };
 			const d = hungPath(item, 100, 50, 10);
 			expect(d).toMatch(/^M.*Z$/);
 			const all = numbers(d);

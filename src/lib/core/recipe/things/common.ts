@@ -75,6 +75,3 @@ export const smallOn = (bench: Bench) => {
 	const by = [...bench.machines].sort((a, b) => a.pins - b.pins);
 	return by.length > 1 && by[0]!.pins < by.at(-1)!.pins ? by[0]!.id : null;
 };
-
-/** Running thread to draw a tube up, or to sew it round: this many times round it, and two ends, m. */
-export const roundThread = (roundCm: number, times: number): number => (times * roundCm + 30) / 100;

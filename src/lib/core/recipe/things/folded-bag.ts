@@ -5,7 +5,6 @@ import { joint } from '../../thing/joint';
 import {
 	bandsOf,
 	densityTerm,
-	roundThread,
 	rowsFrom,
 	tubeOf,
 	USUAL_CLOSING,
@@ -93,13 +92,6 @@ export const foldedBag: ThingKind<FoldedBagWish> = {
 				{ do: 'attach', piece: 'handle', edge: 'cast-on', to: 'strip' },
 				{ do: 'attach', piece: 'handle', edge: 'cast-off', to: 'strip' }
 			],
-			hand: [
-				{
-					what: 'sewing',
-					yarn: handle[0]!.yarn,
-					metres: 2 * roundThread(width, 2) + 2 * roundThread(width, 1)
-				}
-			],
 			thing: {
 				kind: 'bag',
 				bag: bagOf(width, rows / up),
@@ -109,6 +101,7 @@ export const foldedBag: ThingKind<FoldedBagWish> = {
 				idealRows,
 				handleCm: wish.handleRows / up,
 				bands,
+				handleYarn: handle[0]!.yarn,
 				joints: [
 					joint({
 						id: 'bag-side',

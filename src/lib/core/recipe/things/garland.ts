@@ -5,9 +5,9 @@ import { clearPins } from '../../machine/ring';
 import { own, worked } from '../../quantity/working';
 import { colourOrder, solveGarland } from '../../thing/garland';
 import { joint } from '../../thing/joint';
-import { pomPomCm, usualWraps, wrappedCm } from '../../thing/pom-pom';
+import { pomPomCm, usualWraps } from '../../thing/pom-pom';
 import { ballLength, FILL_DENSITY, stuff } from '../../thing/stuffed';
-import type { HandYarn, HungItem } from '../../thing/thing';
+import type { HungItem } from '../../thing/thing';
 import { effectiveTex } from '../../yarn/tex';
 import { flagCounts, flagProgram } from '../bunting';
 import type { Design, DesignContext, OnMachine, Piece } from '../recipe';
@@ -20,10 +20,6 @@ const PUFF = 0.15;
 const PUMPKIN = 0.85;
 /** A small tube hangs as long as it is wide. */
 const USUAL_FLAG_STITCHES = 15;
-/** Yarn in a chain, times its length (from memory). */
-const CHAIN_TIMES = 3.5;
-/** A strand ties each thing on, m (from memory). */
-const TIE_METRES = 0.3;
 const CORD_PINS = 3;
 
 interface Made {
@@ -152,6 +148,7 @@ function design(wish: GarlandWish, context: DesignContext): Design {
 			yarn,
 			widthCm: m.widthCm,
 			heightCm: m.heightCm,
+			wraps: m.wraps,
 			fillGrams: m.cm3 * FILL_DENSITY[wish.fill]
 		};
 	});
@@ -167,21 +164,10 @@ function design(wish: GarlandWish, context: DesignContext): Design {
 		});
 	const pieces = batches.map((b) => pieceOf(wish, b.m, b.yarn, b.n, ids, context));
 	const cordCm = solved.cord.lengthCm + 2 * wish.loopCm;
-	const hand: HandYarn[] = [];
-	for (const yarn of ids.keys()) {
-		const wraps = items.reduce(
-			(t, x, i) => t + (x.kind === 'pom-pom' && x.yarn === yarn ? made[i % made.length]!.wraps : 0),
-			0
-		);
-		if (wraps > 0) hand.push({ what: 'wraps', yarn, metres: wrappedCm(wraps, wish.cardCm) / 100 });
-	}
-	hand.push({ what: 'ties', yarn: places[0]!, metres: solved.number * TIE_METRES });
 	const gauge = context.gauge(wish.yarns[0]!);
-	if (wish.cord === 'chain')
-		hand.push({ what: 'chain', yarn: places[0]!, metres: (cordCm * CHAIN_TIMES) / 100 });
 	if (wish.cord === 'knitted') {
 		const { from } = clearPins(context.machine);
-		const rows = Math.min(1900, Math.max(4, Math.round(cordCm * gauge.rowsPerCm.mean)));
+		const rows = Math.max(4, Math.round(cordCm * gauge.rowsPerCm.mean));
 		pieces.push({
 			id: 'cord',
 			name: 'Cord',
@@ -218,7 +204,6 @@ function design(wish: GarlandWish, context: DesignContext): Design {
 			}),
 			{ do: 'string', pieces: batches.map((b) => itemPiece(b.m.index, b.yarn)), edge: 'cast-on' }
 		],
-		hand,
 		thing: {
 			kind: 'garland',
 			solved,
@@ -227,6 +212,8 @@ function design(wish: GarlandWish, context: DesignContext): Design {
 			loopCm: wish.loopCm,
 			wraps: made.find((m) => m.wraps > 0)?.wraps ?? 0,
 			cardCm: wish.cardCm,
+			cord: wish.cord,
+			cordYarn: places[0]!,
 			fillGrams: items.reduce((t, x) => t + x.fillGrams, 0),
 			joints: items.slice(1).flatMap((x, i) => {
 				const beside = items[i]!;

@@ -1,5 +1,5 @@
 import type { PomPomWish } from '../../model/wish';
-import { pomPomCm, usualWraps, wrappedCm } from '../../thing/pom-pom';
+import { pomPomCm, usualWraps } from '../../thing/pom-pom';
 import { effectiveTex } from '../../yarn/tex';
 import { USUAL_ENDS, yarnsFor } from './common';
 import type { ThingKind } from './kind';
@@ -26,23 +26,14 @@ export const pomPom: ThingKind<PomPomWish> = {
 		const places = wish.yarns.map((id) => ids.indexOf(id));
 		const usual = usualWraps(wish.cardCm, effectiveTex(yarn(wish.yarns[0]!)));
 		const wraps = wish.wraps ?? usual;
-		// Yarns are wound together: each takes its share of the wraps.
-		const each = wraps / wish.yarns.length;
 		return {
 			pieces: [],
 			assembly: [],
-			hand: [
-				...places.map((at) => ({
-					what: 'wraps' as const,
-					yarn: at,
-					metres: (wish.count * wrappedCm(each, wish.cardCm)) / 100
-				})),
-				{ what: 'ties', yarn: places[0]!, metres: (wish.count * wish.tieCm) / 100 }
-			],
 			thing: {
 				kind: 'pom-pom',
 				count: wish.count,
 				cardCm: wish.cardCm,
+				tieCm: wish.tieCm,
 				wraps,
 				usual,
 				cm: pomPomCm(wish.cardCm),

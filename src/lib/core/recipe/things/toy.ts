@@ -6,9 +6,8 @@ import { own, worked, type Working } from '../../quantity/working';
 import { joint, type Joint } from '../../thing/joint';
 import { ballLength, stuff } from '../../thing/stuffed';
 import { thicknessAt, type MadePart, type MadeSegment } from '../../thing/toy';
-import type { HandYarn } from '../../thing/thing';
 import type { Design, DesignContext, OnMachine, Piece } from '../recipe';
-import { bandsOf, densityTerm, roundThread, smallOn, tubeOf, USUAL_ENDS, yarnsFor } from './common';
+import { bandsOf, densityTerm, smallOn, tubeOf, USUAL_ENDS, yarnsFor } from './common';
 import { partPiece } from '../thing';
 import type { ThingKind } from './kind';
 import { ball } from './toys/ball';
@@ -21,9 +20,6 @@ import { seal } from './toys/seal';
 export const TOY_PRESETS: readonly ToyPreset[] = [ball, seal, caterpillar, lighthouse];
 
 const MOST_ROWS = 400;
-/** Yarn for one stitched eye, m (from memory). */
-const EYE_METRES = 0.4;
-
 function rowsOf(s: ToyPart['segments'][number], roundCm: number, rowsPerCm: number): number {
 	const cm =
 		s.length.by === 'times'
@@ -92,39 +88,6 @@ function joints(parts: readonly MadePart[]): Joint[] {
 	});
 }
 
-function handYarn(wish: ToyWish, parts: readonly MadePart[]): HandYarn[] {
-	const yarnAt = (m: MadePart) => m.segments[0]!.bands[0]?.yarn ?? 0;
-	// For the smallest children what is sewn on is sewn round twice.
-	const rounds = wish.age === 'under-3' ? 4 : 2;
-	const eyes: HandYarn[] =
-		wish.eyes.kind === 'stitched'
-			? [{ what: 'eyes', yarn: 0, metres: wish.eyes.count * EYE_METRES }]
-			: [];
-	return [
-		...parts.flatMap((m): HandYarn[] => [
-			...(m.segments.length > 1
-				? [
-						{
-							what: 'running' as const,
-							yarn: yarnAt(m),
-							metres: m.part.count * (m.segments.length - 1) * roundThread(m.roundCm, 2)
-						}
-					]
-				: []),
-			...(m.part.to
-				? [
-						{
-							what: 'sewing' as const,
-							yarn: yarnAt(m),
-							metres: m.part.count * roundThread(m.roundCm, rounds)
-						}
-					]
-				: [])
-		]),
-		...eyes
-	];
-}
-
 function design(wish: ToyWish, context: DesignContext): Design {
 	const ids = [...new Set(wish.yarns)];
 	const made = wish.parts.map((part) => makePart(wish, part, context.on(part.on)));
@@ -178,7 +141,6 @@ function design(wish: ToyWish, context: DesignContext): Design {
 					: [{ do: 'gather', piece: m.piece, edge: 'cast-on' } as const])
 			];
 		}),
-		hand: handYarn(wish, made),
 		thing: {
 			kind: 'toy',
 			age: wish.age,

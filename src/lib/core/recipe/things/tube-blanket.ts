@@ -5,7 +5,6 @@ import { joint } from '../../thing/joint';
 import {
 	bandsOf,
 	densityTerm,
-	roundThread,
 	tubeOf,
 	USUAL_CLOSING,
 	USUAL_ENDS,
@@ -13,9 +12,6 @@ import {
 	type Band
 } from './common';
 import type { ThingKind } from './kind';
-
-/** Yarn in a single crochet, in knitted stitches of the same yarn (from memory). */
-const CROCHET_LOOPS = 2.5;
 
 /** Crochet along the closed ends: one in every loop, two, or the nearest that a repeat divides. */
 export const borderStitches = (
@@ -55,7 +51,7 @@ export const tubeBlanket: ThingKind<TubeBlanketWish> = {
 	},
 	design: (wish, { machine, gauge }) => {
 		const main = gauge(wish.yarns[0]!);
-		const rows = Math.max(4, Math.min(1000, Math.round(wish.lengthCm * main.rowsPerCm.mean)));
+		const rows = Math.max(4, Math.round(wish.lengthCm * main.rowsPerCm.mean));
 		const ids = [...new Set(wish.yarns)];
 		const plain = wish.colours === 'by-tube';
 		const tubes = Array.from({ length: wish.across }, (_, i): { bands: readonly Band[] } => ({
@@ -97,22 +93,6 @@ export const tubeBlanket: ThingKind<TubeBlanketWish> = {
 					)
 				),
 				{ do: 'side-by-side', pieces: pieces.map((p) => p.id) }
-			],
-			hand: [
-				{
-					what: 'sewing',
-					yarn: 0,
-					metres: (wish.across - 1) * roundThread(wish.lengthCm, 1.5)
-				},
-				...(stitches > 0
-					? [
-							{
-								what: 'border' as const,
-								yarn: 0,
-								metres: (2 * stitches * CROCHET_LOOPS * main.loopCm.mean) / 100
-							}
-						]
-					: [])
 			],
 			thing: {
 				kind: 'blanket',
