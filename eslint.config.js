@@ -22,7 +22,7 @@ export default ts.config(
 			'@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
 			'svelte/no-at-html-tags': 'error',
 			'svelte/no-navigation-without-resolve': 'off',
-			'no-console': 'error'
+			'no-console': ['error', { allow: ['error'] }]
 		}
 	},
 	{
