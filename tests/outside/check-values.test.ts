@@ -20,7 +20,16 @@ import {
 } from '../../src/lib/core/yarn/loop';
 import { effectiveTex, metresPerGram, texFrom } from '../../src/lib/core/yarn/tex';
 import { USUAL_METRES_PER_100G, WEIGHT_CLASSES } from '../../src/lib/core/yarn/weight-class';
-import { planned, projectOf, yarnOf } from '../support/bench';
+import {
+	A,
+	benchOf,
+	machineOf,
+	planned,
+	projectOf,
+	readingOf,
+	swatchOf,
+	yarnOf
+} from '../support/bench';
 import Qty from 'js-quantities';
 
 describe('definitions', () => {
@@ -60,14 +69,15 @@ it('weight classes carry the published ranges, the thicker the fewer stitches', 
 
 describe('heads', () => {
 	// Craft Yarn Council, Standards and Guidelines (from memory).
+	// Women and men: from memory, no survey named.
 	it('table sizes', () => {
 		expect(HEAD_CM).toEqual({
 			preemie: 30.5,
 			baby: 35.5,
 			toddler: 40.5,
 			child: 45.5,
-			woman: 50.5,
-			man: 56
+			woman: 55.5,
+			man: 57.5
 		});
 	});
 
@@ -263,5 +273,33 @@ describe('machines', () => {
 		expect(weave(48).steps.at(-1)).toEqual({ pin: 48, side: 'behind' });
 		expect(weave(47).steps.at(-1)).toEqual({ pin: 47, side: 'front' });
 		expect(weave(47).even).toBe(false);
+	});
+});
+
+describe('hats of adults', () => {
+	// Common practice: not turned, a tube of 52 to 57 cm; turned, 58 to 60 with 23 to 24 cm standing; whatever the ring.
+	it.each([40, 44, 46, 48])('keep the two flat rules on %i pins', (pins) => {
+		const machine = machineOf(pins);
+		const bench = benchOf({
+			machines: [machine],
+			swatches: [swatchOf(machine, A, [readingOf(12, 20)])]
+		});
+		for (const size of ['woman', 'man'] as const)
+			for (const turnedUp of [false, true]) {
+				const p = planned(
+					projectOf(
+						{ head: { kind: 'table', size }, brim: { turnedUp, heightCm: 6 } },
+						{ machineId: machine.id }
+					),
+					bench
+				);
+				const tube = p.hat.tubeFlat.mean;
+				expect(tube).toBeGreaterThanOrEqual(turnedUp ? 58 : 52);
+				expect(tube).toBeLessThanOrEqual(turnedUp ? 60 : 57);
+				if (turnedUp) {
+					expect(p.hat.layerFlat.mean - 6).toBeGreaterThanOrEqual(23);
+					expect(p.hat.layerFlat.mean - 6).toBeLessThanOrEqual(24);
+				}
+			}
 	});
 });

@@ -1,4 +1,4 @@
-import type { Assembly } from '../assemble/assembly';
+import type { Assembly, AssemblyStep, Edge } from '../assemble/assembly';
 import type { YarnRun } from '../simulate/fabric';
 import { own, worked, type Working } from '../quantity/working';
 
@@ -6,18 +6,41 @@ import { own, worked, type Working } from '../quantity/working';
 const ROUNDS_TO_GATHER = 1.75;
 /** A tail at a join: 6 to 10 in (common practice). */
 export const JOIN_TAIL_CM = 20;
+/** Waste yarn at a join hangs loose until it is pulled: enough to find and hold (from memory). */
+export const WASTE_TAIL_CM = 15;
+/** A chain through every loop takes about three times the width, and half of that lies along the pins already (from memory). */
+const WIDTHS_TO_BIND = 1.5;
+
+/** What a tail is left for: the step that works with it. */
+export type TailUse =
+	| 'weave-in'
+	| 'gather'
+	| 'crown'
+	| 'zip'
+	| 'close'
+	| 'close-crown'
+	| 'toe'
+	| 'bind'
+	| 'join-ring'
+	| 'tip'
+	| 'cord-end'
+	| 'sew-on';
 
 export interface Tail {
 	readonly id: 'cast-on' | 'cast-off' | 'join';
 	readonly yarn: number;
+	/** Held together: each is an end of its own. */
+	readonly strands: number;
 	readonly lengthCm: number;
 	/** Main row (from 0) before which the tail is left. */
 	readonly atRow: number;
+	readonly use: TailUse;
 	readonly working: Working;
 }
 
 /** A piece off the machine, as far as its tails go. */
 export interface Tailed {
+	readonly piece: string;
 	/** Main rows by yarn. */
 	readonly runs: readonly YarnRun[];
 	readonly assembly: Assembly;
@@ -25,64 +48,108 @@ export interface Tailed {
 	readonly ringCm: number;
 	/** Share of the pins that the first row takes: below 1 for a panel. */
 	readonly share: number;
+	/** Narrowed to a few stitches that are drawn up. */
+	readonly tip: boolean;
+	/** Held together, of a yarn. */
+	readonly strandsOf: (yarn: number) => number;
+}
+
+/** What is done with the tail at an edge: by the first step of the assembly that works there. */
+function useAt(
+	edge: Edge,
+	{ piece, assembly, share, tip }: Omit<Tailed, 'runs' | 'ringCm' | 'strandsOf'>
+): TailUse {
+	const works = (s: AssemblyStep): TailUse | null => {
+		if (!('piece' in s) || s.piece !== piece) return null;
+		switch (s.do) {
+			case 'gather':
+				if (s.edge !== edge) return null;
+				if (share < 1) return tip ? (edge === 'cast-off' ? 'tip' : null) : 'cord-end';
+				return assembly.some((x) => x.do === 'tuck' || x.do === 'hem') ? 'crown' : 'gather';
+			case 'zip':
+				return 'zip';
+			case 'close-crown':
+				return edge === 'cast-off' && s.how !== 'loop' ? 'close-crown' : null;
+			case 'close-flat':
+				if (s.edge !== edge) return null;
+				return s.toe ? 'toe' : s.how === 'loop' ? null : 'close';
+			case 'bind':
+				return s.edge === edge ? 'bind' : null;
+			case 'join-ring':
+				return edge === 'cast-off' ? 'join-ring' : null;
+			case 'attach':
+				return s.edge === edge ? 'sew-on' : null;
+			default:
+				return null;
+		}
+	};
+	for (const s of assembly) {
+		const use = works(s);
+		if (use) return use;
+	}
+	return 'weave-in';
 }
 
 /** Every tail the piece leaves, in main rows. */
-export function tailsOf({ runs, assembly, ringCm, share }: Tailed): Tail[] {
-	if (share < 1) return panelTails(runs, ringCm * share);
-	const zip = assembly.some((s) => s.do === 'zip');
-	const rounds = (label: string, n: number): Pick<Tail, 'lengthCm' | 'working'> => ({
-		lengthCm: n * ROUNDS_TO_GATHER * ringCm,
-		working: [
-			own(ringCm, 'length', 'round your machine'),
-			'×',
-			worked(ROUNDS_TO_GATHER, 'plain', '1.5 to 2 rounds'),
-			...(n > 1 ? ['×', worked(n, 'plain', label)] : [])
-		]
-	});
-	const tails: Tail[] = [];
-	for (const [i, run] of runs.entries()) {
-		const last = runs.length - 1;
-		if (i === 0) tails.push({ id: 'cast-on', yarn: run.yarn, atRow: 0, ...rounds('', 1) });
-		if (i < last) {
-			const working = [worked(JOIN_TAIL_CM, 'length', 'usual tail at a join')];
-			const at = { atRow: run.to, lengthCm: JOIN_TAIL_CM, working };
-			tails.push({ id: 'join', yarn: run.yarn, ...at });
-			tails.push({ id: 'join', yarn: runs[i + 1]!.yarn, ...at });
-		}
-		if (i === last)
-			tails.push({
-				id: 'cast-off',
-				yarn: run.yarn,
-				atRow: run.to,
-				...rounds('times through', zip ? 2 : 1)
-			});
-	}
-	return tails;
-}
-
-/** A panel's finished edge leaves a tail to weave in; the end takes one width to come off (common practice). */
-function panelTails(runs: readonly YarnRun[], widthCm: number): Tail[] {
+export function tailsOf(piece: Tailed): Tail[] {
+	const { runs, ringCm, share, strandsOf } = piece;
 	const first = runs[0];
 	const last = runs.at(-1);
 	if (!first || !last) return [];
-	const usual = [worked(JOIN_TAIL_CM, 'length', 'to weave in')];
-	const width = [worked(widthCm, 'length', 'one width along the pins')];
-	const long = widthCm > JOIN_TAIL_CM;
-	const at = (row: number) => ({ atRow: row, lengthCm: JOIN_TAIL_CM, working: usual });
-	const joins = runs.slice(1).flatMap((run, i): Tail[] => [
-		{ id: 'join', yarn: runs[i]!.yarn, ...at(run.from) },
-		{ id: 'join', yarn: run.yarn, ...at(run.from) }
-	]);
-	return [
-		{ id: 'cast-on', yarn: first.yarn, ...at(0) },
-		...joins,
-		{
-			id: 'cast-off',
-			yarn: last.yarn,
-			atRow: last.to,
-			lengthCm: Math.max(JOIN_TAIL_CM, widthCm),
-			working: long ? width : usual
-		}
-	];
+	const lengthOf = share < 1 ? panelTail(ringCm * share) : tubeTail(ringCm);
+	const end = (id: Edge, run: YarnRun, atRow: number): Tail => {
+		const use = useAt(id, piece);
+		return { id, yarn: run.yarn, strands: strandsOf(run.yarn), atRow, use, ...lengthOf(use, id) };
+	};
+	const joins = runs.slice(1).flatMap((run, i): Tail[] => {
+		const at = {
+			id: 'join',
+			atRow: run.from,
+			lengthCm: JOIN_TAIL_CM,
+			use: 'weave-in',
+			working: [worked(JOIN_TAIL_CM, 'length', 'usual tail at a join')]
+		} as const;
+		return [runs[i]!.yarn, run.yarn].map((yarn) => ({ ...at, yarn, strands: strandsOf(yarn) }));
+	});
+	return [end('cast-on', first, 0), ...joins, end('cast-off', last, last.to)];
 }
+
+type Length = Pick<Tail, 'lengthCm' | 'working'>;
+type LengthOf = (use: TailUse, edge: Edge) => Length;
+
+const toWeaveIn: Length = {
+	lengthCm: JOIN_TAIL_CM,
+	working: [worked(JOIN_TAIL_CM, 'length', 'to weave in')]
+};
+
+const tubeTail =
+	(ringCm: number): LengthOf =>
+	(use, edge) => {
+		if (use === 'weave-in') return toWeaveIn;
+		const times = use === 'zip' && edge === 'cast-off' ? 2 : 1;
+		return {
+			lengthCm: times * ROUNDS_TO_GATHER * ringCm,
+			working: [
+				own(ringCm, 'length', 'round your machine'),
+				'×',
+				worked(ROUNDS_TO_GATHER, 'plain', '1.5 to 2 rounds'),
+				...(times > 1 ? (['×', worked(times, 'plain', 'times through')] as const) : [])
+			]
+		};
+	};
+
+/** A panel's finished edge leaves a tail to weave in; the end takes one width to come off, and more to be bound (common practice). */
+const panelTail =
+	(widthCm: number): LengthOf =>
+	(use, edge) => {
+		const times = use === 'bind' ? WIDTHS_TO_BIND : edge === 'cast-off' ? 1 : 0;
+		const lengthCm = times * widthCm;
+		if (lengthCm <= JOIN_TAIL_CM) return toWeaveIn;
+		return {
+			lengthCm,
+			working: [
+				worked(widthCm, 'length', 'one width along the pins'),
+				...(times === 1 ? [] : (['×', worked(times, 'plain', 'to bind it')] as const))
+			]
+		};
+	};

@@ -44,6 +44,9 @@ const CAST_ON = /\b(cast on|co|cast off|bind off|decrease|increase|pick up)\b[^,
 const COUNT = new RegExp(`(?<![\\w./])(${NUMBER})(?![\\d/])`, 'g');
 const OTHER_UNIT = /^\s*(cm|mm|m|in|inch(es)?|"|g|oz|yd|yards?|%|times|x\b|st\/|sts\/|rows\/)/;
 
+/** What a count is, is said this near to it, in letters: a clause of any length takes no longer for each. */
+const NEAR = 120;
+
 /**
  * The stitch and row counts in a pattern's words, in order: "cast on 88, 22 rows" gives 88 stitches and 22 rows. A count is
  * known by the word after it, or by cast on, decrease and the like before it; lengths, weights, repeats and ordinals are left.
@@ -53,9 +56,10 @@ export function readCounts(text: string): PatternCount[] {
 		const typed = tidy(clause);
 		return [...typed.matchAll(COUNT)].flatMap((m): PatternCount[] => {
 			const count = readNumber(m[1]!);
-			const attached = typed.slice(m.index + m[0].length);
+			const end = m.index + m[0].length;
+			const attached = typed.slice(end, end + NEAR);
 			const after = attached.replace(/^[\s-]+/, '');
-			const before = typed.slice(0, m.index);
+			const before = typed.slice(Math.max(0, m.index - NEAR), m.index);
 			if (count === undefined || count <= 0 || !Number.isInteger(count)) return [];
 			if (OTHER_UNIT.test(after) || /^(st|nd|rd|th)\b/.test(attached) || /\bevery $/.test(before))
 				return [];

@@ -109,6 +109,7 @@ describe('the pairs of a closing', () => {
 			waste: false,
 			how: 'slip',
 			toe: false,
+			joins: false,
 			copies: 1
 		} as const;
 		expect(sequenceOf(step)).toMatchObject({ start: 1, times: 4, over: 5 });

@@ -18,9 +18,10 @@ export function techniqueOf(step: FinishStep): {
 		case 'pick-up':
 			return of('pick-up', step);
 		case 'gather':
-			return of('gather', { loops: 48 });
+			return of('gather', step);
 		case 'gather-piece':
 			return of('gather', step);
+		case 'draw-end':
 		case 'draw-tip':
 			return of('gather', step);
 		case 'zip':
@@ -32,7 +33,7 @@ export function techniqueOf(step: FinishStep): {
 		case 'join-ring':
 			return of('whip', step);
 		case 'bind':
-		case 'bind-hem':
+		case 'bind-edge':
 			return step.do === 'bind' && step.perLoop === 2 ? of('crochet', step) : of('chain-off', step);
 		case 'close-held':
 			return of('chain-off', step);
@@ -46,7 +47,7 @@ export function techniqueOf(step: FinishStep): {
 		case 'side-by-side':
 			return of('mattress');
 		case 'handle':
-			return of('whip', step);
+			return of('whip', { loops: step.rows });
 		case 'hook-ends':
 		case 'meet':
 			return of('whip', { loops: 8 });
@@ -94,7 +95,7 @@ export function techniqueOf(step: FinishStep): {
 		case 'inside-out':
 			return of('inside-out');
 		case 'rest':
-			return step.panel ? of('block') : of('stretch');
+			return step.as === 'flag' ? of('block') : of('stretch');
 		case 'measure':
 			return of('measure');
 	}

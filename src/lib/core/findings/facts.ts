@@ -12,7 +12,7 @@ import type { PlannedPiece } from '../plan/piece';
 import type { GarmentShape } from '../plan/garment';
 import type { Estimate } from '../quantity/estimate';
 import type { Fault, YarnRun } from '../simulate/fabric';
-import type { FindingBody, Fix, Severity, Where } from './finding';
+import type { FindingBody, Fix, Severity, StopCode, Where } from './finding';
 
 /** All that the rules may look at. */
 export interface Facts {
@@ -51,14 +51,18 @@ export interface Facts {
 	readonly usualHeightCm: number | undefined;
 }
 
-export interface Judgement {
-	readonly body: FindingBody;
-	readonly severity: Severity;
+export type Judgement = {
 	readonly where: Where;
 	readonly fix?: Fix;
 	/** The other way out. */
 	readonly or?: Fix;
-}
+} & (
+	| {
+			readonly severity: 'stop';
+			readonly body: Extract<FindingBody, { code: StopCode }>;
+	  }
+	| { readonly severity: Exclude<Severity, 'stop'>; readonly body: FindingBody }
+);
 
 /** A rule reads the facts and speaks, or is silent. */
 export type Rule = (facts: Facts) => Judgement | readonly Judgement[] | null;

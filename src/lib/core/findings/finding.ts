@@ -1,6 +1,7 @@
 import type { SeamKind } from '../garment/pattern';
 import type { Repair } from '../garment/seams';
 import type { SwatchState } from '../model/bench';
+import type { Excess } from '../program/load';
 import type { ShapeProblem } from '../shape/schedule';
 import type { Fault } from '../simulate/fabric';
 
@@ -27,6 +28,8 @@ export type Fix =
 	| { readonly do: 'around'; readonly cm: number }
 	| { readonly do: 'visible'; readonly cm: number }
 	| { readonly do: 'by-yarn' }
+	/** Back to what it began with: what was asked is too much to be worked out. */
+	| { readonly do: 'begin-again' }
 	| { readonly do: 'stand-in'; readonly yarnId: string }
 	| { readonly do: 'ladder-pins'; readonly pins: readonly number[] }
 	| { readonly do: 'eyes'; readonly kind: 'stitched' }
@@ -40,7 +43,8 @@ export type FindingBody =
 	| { code: 'machine-missing' }
 	| { code: 'yarn-missing'; yarnId: string }
 	| { code: 'cannot-knit'; fault: Fault['code'] }
-	| { code: 'too-long'; rows: number; most: number }
+	| ({ code: 'too-much' } & Excess)
+	| { code: 'too-long'; rows: number; most: number; counted: boolean }
 	| { code: 'section-vanishes'; yarn: number; rows: number }
 	| { code: 'no-swatch'; tubeCm: number; sdCm: number; sdWithSwatchCm: number; otherYarn: boolean }
 	| { code: 'fresh-only'; readings: number }
@@ -52,8 +56,8 @@ export type FindingBody =
 	| { code: 'tight'; stretch: number; headCm: number; circumferenceCm: number }
 	| { code: 'past-pulled'; stretch: number; pulledTo: number }
 	| { code: 'loose'; stretch: number; headCm: number; circumferenceCm: number }
-	| { code: 'short'; heightCm: number; wantedCm: number; rows: number }
-	| { code: 'long'; heightCm: number; wantedCm: number; rows: number }
+	| { code: 'short'; flat: boolean; heightCm: number; wantedCm: number; rows: number }
+	| { code: 'long'; flat: boolean; heightCm: number; wantedCm: number; rows: number }
 	| { code: 'brim-too-high'; brimCm: number; layerCm: number }
 	| { code: 'lining-lip'; rows: number; cm: number }
 	| { code: 'outer-peeks'; rows: number; cm: number }
@@ -129,6 +133,21 @@ export type FindingBody =
 	| { code: 'no-counter' };
 
 export type FindingCode = FindingBody['code'];
+
+/**
+ * What stops a plan, and cannot be accepted: what the machine cannot do or the bench does not hold, and what could hurt a
+ * child. Everything else is the maker's to weigh.
+ */
+export type StopCode =
+	| 'machine-missing'
+	| 'yarn-missing'
+	| 'cannot-knit'
+	| 'cannot-shape'
+	| 'panel-too-wide'
+	| 'too-long'
+	| 'too-much'
+	| 'toy-small-parts'
+	| 'toy-cord';
 
 export type Finding = FindingBody & {
 	/** Code and place: what an acceptance is remembered by. */

@@ -1,3 +1,4 @@
+import { toFinding } from './to-finding';
 import { describe, expect, it } from 'vitest';
 import {
 	A,
@@ -163,9 +164,15 @@ describe('accepting', () => {
 	});
 
 	it('does not work on a stop', () => {
-		const bench = withReadings(readingOf(12, 20, 'fresh'));
-		const p = planned(projectOf({}, { accepted: ['fresh-only@gauge'] }), bench);
-		expect(p.findings.find((x) => x.code === 'fresh-only')!.accepted).toBe(false);
+		const wide = toFinding(
+			{
+				body: { code: 'panel-too-wide', stitches: 60, most: 44 },
+				severity: 'stop',
+				where: { at: 'size' }
+			},
+			['panel-too-wide@size']
+		);
+		expect(wide.accepted).toBe(false);
 	});
 
 	it('holds when the row moves with the plan', () => {

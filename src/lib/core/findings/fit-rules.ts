@@ -1,5 +1,6 @@
 import { isSpare } from '../program/program';
-import { isBaby } from '../size/head';
+import { adultLayer, isAdult, isBaby } from '../size/head';
+import { LOOSE_STRETCH, USUAL_STRETCH } from '../size/stretch';
 import { nearestWithParity } from '../quantity/whole';
 import { panelPins } from '../machine/panel';
 import { hiddenJoins } from '../assemble/layers';
@@ -7,11 +8,12 @@ import { HAT_KINDS } from '../recipe/lined-hat';
 import { fitCmOf, hemOf, TUBE_KINDS } from '../recipe/plain-tube';
 import type { Rule } from './facts';
 
-/** Stretch on the head, as a share of the relaxed tube (from memory: plain tubes are worn stretched by a third or so). */
-const STRETCH = { loose: 0.05, tight: 0.7, tooTight: 1.0 };
 /** A hat within 8 % of the height wanted is taken as fitting. */
 const HEIGHT_SHARE = 0.08;
+/** Longer than anyone makes at one go (from memory). */
 const MOST_ROWS = 600;
+/** A count at the crank goes no further. */
+export const MOST_COUNTED = 1900;
 const LEAST_ROWS = 8;
 
 export const cannotKnit: Rule = ({ faults }) =>
@@ -22,27 +24,34 @@ export const cannotKnit: Rule = ({ faults }) =>
 	}));
 
 export const tooLong: Rule = ({ mainRows, thing }) =>
-	mainRows > MOST_ROWS && !thing
-		? {
-				body: { code: 'too-long', rows: mainRows, most: MOST_ROWS },
-				severity: 'stop',
-				where: { at: 'size' }
-			}
-		: null;
+	thing || mainRows <= MOST_ROWS
+		? null
+		: mainRows > MOST_COUNTED
+			? {
+					body: { code: 'too-long', rows: mainRows, most: MOST_COUNTED, counted: true },
+					severity: 'stop',
+					where: { at: 'size' }
+				}
+			: {
+					body: { code: 'too-long', rows: mainRows, most: MOST_ROWS, counted: false },
+					severity: 'warn',
+					where: { at: 'size' }
+				};
 
-export const stretchOnHead: Rule = ({ hat }) => {
-	if (!hat) return null;
+export const stretchOnHead: Rule = ({ hat, hatWish }) => {
+	if (!hat || !hatWish) return null;
+	const limits = HAT_KINDS[hatWish.recipe].stretch ?? USUAL_STRETCH;
 	const numbers = {
 		stretch: hat.stretch,
 		headCm: hat.headCm,
 		circumferenceCm: hat.circumference.mean
 	};
 	const where = { at: 'size' } as const;
-	if (hat.stretch > STRETCH.tooTight)
-		return { body: { code: 'too-tight', ...numbers }, severity: 'stop', where };
-	if (hat.stretch > STRETCH.tight)
+	if (hat.stretch > limits.tooTight)
+		return { body: { code: 'too-tight', ...numbers }, severity: 'warn', where };
+	if (hat.stretch > limits.tight)
 		return { body: { code: 'tight', ...numbers }, severity: 'warn', where };
-	if (hat.stretch < STRETCH.loose)
+	if (hat.stretch < LOOSE_STRETCH)
 		return { body: { code: 'loose', ...numbers }, severity: 'warn', where };
 	return null;
 };
@@ -62,16 +71,17 @@ export const panelTooWide: Rule = ({ project, flag, machine }) => {
 };
 
 /** What a tube is pulled over or laid round: beyond these it slips off or will not go on. */
-export const tubeRound: Rule = ({ round }) => {
-	if (!round) return null;
+export const tubeRound: Rule = ({ round, tubeWish }) => {
+	if (!round || !tubeWish) return null;
+	const limits = TUBE_KINDS[tubeWish.recipe].stretch ?? USUAL_STRETCH;
 	const numbers = { stretch: round.stretch, aroundCm: round.cm };
 	const where = { at: 'size' } as const;
-	if (round.stretch > STRETCH.tooTight)
-		return { body: { code: 'tube-too-tight', ...numbers }, severity: 'stop', where };
-	if (round.stretch > STRETCH.tight)
+	if (round.stretch > limits.tooTight)
+		return { body: { code: 'tube-too-tight', ...numbers }, severity: 'warn', where };
+	if (round.stretch > limits.tight)
 		return { body: { code: 'tube-tight', ...numbers }, severity: 'warn', where };
 	// Laid round by its length it may lie loose; pulled over by its width it slides down.
-	if (round.by === 'width' && round.stretch < STRETCH.loose)
+	if (round.by === 'width' && round.stretch < LOOSE_STRETCH)
 		return { body: { code: 'tube-loose', ...numbers }, severity: 'warn', where };
 	return null;
 };
@@ -184,19 +194,49 @@ export const pastPulled: Rule = ({ hat, gauges }) => {
 	};
 };
 
+/** Within half a row or so of a band it is in it. */
+const FLAT_MARGIN = 0.3;
+const visibleOf = (cm: number): number => Math.max(5, Math.min(60, Math.round(10 * cm) / 10));
+
 export const height: Rule = ({ hat, usualHeightCm, mainRows, hatWish }) => {
 	if (!hat || !hatWish || usualHeightCm === undefined || hatWish.length.by === 'fit') return null;
+	const rowsFor = (share: number) => nearestWithParity(mainRows * share, mainRows % 2, LEAST_ROWS);
+	if (isAdult(hatWish.head) && hatWish.visibleCm === null) {
+		// By the flat rules, whatever the ring.
+		const layer = hat.layerFlat.mean;
+		const fits = adultLayer(hat.brimCm);
+		if (layer >= fits.least - FLAT_MARGIN && layer <= fits.most + FLAT_MARGIN) return null;
+		return {
+			body: {
+				code: layer < fits.least ? 'short' : 'long',
+				flat: true,
+				heightCm: layer,
+				wantedCm: fits.cm,
+				rows: rowsFor(fits.cm / layer)
+			},
+			severity: 'warn',
+			where: { at: 'size' },
+			fix: { do: 'rows', rows: rowsFor(fits.cm / layer) },
+			or: { do: 'visible', cm: visibleOf(hat.heightWorn.mean) }
+		};
+	}
 	const heightCm = hat.heightWorn.mean;
 	const off = heightCm / usualHeightCm - 1;
 	if (Math.abs(off) < HEIGHT_SHARE) return null;
 	const wanted = (usualHeightCm + hat.brimCm) / hat.layerWorn.mean;
-	const rows = nearestWithParity(mainRows * wanted, mainRows % 2, LEAST_ROWS);
+	const rows = rowsFor(wanted);
 	return {
-		body: { code: off < 0 ? 'short' : 'long', heightCm, wantedCm: usualHeightCm, rows },
+		body: {
+			code: off < 0 ? 'short' : 'long',
+			flat: false,
+			heightCm,
+			wantedCm: usualHeightCm,
+			rows
+		},
 		severity: 'warn',
 		where: { at: 'size' },
 		fix: { do: 'rows', rows },
-		or: { do: 'visible', cm: Math.max(5, Math.min(60, Math.round(10 * heightCm) / 10)) }
+		or: { do: 'visible', cm: visibleOf(heightCm) }
 	};
 };
 
@@ -205,7 +245,7 @@ export const brimTooHigh: Rule = ({ hat, hatWish }) => {
 	if (!hat || !brim?.turnedUp || brim.heightCm < hat.layerWorn.mean / 2) return null;
 	return {
 		body: { code: 'brim-too-high', brimCm: brim.heightCm, layerCm: hat.layerWorn.mean },
-		severity: 'stop',
+		severity: 'warn',
 		where: { at: 'fold' }
 	};
 };
@@ -268,7 +308,7 @@ export const sectionVanishes: Rule = ({ hatWish, yarns, runs, mainRows }) =>
 					: [
 							{
 								body: { code: 'section-vanishes' as const, yarn, rows: mainRows },
-								severity: 'stop' as const,
+								severity: 'warn' as const,
 								where: { at: 'yarn' as const, yarn }
 							}
 						]
@@ -276,7 +316,7 @@ export const sectionVanishes: Rule = ({ hatWish, yarns, runs, mainRows }) =>
 
 export const babyCaution: Rule = ({ hatWish }) =>
 	hatWish && isBaby(hatWish.head)
-		? { body: { code: 'baby' }, severity: 'warn', where: { at: 'size' } }
+		? { body: { code: 'baby' }, severity: 'tip', where: { at: 'size' } }
 		: null;
 
 const CLOG_ROWS = 250;

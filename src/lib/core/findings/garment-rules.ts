@@ -1,13 +1,9 @@
-import { armEaseOf } from '../garment/measures';
+import { ARMHOLE_EASE_CM, armEaseOf, NECK_STRETCH } from '../garment/measures';
 import { shoulderLoad } from '../plan/garment';
 import type { Judgement, Rule } from './facts';
 
-/** Round an armhole there is at least this much more than round the arm; a shirt goes under it, cm (from memory). */
-const ARMHOLE_EASE_CM = 6;
 /** A sleeve closer to the arm than this binds, cm (from memory). */
 const SLEEVE_EASE_CM = 2;
-/** A knitted neck stretches by so much over a head (from memory). */
-const NECK_STRETCH = 1.25;
 /** Depth that a curved neck takes for a cm of its edge, at most. */
 const CURVE_GROWS = 1.6;
 /** Of neck and both shoulders together, a neck of more than this slides off (from memory). */
@@ -43,7 +39,7 @@ export const seams: Rule = ({ garment }) => {
 		const where = { at: 'seam', seam: c.seam.id } as const;
 		const { kind, of } = c.seam;
 		if (c.verdict === 'missing')
-			return [{ body: { code: 'seam-missing', kind }, severity: 'stop', where }];
+			return [{ body: { code: 'seam-missing', kind }, severity: 'warn', where }];
 		if (c.verdict === 'meets') return [];
 		const pick = (s: typeof c.a) =>
 			c.by === 'rows' ? s.rows : c.by === 'stitches' ? s.stitches : s.cm;
@@ -107,7 +103,7 @@ export const neckSmall: Rule = ({ garment }) => {
 	const now = garment.shape.measures.neckDrop.cm;
 	return {
 		body: { code: 'neck-small', neckCm: body.neckCm, headCm },
-		severity: 'stop',
+		severity: 'warn',
 		where: { at: 'size' },
 		// Both fronts get longer edges: half of what is lacking on each, and more, since a curve grows less than its depth.
 		fix: {
@@ -140,7 +136,7 @@ export const bodyShort: Rule = ({ garment }) => {
 		? null
 		: {
 				body: { code: 'body-short', lengthCm: length.cm, leastCm },
-				severity: 'stop',
+				severity: 'warn',
 				where: { at: 'size' },
 				fix: { do: 'measure', measure: 'length', cm: half(leastCm) }
 			};
@@ -219,7 +215,7 @@ export const neckBeyondSpan: Rule = ({ garment }) => {
 		? null
 		: {
 				body: { code: 'neck-beyond-span', neckCm: neckOpen.cm, spanCm: span.cm },
-				severity: 'stop',
+				severity: 'warn',
 				where: { at: 'size' },
 				fix: { do: 'measure', measure: 'neckOpen', cm: half(Math.max(0.5, span.cm * 0.3)) }
 			};

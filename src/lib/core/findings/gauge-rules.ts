@@ -31,7 +31,7 @@ export const freshOnly: Rule = ({ gauges }) => {
 	return source?.kind === 'fresh-unused'
 		? {
 				body: { code: 'fresh-only', readings: source.readings },
-				severity: 'stop',
+				severity: 'warn',
 				where: { at: 'gauge' },
 				fix: { do: 'use-fresh' }
 			}

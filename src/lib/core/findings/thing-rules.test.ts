@@ -92,12 +92,12 @@ describe('what may be on a toy', () => {
 });
 
 describe('how parts come together', () => {
-	it('a tube too short to close is a stop, with the length it takes', () => {
+	it('a tube too short to close is said, with the length it takes', () => {
 		const f = find(
 			{ ...seal, parts: [part('body', 'Body', 'body', { segments: [straight(3)] })] },
 			'will-not-close'
 		)!;
-		expect(f).toMatchObject({ severity: 'stop', nth: 1 });
+		expect(f).toMatchObject({ severity: 'warn', nth: 1 });
 		if (f.code !== 'will-not-close') throw new Error();
 		expect(f.cm).toBeLessThan(f.leastCm);
 		// As long as that, it closes.
@@ -125,7 +125,7 @@ describe('how parts come together', () => {
 				to: { part: 'ear', along: 0, angle: 0 }
 			})
 		);
-		expect(find(self, 'attach-lost')).toMatchObject({ severity: 'stop', name: 'Ear' });
+		expect(find(self, 'attach-lost')).toMatchObject({ severity: 'warn', name: 'Ear' });
 	});
 });
 
@@ -138,7 +138,7 @@ describe('how a garland hangs', () => {
 	};
 	it('cannot sag deeper than half its cord, and a press makes it less', () => {
 		const f = find({ ...garland, sagCm: 90 }, 'cannot-hang')!;
-		expect(f).toMatchObject({ severity: 'stop', sagCm: 90 });
+		expect(f).toMatchObject({ severity: 'warn', sagCm: 90 });
 		const sagCm = f.fix?.do === 'sag' ? f.fix.cm : 90;
 		expect(sagCm).toBeLessThan(60);
 		expect(find({ ...garland, sagCm }, 'cannot-hang')).toBeUndefined();

@@ -1,6 +1,7 @@
 import { partLength, segmentRadius } from '../thing/toy';
 import type { Thing, ThingOf } from '../thing/thing';
 import type { Facts, Judgement, Rule } from './facts';
+import { MOST_COUNTED } from './fit-rules';
 
 /** What fits in a cylinder so wide and deep can be swallowed (toy rules for under three; from memory). */
 const SMALL_PART_CM = { across: 3.17, long: 5.71 };
@@ -17,14 +18,12 @@ const is =
 		thing?.thing.kind === kind ? (thing.thing as ThingOf<K>) : null;
 const piece = (id: string) => ({ at: 'piece', piece: id }) as const;
 
-/** A count at the crank goes no further. */
-const MOST_ROWS = 1900;
 export const pieceTooLong: Rule = ({ thing }) =>
 	thing?.pieces.flatMap((p): Judgement[] =>
-		p.mainRows > MOST_ROWS
+		p.mainRows > MOST_COUNTED
 			? [
 					{
-						body: { code: 'too-long', rows: p.mainRows, most: MOST_ROWS },
+						body: { code: 'too-long', rows: p.mainRows, most: MOST_COUNTED, counted: true },
 						severity: 'stop',
 						where: piece(p.id)
 					}
@@ -97,7 +96,7 @@ export const attachLost: Rule = (facts) => {
 			: [
 					{
 						body: { code: 'attach-lost', name: m.part.name },
-						severity: 'stop',
+						severity: 'warn',
 						where: piece(m.piece)
 					}
 				]
@@ -119,7 +118,7 @@ export const willNotClose: Rule = (facts) => {
 								cm: s.flatCm,
 								leastCm: (2 * s.form.radius) / (1 - 0.3 * s.puff)
 							},
-							severity: 'stop',
+							severity: 'warn',
 							where: piece(`${m.piece}-${i}`)
 						}
 					]
@@ -192,7 +191,7 @@ export const cannotHang: Rule = (facts) => {
 	return solve === 'span'
 		? {
 				body: { code: 'cannot-hang', sagCm, cordCm: cord.lengthCm },
-				severity: 'stop',
+				severity: 'warn',
 				where: { at: 'size' },
 				fix: { do: 'sag', cm: Math.floor(cord.lengthCm * 0.3) }
 			}

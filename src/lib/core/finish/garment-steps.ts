@@ -1,14 +1,77 @@
+import type { Assembly, Edge } from '../assemble/assembly';
 import { SEAM_KINDS } from '../garment/pattern';
+import type { MadePiece } from '../garment/make';
 import type { GarmentShape } from '../plan/garment';
-import type { FinishedPiece, FinishStep } from './steps';
+import { endsOf, joinsOf } from './ends';
+import { isPanel, type FinishedPiece, type FinishStep } from './steps';
 
-/** A garment after the machine: ladders, blocking, seams in order, edges, ends. */
-export function garmentSteps(
-	garment: GarmentShape,
-	pieces: readonly FinishedPiece[]
-): FinishStep[] {
+const sharp = { caution: 'hooks-and-scissors' } as const;
+
+interface Input {
+	readonly garment: GarmentShape;
+	readonly assembly: Assembly;
+	readonly pieces: readonly FinishedPiece[];
+	readonly joinTails: 'tie' | 'weave';
+}
+
+/** Loops of a piece's first or last row, those of ladders latched up among them. */
+const loopsAt = (p: FinishedPiece, made: MadePiece | undefined, edge: Edge): number =>
+	edge === 'cast-on'
+		? p.stitches.first
+		: made && made.ladders.length > 0
+			? made.columns
+			: (made?.schedule?.remaining ?? p.stitches.last);
+
+const wasteAt = (p: FinishedPiece, edge: Edge): boolean =>
+	edge === 'cast-on'
+		? p.sheet.legs[0]?.kind === 'waste'
+		: p.sheet.legs.length > 1 && p.sheet.legs.at(-1)?.kind === 'waste';
+
+/** First and last rows, so that nothing is blocked, sewn or crocheted into while it can run. */
+function closingSteps({ garment, assembly, pieces }: Input): FinishStep[] {
+	return assembly.flatMap((s): FinishStep[] => {
+		if (s.do !== 'bind' && s.do !== 'gather' && s.do !== 'close-flat') return [];
+		const p = pieces.find((x) => x.id === s.piece);
+		if (!p) return [];
+		const made = garment.made.pieces.find((m) => m.id === p.id);
+		const common = { edge: s.edge, waste: wasteAt(p, s.edge), copies: p.count };
+		const name = made?.name ?? p.id;
+		if (s.do === 'close-flat')
+			return [
+				{
+					id: `close-${s.edge}`,
+					do: 'close-flat',
+					// Two loops of each row are ladders.
+					loops: p.stitches.first - 2,
+					how: s.how,
+					toe: false,
+					joins: p.tails.some((t) => t.id === 'join'),
+					...common,
+					...sharp
+				}
+			];
+		const at = s.edge === 'cast-on' ? 'hem' : 'top';
+		return [
+			{
+				id: `bind-${at}-${p.id}`.slice(0, 60),
+				do: 'bind-edge',
+				name,
+				loops: loopsAt(p, made, s.edge),
+				tailCm: p.tails.find((t) => t.id === s.edge)?.lengthCm ?? 0,
+				...common,
+				...sharp
+			}
+		];
+	});
+}
+
+/** A garment after the machine: ladders, loops closed, blocking, seams in order, edges, ends. */
+export function garmentSteps(input: Input): FinishStep[] {
+	const { garment, pieces, joinTails } = input;
 	const { made, totals, shrug } = garment;
 	const steps: FinishStep[] = [];
+	const joins = joinsOf(pieces);
+	if (joins > 0) steps.push({ id: 'join-tails', do: 'join-tails', how: joinTails, joins });
 	for (const p of made.pieces)
 		if (p.ladders.length > 0)
 			steps.push({
@@ -35,31 +98,16 @@ export function garmentSteps(
 				copies: p.count
 			});
 	}
-	steps.push({ id: 'block', do: 'block', pieces: totals.pieces });
-	if (shrug) {
-		const tube = pieces[0]!;
-		for (const edge of ['cast-on', 'cast-off'] as const) {
-			const waste = edge === 'cast-on' ? tube.sheet.legs[0] : tube.sheet.legs.at(-1);
-			steps.push({
-				id: `close-${edge}`,
-				do: 'close-flat',
-				edge,
-				// Two loops of each row are ladders.
-				loops: tube.stitches.first - 2,
-				waste: waste?.kind === 'waste',
-				how: 'slip',
-				toe: false,
-				copies: tube.count,
-				caution: 'hooks-and-scissors'
-			});
-		}
+	steps.push(...closingSteps(input));
+	const tubes = pieces.reduce((t, p) => t + (isPanel(p) ? 0 : p.count), 0);
+	steps.push({ id: 'block', do: 'block', panels: totals.pieces - tubes, tubes });
+	if (shrug)
 		steps.push({
 			id: 'latch-ladders',
 			do: 'latch-ladders',
 			between: shrug.between,
-			caution: 'hooks-and-scissors'
+			...sharp
 		});
-	}
 	const ranked = [...garment.seams].sort(
 		(a, b) => SEAM_KINDS.indexOf(a.seam.kind) - SEAM_KINDS.indexOf(b.seam.kind)
 	);
@@ -72,22 +120,10 @@ export function garmentSteps(
 			...(i === 0 ? { caution: 'hooks-and-scissors' as const } : {})
 		});
 	}
-	// Where the cast-on stands on waste yarn its loops are live.
-	for (const p of pieces) {
-		if (shrug || p.sheet.legs[0]?.kind !== 'waste') continue;
-		const of = made.pieces.find((m) => m.id === p.id);
-		steps.push({
-			id: `bind-hem-${p.id}`.slice(0, 60),
-			do: 'bind-hem',
-			name: of?.name ?? p.id,
-			loops: p.stitches.first,
-			copies: p.count
-		});
-	}
 	for (const count of garment.edges)
 		steps.push({ id: `edge-${count.edge.id}-${steps.length}`, do: 'crochet-edge', count });
 	steps.push(
-		{ id: 'weave-in', do: 'weave-in', ends: totals.ends },
+		{ id: 'weave-in', do: 'weave-in', ends: endsOf(pieces).others, lined: false },
 		{ id: 'measure', do: 'measure' }
 	);
 	return steps;

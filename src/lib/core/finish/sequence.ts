@@ -31,7 +31,7 @@ export function sequenceOf(step: FinishStep): Sequence | null {
 		case 'pick-up':
 		case 'gather-piece':
 		case 'bind':
-		case 'bind-hem':
+		case 'bind-edge':
 		case 'close-held':
 			return single(step.loops);
 		case 'close-flat':
@@ -46,8 +46,7 @@ export function sequenceOf(step: FinishStep): Sequence | null {
 			};
 		}
 		case 'zip':
-		case 'join-ring':
-		case 'handle': {
+		case 'join-ring': {
 			const pairs = facingPairs(step.loops);
 			return { start: 1, times: pairs.length, pairs, over: null };
 		}

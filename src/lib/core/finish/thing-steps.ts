@@ -2,6 +2,7 @@ import type { Assembly, Edge } from '../assemble/assembly';
 import { standsOn } from '../recipe/things/toy';
 import { FILL_DENSITY } from '../thing/stuffed';
 import type { Thing, ThingOf } from '../thing/thing';
+import { endsOf, joinsOf } from './ends';
 import type { FinishedPiece, FinishStep } from './steps';
 
 interface NamedPiece extends FinishedPiece {
@@ -64,6 +65,7 @@ function endSteps(assembly: Assembly, p: NamedPiece): FinishStep[] {
 				...common(s.edge),
 				how: s.how,
 				toe: false,
+				joins: p.tails.some((t) => t.id === 'join'),
 				tailCm: p.tails.find((t) => t.id === s.edge)?.lengthCm ?? 0,
 				...sharp
 			});
@@ -74,7 +76,7 @@ function endSteps(assembly: Assembly, p: NamedPiece): FinishStep[] {
 }
 
 function bagSteps(thing: ThingOf<'bag'>): FinishStep[] {
-	const [side, handle] = thing.joints;
+	const [side] = thing.joints;
 	return [
 		{ ...step('fold-bag'), do: 'fold-bag', missRows: thing.rows - thing.idealRows },
 		{
@@ -86,7 +88,7 @@ function bagSteps(thing: ThingOf<'bag'>): FinishStep[] {
 			verdict: side!.verdict,
 			...sharp
 		},
-		{ ...step('handle'), do: 'handle', loops: handle!.a.count, caution: 'light-loads' }
+		{ ...step('handle'), do: 'handle', ...thing.handle, caution: 'light-loads' }
 	];
 }
 
@@ -164,16 +166,13 @@ function toySteps(
 /** Folded, stuffed, wound and hung: every step after the machine, by what the thing is. */
 export function thingSteps({ thing, assembly, pieces, joinTails }: Input): FinishStep[] {
 	const steps: FinishStep[] = [];
-	const joins = pieces.reduce(
-		(t, p) => t + (p.count * p.tails.filter((x) => x.id === 'join').length) / 2,
-		0
-	);
+	const joins = joinsOf(pieces);
 	if (pieces.length > 0)
 		steps.push({
 			id: 'rest',
 			do: 'rest',
-			panel: false,
-			several: pieces.reduce((t, p) => t + p.count, 0)
+			as: 'piece',
+			count: pieces.reduce((t, p) => t + p.count, 0)
 		});
 	if (joins > 0) steps.push({ id: 'join-tails', do: 'join-tails', how: joinTails, joins });
 	const ends = pieces.flatMap((p) => endSteps(assembly, p));
@@ -190,6 +189,7 @@ export function thingSteps({ thing, assembly, pieces, joinTails }: Input): Finis
 					times: thing.across - 1,
 					rows: thing.rows,
 					strandCm: strandFor(thing.lengthCm),
+					joins: joins > 0,
 					...sharp
 				});
 			if (thing.border.stitches > 0)
@@ -251,9 +251,9 @@ export function thingSteps({ thing, assembly, pieces, joinTails }: Input): Finis
 			);
 			break;
 	}
-	const tails = pieces.reduce((t, p) => t + p.count * p.tails.length, 0);
-	const left = joinTails === 'weave' ? tails - 2 * joins : tails;
-	if (left > 0) steps.push({ id: 'weave-in', do: 'weave-in', ends: left });
+	// Those at joins are seen to already, tied or woven.
+	const { others } = endsOf(pieces);
+	if (others > 0) steps.push({ id: 'weave-in', do: 'weave-in', ends: others, lined: false });
 	steps.push({ id: 'measure', do: 'measure' });
 	return steps;
 }

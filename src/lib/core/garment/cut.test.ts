@@ -163,7 +163,7 @@ describe('panels of what is too wide', () => {
 				fc.integer({ min: 8, max: 60 }),
 				fc.constantFrom(0, 1),
 				(net, most, seam) => {
-					const widths = panelWidths(net, { left: seam, right: seam }, most);
+					const widths = panelWidths(net, { left: seam, right: seam }, most)!;
 					expect(widths.reduce((a, b) => a + b, 0)).toBe(net);
 					const cast = widths.map(
 						(w, i) => w + (i === 0 ? seam : 1) + (i === widths.length - 1 ? seam : 1)

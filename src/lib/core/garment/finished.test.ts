@@ -138,7 +138,7 @@ describe('in words', () => {
 			how: 'single' as const
 		}));
 		expect(wordSchedule({ ...schedule!.left, takes }, 'fashioned')).toBe(
-			'decrease 1 every 4th row 5 times, first after row 4, then every 2nd row twice'
+			'decrease 1 every 4th row 5 times, first after row 4, then every 2nd row twice, first after row 22'
 		);
 	});
 

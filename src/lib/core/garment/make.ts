@@ -3,10 +3,19 @@ import type { Machine } from '../model/bench';
 import type { WiderWay } from '../model/kinds';
 import type { GarmentWish } from '../model/wish';
 import { tubeProgram, type Program } from '../program/program';
-import { edgeAt, heightOf, mirrored, SIDES, type EdgePoint, type Outline } from '../shape/outline';
+import {
+	edgeAt,
+	heightOf,
+	mirrored,
+	outlineProblem,
+	SIDES,
+	type EdgePoint,
+	type Outline
+} from '../shape/outline';
 import { panelProgram, wasteFor, type Ladder } from '../shape/program';
 import {
 	mirroredSchedule,
+	MOST_ROWS,
 	scheduleOf,
 	sizeOf,
 	type Density,
@@ -16,8 +25,16 @@ import {
 	type ShapeRules,
 	type ShapeProblem
 } from '../shape/schedule';
-import { laddered, ladderFor, ladderPins, waysWider, type Wider } from '../shape/wider';
+import {
+	laddered,
+	ladderFor,
+	ladderPins,
+	waysWider,
+	widestAcross,
+	type Wider
+} from '../shape/wider';
 import { readStripes, repeated, sectionsOf, type Section } from '../stripes/stripe-line';
+import { excessOf, loadOf, type Excess } from '../program/load';
 import { cutOut } from './cut';
 import { pieceParts } from './parts';
 import type { CutContext, CutPiece, Pattern, SeamEnd } from './pattern';
@@ -56,6 +73,8 @@ export interface Made {
 	/** For one straight piece: the ways to its width, where it is wider than the machine. */
 	readonly wider: readonly Wider[];
 	readonly most: number;
+	/** Too much to be worked out: then there are no pieces. */
+	readonly excess: Excess | null;
 }
 
 export interface MakeContext {
@@ -136,19 +155,20 @@ function tubePiece(wish: GarmentWish, cut: CutPiece, { machine, density }: MakeC
 	const drops = (cut.drops ?? [])
 		.filter((p) => p <= machine.pins)
 		.map((p) => ({ op: 'drop', pin: p - 1 }) as const);
+	const long = rows > MOST_ROWS;
 	return {
 		...named(cut),
 		cut,
 		way: 'whole',
 		schedule: null,
-		problem: null,
+		problem: long ? { code: 'too-long', rows, most: MOST_ROWS } : null,
 		stitches: machine.pins,
 		columns: machine.pins,
 		rows,
 		ladders: [],
 		waste: wish.wasteStart,
 		parts: pieceParts(cut, density, machine.pins),
-		program: [...base.slice(0, cutAt), ...drops, ...base.slice(cutAt)]
+		program: long ? [] : [...base.slice(0, cutAt), ...drops, ...base.slice(cutAt)]
 	};
 }
 
@@ -201,7 +221,19 @@ function panelPiece(
 	// With ladders fewer stitches are cast on; their columns come up afterwards.
 	const pins =
 		way === 'ladders' ? ladderFor(full.stitches, cutContext(wish, context).most, wish.card) : null;
-	const found = scheduled(cut, made, density, rules);
+	const { most } = cutContext(wish, context);
+	const found: Scheduled =
+		way !== 'ladders' && full.stitches > most && !outlineProblem(cut.outline)
+			? {
+					ok: false,
+					problem: {
+						code: 'no-room',
+						stitches: full.stitches,
+						most,
+						widestCm: widestAcross(most) / density.stitchesPerCm
+					}
+				}
+			: scheduled(cut, made, density, rules);
 	const schedule =
 		found.ok && pins !== null
 			? { ...found.schedule, stitches: pins, remaining: pins }
@@ -242,6 +274,20 @@ function panelPiece(
 	};
 }
 
+/** Whether a pattern is too much to be worked out, from its outlines and its stripe line alone. */
+function excessFor(wish: GarmentWish, pattern: Pattern, density: Density): Excess | null {
+	return excessOf(
+		loadOf(
+			pattern.pieces.map((p) => {
+				const { stitches, rows } = sizeOf(p.outline, density, p.seam);
+				// What is too long is said of its piece, and not laid out.
+				const laid = Math.min(rows, MOST_ROWS);
+				return { rows: laid, stitches, joins: sectionsFor(wish, p, laid).length - 1 };
+			})
+		)
+	);
+}
+
 /** All pieces of a wish, each fitted to the machine by the way chosen where it is too wide. */
 export function makePieces(wish: GarmentWish, context: MakeContext): Made {
 	const { density } = context;
@@ -267,12 +313,14 @@ export function makePieces(wish: GarmentWish, context: MakeContext): Made {
 	const chosen = wider.find((w) => w.way === wish.wide)?.way ?? 'panels';
 	if (wider.length > 0 && chosen !== 'panels') {
 		const pattern = chosen === 'sideways' ? turnedPattern(drawn) : drawn;
-		const pieces = pattern.pieces.map((p) => panelPiece(wish, p, chosen, context));
-		return { drawn, pattern, pieces, wider, most };
+		const excess = excessFor(wish, pattern, density);
+		const pieces = excess ? [] : pattern.pieces.map((p) => panelPiece(wish, p, chosen, context));
+		return { drawn, pattern, pieces, wider, most, excess };
 	}
 	const fitted = fitToMachine(drawn, density, most);
+	const excess = excessFor(wish, fitted.pattern, density);
 	const pieces: MadePiece[] = [];
-	for (const p of fitted.pattern.pieces) {
+	for (const p of excess ? [] : fitted.pattern.pieces) {
 		if (p.tube) pieces.push(tubePiece(wish, p, context));
 		else {
 			const of = fitted.of.get(p.id) ?? p.id;
@@ -280,5 +328,5 @@ export function makePieces(wish: GarmentWish, context: MakeContext): Made {
 			pieces.push({ ...panelPiece(wish, p, way, context, pieces), of });
 		}
 	}
-	return { drawn, pattern: fitted.pattern, pieces, wider, most };
+	return { drawn, pattern: fitted.pattern, pieces, wider, most, excess };
 }

@@ -61,6 +61,33 @@ const NECK_SHARE = 0.4;
 const SLOPE_SHARE = 0.09;
 /** A round neck falls half its width and a little; a V to the armhole (from memory). */
 const ROUND_DROP = 0.55;
+/** Share of a round neck's half width that comes off at once, and of its drop that runs straight up: as `body.ts` cuts it. */
+const AT_ONCE = 0.4;
+const STRAIGHT = 0.3;
+/** A knitted neck stretches by so much over a head (from memory). */
+export const NECK_STRETCH = 1.25;
+/** Edges come out on whole stitches and rows: so much more is asked, cm. */
+const ROUNDING_CM = 1;
+/** Round an armhole there is at least this much more than round the arm; a shirt goes under it, cm (from memory). */
+export const ARMHOLE_EASE_CM = 6;
+const half = (cm: number): number => Math.ceil(2 * cm) / 2;
+
+/** Along one half of a round neck's front edge, cm: in, a quarter of an ellipse, and up (Ramanujan's first formula). */
+function roundEdge(halfCm: number, dropCm: number): number {
+	const [a, b] = [halfCm * (1 - AT_ONCE), dropCm * (1 - STRAIGHT)];
+	const whole = Math.PI * (3 * (a + b) - Math.sqrt((3 * a + b) * (a + 3 * b)));
+	return halfCm * AT_ONCE + whole / 4 + dropCm * STRAIGHT;
+}
+
+/** A round neck's drop: the usual, or as deep as lets the head through where one has to go through; no deeper than the armhole. */
+function roundDrop(wish: GarmentWish, neck: number, headCm: number, armhole: number): number {
+	const usual = Math.max(4, neck * ROUND_DROP);
+	if (!MEASURES_OF[wish.recipe].includes('head') || wish.from === 'flat') return usual;
+	const edge = (headCm / NECK_STRETCH + ROUNDING_CM - neck) / 2;
+	let drop = usual;
+	while (drop < armhole && roundEdge(neck / 2, drop) < edge) drop += 0.5;
+	return drop;
+}
 const BAND_CM = 3;
 /** A jacket is longer by this share, its band wider (from memory). */
 const JACKET_LONGER = 1.1;
@@ -75,7 +102,9 @@ export function measuresOf(wish: GarmentWish): Record<Measure, MeasureOf> {
 	const jacket = wish.recipe === 'jacket';
 	const set = wish.measures;
 	const cross = set.crossBack ?? body.crossBack;
-	const armhole = set.armhole ?? body.armhole;
+	// Round an armhole there is room for the arm and a shirt, whatever the table says of its depth.
+	const deep = Math.max(body.armhole, half((body.upperArm + ARMHOLE_EASE_CM) / 2));
+	const armhole = set.armhole ?? (wish.from === 'flat' ? body.armhole : deep);
 	const neck = set.neck ?? cross * NECK_SHARE;
 	const usual: Record<Measure, number> = {
 		width: 24,
@@ -87,10 +116,10 @@ export function measuresOf(wish: GarmentWish): Record<Measure, MeasureOf> {
 		neckOpen: 30.5,
 		chest: body.chest,
 		length: body.length * (jacket ? JACKET_LONGER : 1),
-		armhole: body.armhole,
+		armhole,
 		crossBack: body.crossBack,
 		neck,
-		neckDrop: wish.neck === 'v' ? armhole : Math.max(4, neck * ROUND_DROP),
+		neckDrop: wish.neck === 'v' ? armhole : roundDrop(wish, neck, set.head ?? body.head, armhole),
 		shoulderDrop: cross * SLOPE_SHARE,
 		band: jacket ? JACKET_BAND_CM : BAND_CM,
 		upperArm: body.upperArm,
@@ -112,7 +141,11 @@ export function measuresOf(wish: GarmentWish): Record<Measure, MeasureOf> {
 	const entries = (Object.keys(usual) as Measure[]).map((m): [Measure, MeasureOf] => {
 		const own = set[m];
 		if (own !== undefined) return [m, { cm: own, from: 'own' }];
-		const tabled = inTable.has(m) && !(m in plain) && !(jacket && m === 'length');
+		const tabled =
+			inTable.has(m) &&
+			!(m in plain) &&
+			!(jacket && m === 'length') &&
+			!(m === 'armhole' && usual.armhole !== body.armhole);
 		return [m, { cm: usual[m], from: tabled ? 'table' : 'usual' }];
 	});
 	return Object.fromEntries(entries) as Record<Measure, MeasureOf>;

@@ -2,7 +2,7 @@ import type { Measure } from '../model/kinds';
 import type { GarmentWish } from '../model/wish';
 import type { Density, PartCounts } from '../shape/schedule';
 import { cutOut } from './cut';
-import { measuresOf } from './measures';
+import { MEASURES_OF, measuresOf } from './measures';
 import { pieceParts } from './parts';
 import type { CutContext, Pattern, Seam, SeamEnd, SeamKind } from './pattern';
 import { fitToMachine } from './split';
@@ -178,24 +178,37 @@ const STEP_CM = 0.5;
 const FARTHEST_CM = 12;
 const PROBE_CM = 4;
 
+/** Pieces that may still be cut out in search of repairs; each try cuts all of a garment's. */
+export interface Tries {
+	left: number;
+}
+/** Of all repairs of a garment together: a few tenths of a second. */
+export const MOST_CUT = 3000;
+
 const bad = (checks: readonly SeamCheck[]): number =>
 	checks.filter((c) => c.verdict !== 'meets').length;
 
 /**
  * The repair of a seam that changes the fewest things: first a piece that departs from the others is put back, one at a
- * time, then one measure is moved as little as makes it meet. It must leave fewer seams amiss than there were.
+ * time, then one measure is moved as little as makes it meet. It must leave fewer seams amiss than there were. Null where
+ * none is found before `tries` is used up.
  */
-export function repairOf(wish: GarmentWish, check: SeamCheck, context: CutContext): Repair | null {
-	const seamsOf = (w: GarmentWish) =>
-		checkSeams(
-			{
-				pattern: fitToMachine(cutOut(w, context), context.density, context.most).pattern,
-				density: context.density
-			},
-			context.pins
-		);
+export function repairOf(
+	wish: GarmentWish,
+	check: SeamCheck,
+	context: CutContext,
+	tries: Tries = { left: MOST_CUT }
+): Repair | null {
+	const seamsOf = (w: GarmentWish): SeamCheck[] => {
+		const { pattern } = fitToMachine(cutOut(w, context), context.density, context.most);
+		tries.left -= pattern.pieces.length;
+		return checkSeams({ pattern, density: context.density }, context.pins);
+	};
+	// What is drawn point by point has no measures to move.
+	if (MEASURES_OF[wish.recipe].length === 0) return null;
 	const before = bad(seamsOf(wish));
 	const mends = (w: GarmentWish): boolean => {
+		if (tries.left <= 0) return false;
 		const after = seamsOf(w);
 		const same = after.find((c) => c.seam.id === check.seam.id);
 		return same?.verdict === 'meets' && bad(after) < before;
@@ -211,9 +224,11 @@ export function repairOf(wish: GarmentWish, check: SeamCheck, context: CutContex
 		const now = Math.round(all[measure].cm / STEP_CM) * STEP_CM;
 		const set = (cm: number) => ({ ...wish, measures: { ...wish.measures, [measure]: cm } });
 		// A measure that does not tell on this seam mends nothing, however far it is moved.
+		if (tries.left <= 0) break;
 		const moved = seamsOf(set(now + PROBE_CM)).find((c) => c.seam.id === check.seam.id);
 		if (!moved || Math.abs(moved.diff - check.diff) < 1e-9) continue;
-		for (let by = STEP_CM; by <= FARTHEST_CM && (!best || by < best.by); by += STEP_CM) {
+		const nearer = (by: number) => by <= FARTHEST_CM && (!best || by < best.by);
+		for (let by = STEP_CM; nearer(by) && tries.left > 0; by += STEP_CM) {
 			const cm = [now + by, now - by].find((x) => x > 0 && mends(set(x)));
 			if (cm === undefined) continue;
 			best = { repair: { do: 'measure', measure, cm }, by };

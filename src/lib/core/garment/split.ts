@@ -1,6 +1,6 @@
-import { edgeAt, heightOf, type EdgePoint, type Outline } from '../shape/outline';
+import { edgeAt, heightOf, outlineProblem, type EdgePoint, type Outline } from '../shape/outline';
 import type { Density } from '../shape/schedule';
-import { SEAM_STITCHES } from '../shape/wider';
+import { SEAM_STITCHES, splitPanels } from '../shape/wider';
 import type { CutPiece, Pattern, Seam, SeamEnd } from './pattern';
 
 /** Where an edge, climbing inward, comes past x; the top where it never does. */
@@ -90,19 +90,18 @@ export function splitOutline(
 	});
 }
 
-/** Net widths in stitches of the panels that a piece too wide becomes, so that their cast-ons are alike. */
-export function panelWidths(net: number, seam: CutPiece['seam'], most: number): number[] {
-	for (let n = 1; ; n++) {
-		const all = net + seam.left + seam.right + 2 * SEAM_STITCHES * (n - 1);
-		if (Math.ceil(all / n) > most) continue;
-		const base = Math.floor(all / n);
-		return Array.from({ length: n }, (_, i) => {
-			const cast = base + (i < all % n ? 1 : 0);
-			return (
-				cast - (i === 0 ? seam.left : SEAM_STITCHES) - (i === n - 1 ? seam.right : SEAM_STITCHES)
-			);
-		});
-	}
+/** Net widths in stitches of the panels that a piece too wide becomes, so that their cast-ons are alike; null where it cannot. */
+export function panelWidths(net: number, seam: CutPiece['seam'], most: number): number[] | null {
+	const cast = splitPanels(net + seam.left + seam.right, most);
+	return (
+		cast &&
+		cast.map(
+			(stitches, i) =>
+				stitches -
+				(i === 0 ? seam.left : SEAM_STITCHES) -
+				(i === cast.length - 1 ? seam.right : SEAM_STITCHES)
+		)
+	);
 }
 
 /** A piece cut into panels that fit the machine, from its left edge; itself where it fits. */
@@ -112,8 +111,11 @@ export function splitPiece(piece: CutPiece, density: Density, most: number): Cut
 		1,
 		Math.round((edgeAt(outline.right, 0) - edgeAt(outline.left, 0)) * density.stitchesPerCm)
 	);
-	if (piece.tube || net + seam.left + seam.right <= most) return [piece];
+	// What is no outline cannot be cut up: what is wrong with it is said of the whole.
+	if (piece.tube || net + seam.left + seam.right <= most || outlineProblem(outline)) return [piece];
 	const widths = panelWidths(net, seam, most);
+	// What no number of panels comes to stays whole, and is said to be too wide.
+	if (!widths) return [piece];
 	let x = edgeAt(outline.left, 0);
 	const lines = widths.slice(0, -1).map((w) => (x += w / density.stitchesPerCm));
 	// Up to an even row, never past the top.

@@ -202,6 +202,9 @@ export type Border = (typeof BORDERS)[number];
 export const CROCHET_TERMS = ['us', 'uk'] as const;
 export type CrochetTerms = (typeof CROCHET_TERMS)[number];
 
+/** Events of one run, at most: a file takes no more, so no more are counted. */
+export const MOST_EVENTS = 60_000;
+
 /** What counted a row where it was not the maker's press. */
 export const ROW_SOURCES = ['sensor', 'sound'] as const;
 export type RowSource = (typeof ROW_SOURCES)[number];
@@ -211,3 +214,16 @@ export type DoubtKind = (typeof DOUBTS)[number];
 /** How a doubt was settled, or a count put right. */
 export const SETTLED_BY = ['kept', 'counter', 'measured', 'counted', 'weighed', 'sensor'] as const;
 export type SettledBy = (typeof SETTLED_BY)[number];
+
+/** Tables whose records travel apart in a backup where they do not read. */
+export const APART_TABLES = [
+	'machines',
+	'yarns',
+	'swatches',
+	'tests',
+	'projects',
+	'results',
+	'orders',
+	'carried',
+	'events'
+] as const;

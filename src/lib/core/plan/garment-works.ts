@@ -1,5 +1,6 @@
 import * as rules from '../findings/garment-rules';
 import type { Rule } from '../findings/facts';
+import { endsOf } from '../finish/ends';
 import { garmentSteps } from '../finish/garment-steps';
 import type { Made } from '../garment/make';
 import type { Gauge } from '../gauge/gauge';
@@ -21,15 +22,16 @@ interface Input {
 }
 
 function shape({ machine, yarns, gauges, pieces, made, wish }: Input): Shape {
-	const joins = pieces.map((p) => p.count * p.tails.filter((t) => t.id === 'join').length);
-	const total = (list: readonly number[]) => list.reduce((t, n) => t + n, 0);
+	const ends = endsOf(pieces);
+	// Tied at the crank, they are not woven in.
+	const joins = wish.joinTails === 'weave' ? ends.joins : 0;
 	const garment = garmentShape({
 		wish,
 		made,
 		machine,
 		yarns,
 		gauges,
-		ends: { all: total(pieces.map((p) => p.count * p.tails.length)), joins: total(joins) }
+		ends: { all: ends.others + joins, joins }
 	});
 	const first = made.pieces[0];
 	const gauge = gauges[0]!;

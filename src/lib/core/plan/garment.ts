@@ -3,7 +3,14 @@ import { cutContext, sectionsFor, type Made, type MadePiece } from '../garment/m
 import { askedOf, measuresOf, type MeasureOf } from '../garment/measures';
 import { hasBands } from '../garment/body';
 import type { OpenEdge } from '../garment/pattern';
-import { checkSeams, pickUpRatio, repairOf, type Repair, type SeamCheck } from '../garment/seams';
+import {
+	checkSeams,
+	MOST_CUT,
+	pickUpRatio,
+	repairOf,
+	type Repair,
+	type SeamCheck
+} from '../garment/seams';
 import { partCm } from '../garment/sleeve';
 import { betweenLadders, ladderPinsOf } from '../garment/simple';
 import type { Gauge } from '../gauge/gauge';
@@ -209,11 +216,12 @@ export function garmentShape({ wish, made, machine, yarns, gauges, ends }: Input
 	const repairs: Record<string, Repair> = {};
 	// What ails both hands alike is mended alike, unless it is one piece that departs.
 	const alike = new Map<string, Repair | null>();
+	const tries = { left: MOST_CUT };
 	for (const check of seams) {
 		if (check.verdict !== 'off') continue;
 		const ail = `${check.seam.kind} ${check.by} ${check.diff.toFixed(3)}`;
 		const known = alike.get(ail);
-		const repair = known === undefined ? repairOf(wish, check, context) : known;
+		const repair = known === undefined ? repairOf(wish, check, context, tries) : known;
 		if (repair?.do !== 'together') alike.set(ail, repair);
 		if (repair) repairs[check.seam.id] = repair;
 	}

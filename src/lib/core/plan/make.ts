@@ -14,6 +14,7 @@ import { headCm, isBaby, VISIBLE_SHARE } from '../size/head';
 import { gramsOnHand, type Lookup } from '../yarn/held-together';
 import { amountsOf } from './amounts';
 import { planPiece, type PlannedPiece } from './piece';
+import { countProgram, excessOf, loadOf } from '../program/load';
 import { rowPlaces } from './places';
 import { shapeOf, type Shape } from './shape';
 import type { Counsel } from './counsel';
@@ -90,6 +91,17 @@ export function makePlan(
 			: recipe.design?.(wish, context);
 	// Some are planned only where their works are at hand.
 	if (!design) return missing(project, []);
+	const excess =
+		design.excess ??
+		excessOf(
+			loadOf(design.pieces.map((p) => countProgram(p.program, placeOf(p.on ?? null).machine.pins)))
+		);
+	if (excess) {
+		const body = { code: 'too-much', ...excess } as const;
+		return missing(project, [
+			toFinding({ body, severity: 'stop', where: { at: 'size' }, fix: { do: 'begin-again' } }, [])
+		]);
+	}
 	return derive(project, bench, { machine, yarns, gauges, design, wish, placeOf, works, counsel });
 }
 
@@ -134,7 +146,13 @@ function derive(project: Project, bench: Bench, designed: Designed): Plan {
 	const hatWish = 'scheme' in wish ? wish : undefined;
 	const joinTails = 'joinTails' in wish ? wish.joinTails : 'weave';
 	const knitted = design.pieces.map((piece) =>
-		planPiece({ piece, ...placeOf(piece.on ?? null), assembly, joinTails })
+		planPiece({
+			piece,
+			...placeOf(piece.on ?? null),
+			assembly,
+			joinTails,
+			strandsOf: (i) => yarns[i]?.strands ?? 1
+		})
 	);
 	const amounts = amountsOf({
 		yarns,
@@ -189,7 +207,7 @@ function derive(project: Project, bench: Bench, designed: Designed): Plan {
 		time: crankTime(rowsByMachine(pieces, machine), bench.evidence),
 		steps:
 			works && shape.shape === 'garment'
-				? works.garment.steps(shape.garment, pieces)
+				? works.garment.steps({ garment: shape.garment, assembly, pieces, joinTails })
 				: works && shape.shape === 'thing'
 					? works.thing.steps({ thing: shape.thing, assembly, pieces, joinTails })
 					: (counsel?.steps({

@@ -70,6 +70,8 @@ interface Input {
 	readonly gauges: readonly Gauge[];
 	readonly assembly: Assembly;
 	readonly joinTails: 'tie' | 'weave';
+	/** Held together, of a yarn of the plan. */
+	readonly strandsOf: (yarn: number) => number;
 }
 
 /** A panel is counted by hand where the machine's counter counts rounds only; long straight stretches are marked as well. */
@@ -87,7 +89,14 @@ function marksFor(piece: Piece, machine: Machine, rows: number): readonly number
 }
 
 /** Knits a piece on the simulated machine and reads off it what the run sheet, the sums and the pictures need. */
-export function planPiece({ piece, machine, gauges, assembly, joinTails }: Input): KnittedPiece {
+export function planPiece({
+	piece,
+	machine,
+	gauges,
+	assembly,
+	joinTails,
+	strandsOf
+}: Input): KnittedPiece {
 	const { program } = piece;
 	const keepOff = keptOff(machine);
 	const { fabric, faults } = simulate(program, { ...machine, keepOff });
@@ -103,7 +112,15 @@ export function planPiece({ piece, machine, gauges, assembly, joinTails }: Input
 	const course = courseOf(program, machine.pins);
 	const start = course.stretches[0];
 	const share = start && start.mode !== 'tube' ? (start.high - start.low + 1) / machine.pins : 1;
-	const tails = tailsOf({ runs, assembly, ringCm: machine.ringCm, share });
+	const tails = tailsOf({
+		piece: piece.id,
+		runs,
+		assembly,
+		ringCm: machine.ringCm,
+		share,
+		tip: first > last,
+		strandsOf
+	});
 	const main = gauges[runs[0]?.yarn ?? 0] ?? gauges[0]!;
 	const off = program.find((o) => o.op === 'take-off');
 
@@ -115,7 +132,7 @@ export function planPiece({ piece, machine, gauges, assembly, joinTails }: Input
 			joinTails,
 			castOn: program.find((o) => o.op === 'cast-on')?.method ?? 'weave',
 			takeOff: off?.op === 'take-off' ? off.method : 'needle',
-			tailCm: tails.find((t) => t.id === 'cast-off')?.lengthCm ?? 0,
+			tails,
 			course,
 			marks: marksFor(piece, machine, mainRows),
 			runsOut: amounts.flatMap((a) =>

@@ -77,8 +77,15 @@ function bagFigures(thing: ThingOf<'bag'>, { gauges, machine }: Input): ThingFig
 				'÷',
 				densityTerm(main, 'rowsPerCm')
 			]),
-			figure('Handle, long', 'length', spread(thing.handleCm, main.rowsPerCm), [
-				own(Math.round(thing.handleCm * main.rowsPerCm.mean), 'rows', 'rows'),
+			figure('Handle, long', 'length', spread(thing.handle.longCm, main.stitchesPerCm), [
+				half,
+				'÷',
+				across,
+				'×',
+				worked(thing.handle.longCm / bag.widthCm, 'plain', 'as closings give')
+			]),
+			figure('Handle, wide', 'length', spread(thing.handle.wideCm, main.rowsPerCm), [
+				own(thing.handle.rows, 'rows', 'rows'),
 				'÷',
 				densityTerm(main, 'rowsPerCm')
 			])

@@ -115,6 +115,12 @@ export function printValue(value: number, kind: QuantityKind, units: Units): str
 	return unit ? `${text} ${unit}` : text;
 }
 
+/** A length in a sentence: to the millimetre or the tenth of an inch, whichever the maker uses. Fields keep what was typed. */
+export function printLength(cm: number, units: Units): string {
+	const { unit, factor } = shownUnit('length', units);
+	return `${digits(cm * factor, 1).replace(/\.0$/, '')} ${unit}`;
+}
+
 /** A length of yarn as it was measured or stands on a label, with up to `places` decimals: `5.38 m`, `5.88 yd`. */
 export function printYarnFine(metres: number, units: Units, places: number): string {
 	const { unit, factor } = shownUnit('yarn', units);

@@ -1,6 +1,7 @@
 import type { YarnId } from '../model/bench';
 import type { BuntingWish } from '../model/wish';
 import type { Machine } from '../model/bench';
+import type { Bench } from '../model/project';
 import { panelPins } from '../machine/panel';
 import type { Op, Program } from '../program/program';
 import { own, worked, type Working } from '../quantity/working';
@@ -73,7 +74,7 @@ function rowsWorking(wish: BuntingWish, counts: FlagCounts): Working {
 }
 
 /** The most stitches, with this tip and way, that fit on so many pins. */
-export const mostStitches = (wish: BuntingWish, pins: number): number =>
+export const mostStitches = (wish: Pick<BuntingWish, 'tip' | 'way'>, pins: number): number =>
 	wish.tip + Math.max(1, Math.floor((pins - wish.tip) / perRound(wish))) * perRound(wish);
 
 /** The yarn of each flag along the string, by its place in the list of yarns used. */
@@ -93,11 +94,21 @@ export const flagsOf = (wish: BuntingWish): { yarn: YarnId; flags: number }[] =>
 		).length
 	}));
 
+const START = { everyRows: 2, way: 'single', tip: 3, turn: 'switch' } as const;
+/** As many as makers often take (from memory). */
+const USUAL_STITCHES = 23;
+
+/** As many stitches as are usual, or as the panel of the largest machine takes. */
+function startStitches(bench: Bench): number {
+	const most = Math.max(0, ...bench.machines.map((m) => panelPins(m, START.turn, 0).most));
+	return Math.min(USUAL_STITCHES, mostStitches(START, most));
+}
+
 /** A string of flags: triangles of panel, cast on with a finished edge and decreased at both edges down to a tip. */
 export const bunting: Recipe<BuntingWish> = {
 	id: 'bunting',
 	name: 'Bunting',
-	teaches: 'nothing',
+	teaches: 'shape',
 	defaults: (bench) => {
 		const yarn = bench.yarns[0];
 		return (
@@ -105,11 +116,8 @@ export const bunting: Recipe<BuntingWish> = {
 				recipe: 'bunting',
 				flags: 7,
 				yarns: [yarn.id],
-				width: { by: 'stitches', stitches: 23 },
-				everyRows: 2,
-				way: 'single',
-				tip: 3,
-				turn: 'switch'
+				...START,
+				width: { by: 'stitches', stitches: startStitches(bench) }
 			}
 		);
 	},

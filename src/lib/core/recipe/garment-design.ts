@@ -1,4 +1,5 @@
-import { makePieces } from '../garment/make';
+import type { AssemblyStep } from '../assemble/assembly';
+import { makePieces, type MadePiece } from '../garment/make';
 import type { YarnId } from '../model/bench';
 import type { GarmentWish } from '../model/wish';
 import { worked, type Working } from '../quantity/working';
@@ -34,6 +35,33 @@ function marksOf(parts: readonly { side: string; part: string; rows: number }[])
 	return [...marks].sort((a, b) => a - b);
 }
 
+/** Fewer loops than this are drawn together with the yarn: nobody chains over two. */
+const DRAWN_UP = 2;
+
+/**
+ * What closes the loops at a piece's first and last row, so that nothing is sewn, blocked or crocheted into while it can run:
+ * a first row that stands on waste, and every last row. A finished cast-on has none.
+ */
+function closings(wish: GarmentWish, p: MadePiece): AssemblyStep[] {
+	if (p.program.length === 0) return [];
+	if (wish.recipe === 'shrug')
+		return (['cast-on', 'cast-off'] as const).map((edge) => ({
+			do: 'close-flat',
+			piece: p.id,
+			edge,
+			how: 'slip'
+		}));
+	const last = p.ladders.length > 0 ? p.columns : p.schedule ? p.schedule.remaining : p.stitches;
+	return [
+		...(p.waste > 0 ? [{ do: 'bind', piece: p.id, edge: 'cast-on' } as const] : []),
+		...(last > DRAWN_UP
+			? [{ do: 'bind', piece: p.id, edge: 'cast-off' } as const]
+			: last > 0
+				? [{ do: 'gather', piece: p.id, edge: 'cast-off' } as const]
+				: [])
+	];
+}
+
 /** The pieces of a garment on the machine, with what was drawn. */
 export function designGarment(wish: GarmentWish, context: DesignContext): Design {
 	const gauge = context.gauge(wish.yarns[0]!);
@@ -57,7 +85,8 @@ export function designGarment(wish: GarmentWish, context: DesignContext): Design
 			sectionsWorking: [],
 			marks: p.cut.tube ? [] : marksOf(p.parts)
 		})),
-		assembly: [],
+		...(made.excess ? { excess: made.excess } : {}),
+		assembly: made.pieces.flatMap((p) => closings(wish, p)),
 		made
 	};
 }

@@ -26,7 +26,7 @@ export const GARMENT_KINDS: { readonly [K in GarmentKindId]: GarmentKind } = {
 export const garmentRecipe = (kind: GarmentKind): LightRecipe<GarmentWish> => ({
 	id: kind.id,
 	name: kind.name,
-	teaches: 'nothing',
+	teaches: 'shape',
 	yarns: (wish) => [...new Set(wish.yarns)],
 	withYarn: (wish, from, to) => ({
 		...wish,

@@ -91,14 +91,31 @@ describe('any one figure set, the others follow', () => {
 		expect(planned(projectOf({ length: { by: 'rows', rows: 123 } })).pieces[0]!.mainRows).toBe(123);
 	});
 
-	it('fit covers 0.40 of the head, and the brim besides', () => {
-		const plain = planned(projectOf({ head: { kind: 'measured', cm: 55 } }));
-		expect(plain.hat.heightWorn.mean).toBeCloseTo(22, 0);
+	it('a child’s fit covers 0.40 of the head, and the brim besides', () => {
+		const plain = planned(projectOf({ head: { kind: 'measured', cm: 50 } }));
+		expect(plain.hat.heightWorn.mean).toBeCloseTo(20, 0);
 		const brim = planned(
-			projectOf({ head: { kind: 'measured', cm: 55 }, brim: { turnedUp: true, heightCm: 6 } })
+			projectOf({ head: { kind: 'measured', cm: 50 }, brim: { turnedUp: true, heightCm: 6 } })
 		);
-		expect(brim.hat.layerWorn.mean).toBeCloseTo(28, 0);
-		expect(brim.hat.heightWorn.mean).toBeCloseTo(22, 0);
+		expect(brim.hat.layerWorn.mean).toBeCloseTo(26, 0);
+		expect(brim.hat.heightWorn.mean).toBeCloseTo(20, 0);
+	});
+
+	it('an adult’s rows out of the flat rules are said, with the rows that bring it back', () => {
+		const at = (rows: number, turnedUp: boolean) =>
+			planned(
+				projectOf({
+					head: { kind: 'table', size: 'woman' },
+					length: { by: 'rows', rows },
+					brim: { turnedUp, heightCm: 6 }
+				})
+			).findings.find((f) => f.code === 'short' || f.code === 'long');
+		// 2 rows to the cm: 52 to 57 cm of tube are 104 to 114 rows; 58 to 60 with the brim 116 to 120.
+		expect(at(96, false)).toMatchObject({ code: 'short', rows: 110 });
+		expect(at(126, false)).toMatchObject({ code: 'long', rows: 110 });
+		for (const rows of [104, 108, 114]) expect(at(rows, false)).toBeUndefined();
+		expect(at(108, true)).toMatchObject({ code: 'short', rows: 118 });
+		for (const rows of [116, 118, 120]) expect(at(rows, true)).toBeUndefined();
 	});
 
 	it('a lining of another gauge takes its own rows into the length', () => {

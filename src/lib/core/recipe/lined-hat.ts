@@ -5,7 +5,7 @@ import type { ColourScheme, LinedHatWish } from '../model/wish';
 import { tubeProgram } from '../program/program';
 import { nearestWithParity } from '../quantity/whole';
 import { own, worked, type Working } from '../quantity/working';
-import { headCm, VISIBLE_SHARE } from '../size/head';
+import { adultLayer, headCm, isAdult, VISIBLE_SHARE } from '../size/head';
 import type { HatKindId } from '../model/kinds';
 import { baby } from './hats/baby';
 import { corner } from './hats/corner';
@@ -179,6 +179,26 @@ function targetTube(
 						]
 					};
 		case 'fit': {
+			if (wish.visibleCm === null && isAdult(wish.head)) {
+				const brimCm = wish.brim.turnedUp ? wish.brim.heightCm : 0;
+				const layer = adultLayer(brimCm).cm;
+				return {
+					tubeCm: 2 * layer,
+					working: [
+						...(brimCm
+							? ([
+									'(',
+									worked(layer - brimCm, 'length', 'above the brim, flat'),
+									'+',
+									own(brimCm, 'length', 'brim'),
+									')'
+								] as const)
+							: [worked(layer, 'length', 'layer for an adult, flat')]),
+						'×',
+						worked(2, 'plain', 'layers')
+					]
+				};
+			}
 			const visible = wish.visibleCm ?? VISIBLE_SHARE * head;
 			const brim = wish.brim.turnedUp ? wish.brim.heightCm : 0;
 			const seen: Working =

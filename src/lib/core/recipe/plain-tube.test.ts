@@ -136,7 +136,12 @@ describe('a hem hung on the machine', () => {
 		const p = planned({ recipe: 'hem-hat', hemRows: 40 });
 		const loose = p.pieces[0]!.sheet.events.find((e) => e.kind === 'slow' && e.why === 'loose')!;
 		expect(loose.after).toBe(p.pieces[0]!.sheet.wasteBefore);
-		const context = { units: 'cm' as const, machine: M48, yarnName: () => 'deep' };
+		const context = {
+			units: 'cm' as const,
+			machine: M48,
+			yarnName: () => 'deep',
+			strands: () => 1
+		};
 		expect(wordEvent(loose, context).how).toContain('loose');
 		const none = planned({}).pieces[0]!.sheet.events;
 		expect(none.some((e) => e.kind === 'slow' && e.why === 'loose')).toBe(false);
@@ -228,7 +233,12 @@ describe('the schools of waste at the cast-on', () => {
 		const joins = p.pieces[0]!.sheet.events.filter((e) => e.kind === 'join');
 		// The counter is zeroed at the main yarn, once.
 		expect(joins.map((e) => e.kind === 'join' && e.first).filter(Boolean)).toHaveLength(1);
-		const context = { units: 'cm' as const, machine: M48, yarnName: () => 'deep' };
+		const context = {
+			units: 'cm' as const,
+			machine: M48,
+			yarnName: () => 'deep',
+			strands: () => 1
+		};
 		expect(wordEvent(joins[0]!, context).title).toBe('Change to the contrast strand');
 		expect(p.pieces[0]!.wasteMetres).toBeCloseTo(
 			planned({ wasteStart: 5 }).pieces[0]!.wasteMetres,
@@ -275,16 +285,16 @@ describe('findings', () => {
 	it('a length and a size that disagree are said so, with two ways out', () => {
 		const p = planned({ recipe: 'headband', length: { by: 'rows', rows: 120 }, aroundCm: 50 });
 		const f = p.findings.find((x) => x.code === 'two-figures')!;
-		// 0.85 of 50 cm at 2 rows to the centimetre; or 60 cm of band for a head of 70.5.
+		// Three quarters of 50 cm at 2 rows to the centimetre; or 60 cm of band for a head of 80.
 		expect(f).toMatchObject({
 			rows: 120,
-			fitRows: 85,
-			fix: { do: 'rows', rows: 85 },
-			or: { do: 'around', cm: 70.5 }
+			fitRows: 75,
+			fix: { do: 'rows', rows: 75 },
+			or: { do: 'around', cm: 80 }
 		});
 		const ways = [
-			planned({ recipe: 'headband', length: { by: 'rows', rows: 85 }, aroundCm: 50 }),
-			planned({ recipe: 'headband', length: { by: 'rows', rows: 120 }, aroundCm: 70.5 }),
+			planned({ recipe: 'headband', length: { by: 'rows', rows: 75 }, aroundCm: 50 }),
+			planned({ recipe: 'headband', length: { by: 'rows', rows: 120 }, aroundCm: 80 }),
 			planned({ recipe: 'headband', aroundCm: 50 })
 		];
 		for (const w of ways) expect(codes(w)).not.toContain('two-figures');

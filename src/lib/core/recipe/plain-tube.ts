@@ -1,7 +1,10 @@
 import { widthStrain, wornFactor } from '../assemble/wear';
 import { clearPins } from '../machine/ring';
 import type { Gauge } from '../gauge/gauge';
-import type { YarnId } from '../model/bench';
+import { gaugeBook } from '../gauge/book';
+import { gaugeFor } from '../gauge/gauge';
+import type { Yarn, YarnId } from '../model/bench';
+import type { Bench } from '../model/project';
 import type { TubeKindId } from '../model/kinds';
 import type { PlainTubeWish } from '../model/wish';
 import { tubeProgram } from '../program/program';
@@ -171,11 +174,29 @@ const rowsOfLine = (wish: PlainTubeWish): number => {
 	return read.ok ? rowsOf(read.line) : 10;
 };
 
+/** A tube pulled on is worn stretched by a third or so: with this much, and between these, it is begun (from memory). */
+const BEGUN = { usual: 0.35, least: 0.1, most: 0.6 };
+
+/** What a tube that is pulled on goes round: its usual, or the size of its table that the ring fits best. */
+function aroundFor(kind: TubeKind, bench: Bench, yarn: Yarn): number | null {
+	const { around, sizes = [] } = kind;
+	const machine = bench.machines[0];
+	if (around?.by !== 'width' || sizes.length === 0 || !machine) return null;
+	const { stitchesPerCm } = gaugeFor({ machine, yarn, book: gaugeBook(bench), useFresh: false });
+	const round = machine.pins / stitchesPerCm.mean;
+	const stretch = around.usualCm / round - 1;
+	if (stretch >= BEGUN.least && stretch <= BEGUN.most) return null;
+	const off = (cm: number) => Math.abs(Math.log(cm / (round * (1 + BEGUN.usual))));
+	const best = [...sizes].sort((x, y) => off(x.cm) - off(y.cm))[0]!;
+	return off(best.cm) < off(around.usualCm) ? best.cm : null;
+}
+
 /** The recipe of one kind of tube. */
 export const tubeRecipe = (kind: TubeKind): Recipe<PlainTubeWish> => ({
 	id: kind.id,
 	name: kind.name,
-	teaches: kind.copies === 1 ? 'tube' : 'nothing',
+	teaches: (wish) =>
+		kind.cord ? 'cord' : hemOf(wish) > 0 ? 'hem' : kind.copies > 1 ? 'copies' : 'tube',
 	defaults: (bench) => {
 		const [a, b] = bench.yarns;
 		if (!a) return undefined;
@@ -186,7 +207,7 @@ export const tubeRecipe = (kind: TubeKind): Recipe<PlainTubeWish> => ({
 			stripes: kind.stripes,
 			fill: 'repeat',
 			length: { by: kind.id === 'free-tube' ? 'line' : 'fit' },
-			aroundCm: null,
+			aroundCm: aroundFor(kind, bench, a),
 			twist: false,
 			ends: { castOn: 'bind', castOff: 'bind' },
 			closing: 'slip',

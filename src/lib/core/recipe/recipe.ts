@@ -4,6 +4,7 @@ import type { Gauge } from '../gauge/gauge';
 import type { Bench } from '../model/project';
 import type { Machine, MachineId, Yarn, YarnId } from '../model/bench';
 import type { Wish } from '../model/wish';
+import type { Excess } from '../program/load';
 import type { Program } from '../program/program';
 import type { Working } from '../quantity/working';
 import type { Thing } from '../thing/thing';
@@ -31,6 +32,8 @@ export interface Design {
 	/** In order of making. */
 	readonly pieces: readonly Piece[];
 	readonly assembly: Assembly;
+	/** Too much to be worked out: it has no pieces then. */
+	readonly excess?: Excess;
 	/** Of a garment: its pieces as drawn and as made, and its seams. */
 	readonly made?: Made;
 	/** Of what is put together from several pieces: its geometry and its joints. */
@@ -51,12 +54,15 @@ export interface DesignContext extends OnMachine {
 	readonly yarn: (yarn: YarnId) => Yarn;
 }
 
+/** A plain tube on all pins, or what keeps it from being one. */
+export type Teaches = 'tube' | 'shape' | 'hem' | 'cord' | 'copies';
+
 /** A thing that can be made; its parameters are its schema in `model/wish.ts`. Defaults for a bench, and the design. No sums, wording or drawing. */
 export interface Recipe<W extends Wish = Wish> {
 	readonly id: W['recipe'];
 	readonly name: string;
-	/** What its results say of the gauge: a tube all its pins and rows, other shapes nothing yet. */
-	readonly teaches: 'tube' | 'nothing';
+	/** What its results say of the gauge: a tube all its pins and rows, other shapes nothing yet, and why not. */
+	readonly teaches: Teaches | ((wish: W) => Teaches);
 	/** Undefined where the bench has no yarn to start with. */
 	readonly defaults: (bench: Bench) => W | undefined;
 	/** Yarns the wish names, main one first, each once. */

@@ -36,7 +36,7 @@ export const partPiece = (part: { readonly id: string }): string => `part-${part
 export const thingRecipe = (id: ThingKindId): LightRecipe<ThingWish> => ({
 	id,
 	name: THING_NAMES[id],
-	teaches: 'nothing',
+	teaches: 'shape',
 	yarns: (wish): YarnId[] => [...new Set(wish.yarns)],
 	machines: machinesOf,
 	withYarn: (wish, from, to) => ({

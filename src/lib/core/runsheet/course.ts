@@ -195,3 +195,20 @@ export function rowAtHand(course: Pick<Course, 'stretches'>, done: number): RowA
 		yarnAt: turned ? other : s.yarnAt
 	};
 }
+
+/** Where the yarn is when nothing is being cranked: a round ends at the marker, a row of a panel at one of its edges. */
+export type YarnPlace =
+	| { readonly in: 'tube' }
+	/** The pin of that edge, from 0, and how many are in work. */
+	| { readonly in: 'panel'; readonly edge: Edge; readonly pin: number; readonly pins: number };
+
+/** Where the yarn is after `done` rows, before the next or at the end. */
+export function yarnPlace(course: Pick<Course, 'stretches'>, done: number): YarnPlace {
+	const next = rowAtHand(course, done);
+	const last = course.stretches.at(-1);
+	const row = next ?? (last && rowAtHand(course, last.to - 1));
+	if (!row || row.mode === 'tube') return { in: 'tube' };
+	const other = row.yarnAt === 'low' ? 'high' : 'low';
+	const edge = next ? row.yarnAt : other;
+	return { in: 'panel', edge, pin: row[edge], pins: row.high - row.low + 1 };
+}

@@ -130,7 +130,8 @@ it('every event has words in both units, at the machine’s own marker pin', () 
 			const w = wordEvent(e, {
 				units,
 				machine: { ...M48, marker: 'last' },
-				yarnName: (i) => `yarn ${i}`
+				yarnName: (i) => `yarn ${i}`,
+				strands: () => 1
 			});
 			expect(w.title + w.how).not.toMatch(/undefined|NaN/);
 			if (e.kind === 'join') expect(w.how).toContain('pin 48');

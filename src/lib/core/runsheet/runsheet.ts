@@ -1,7 +1,8 @@
+import { JOIN_TAIL_CM, WASTE_TAIL_CM, type Tail, type TailUse } from '../amounts/tails';
 import type { Machine } from '../model/bench';
 import { isSpare } from '../program/program';
 import type { YarnRun } from '../simulate/fabric';
-import type { Course, HandWork } from './course';
+import { yarnPlace, type Course, type HandWork, type YarnPlace } from './course';
 
 /** A stretch of the run with one yarn in the feeder. Rows count from 0; `start` in the whole run, waste included. */
 export interface Leg {
@@ -24,23 +25,51 @@ export interface Position {
 	readonly finished: boolean;
 }
 
+/** A tail left hanging, and what it is left for. Waste and the contrast strand are pulled out again. */
+export interface TailLeft {
+	readonly cm: number;
+	readonly use: TailUse | 'pull';
+}
+
 /** Something the hands do, once `after` rows of the whole run are done. */
 export type RunSheetEvent = { readonly after: number } & (
-	| { readonly kind: 'cast-on'; readonly yarn: number; readonly method: CastOn }
+	| {
+			readonly kind: 'cast-on';
+			readonly yarn: number;
+			readonly method: CastOn;
+			/** What is left before the first loop. */
+			readonly tail: TailLeft;
+			readonly place: YarnPlace;
+	  }
 	| {
 			readonly kind: 'slow';
 			readonly until: number;
 			readonly why: 'first' | 'loose' | 'join' | 'panel' | 'hem';
 	  }
 	| { readonly kind: 'hands'; readonly work: readonly HandWork[] }
-	| { readonly kind: 'join'; readonly from: number; readonly to: number; readonly first: boolean }
+	| {
+			readonly kind: 'join';
+			readonly from: number;
+			readonly to: number;
+			readonly first: boolean;
+			/** Of the yarn that is cut, and of the one that comes in. */
+			readonly old: TailLeft;
+			readonly new: TailLeft;
+			readonly place: YarnPlace;
+	  }
 	| { readonly kind: 'tie' }
 	/** A marker hung in the edge after so many main rows: a panel's rows are counted by hand on most machines. */
 	| { readonly kind: 'mark'; readonly mainRow: number }
 	| { readonly kind: 'roll'; readonly again: boolean }
 	| { readonly kind: 'clog' }
-	| { readonly kind: 'runs-out'; readonly yarn: number }
-	| { readonly kind: 'take-off'; readonly method: 'needle' | 'crank'; readonly tailCm: number }
+	| { readonly kind: 'runs-out'; readonly yarn: number; readonly place: YarnPlace }
+	/** The main yarn's last tail: cut now, or hanging from the row before the waste. */
+	| {
+			readonly kind: 'take-off';
+			readonly method: 'needle' | 'crank';
+			readonly tail: TailLeft;
+			readonly place: YarnPlace;
+	  }
 );
 
 export type CastOn = 'weave' | 'e-wrap' | 'rag';
@@ -67,6 +96,8 @@ const ROLL_EVERY_ROWS = 10;
 const CLOG_ROWS = 250;
 const LARGE_MACHINE_PINS = 40;
 
+const PULLED: TailLeft = { cm: WASTE_TAIL_CM, use: 'pull' };
+
 export interface RunSheetInput {
 	/** Runs of the whole fabric, waste included. */
 	readonly runs: readonly YarnRun[];
@@ -75,7 +106,7 @@ export interface RunSheetInput {
 	readonly joinTails: 'tie' | 'weave';
 	readonly castOn: CastOn;
 	readonly takeOff: 'needle' | 'crank';
-	readonly tailCm: number;
+	readonly tails: readonly Tail[];
 	readonly course: Course;
 	/** Main rows after which an edge is marked. */
 	readonly marks?: readonly number[];
@@ -120,8 +151,20 @@ export function runSheet(input: RunSheetInput): RunSheet {
 	const mainRows = legs.reduce((t, l) => t + (l.kind === 'main' ? l.rows : 0), 0);
 	const events: RunSheetEvent[] = [];
 	const first = legs[0];
-	if (first) events.push({ after: 0, kind: 'cast-on', yarn: first.yarn, method: input.castOn });
 	const { course } = input;
+	const left = (id: 'cast-on' | 'cast-off'): TailLeft => {
+		const tail = input.tails.find((t) => t.id === id);
+		return { cm: tail?.lengthCm ?? JOIN_TAIL_CM, use: tail?.use ?? 'weave-in' };
+	};
+	if (first)
+		events.push({
+			after: 0,
+			kind: 'cast-on',
+			yarn: first.yarn,
+			method: input.castOn,
+			tail: first.kind === 'waste' ? PULLED : left('cast-on'),
+			place: yarnPlace(course, 0)
+		});
 	const panelAt = course.stretches.find((x) => x.mode !== 'tube');
 	events.push({
 		after: 0,
@@ -146,7 +189,17 @@ export function runSheet(input: RunSheetInput): RunSheet {
 		if (i === 0) continue;
 		const before = legs[i - 1]!;
 		const toMain = before.kind === 'waste' && leg.kind === 'main';
-		events.push({ after: leg.start, kind: 'join', from: before.yarn, to: leg.yarn, first: toMain });
+		const joined: TailLeft = { cm: JOIN_TAIL_CM, use: 'weave-in' };
+		events.push({
+			after: leg.start,
+			kind: 'join',
+			from: before.yarn,
+			to: leg.yarn,
+			first: toMain,
+			old: before.kind === 'waste' ? PULLED : leg.kind === 'waste' ? left('cast-off') : joined,
+			new: leg.kind === 'waste' ? PULLED : toMain ? left('cast-on') : joined,
+			place: yarnPlace(course, leg.start)
+		});
 		events.push({ after: leg.start, kind: 'slow', until: leg.start + 1, why: 'join' });
 		const colourJoin = before.kind === 'main' && leg.kind === 'main';
 		if (colourJoin && input.joinTails === 'tie') {
@@ -164,13 +217,15 @@ export function runSheet(input: RunSheetInput): RunSheet {
 	for (const mainRow of input.marks ?? [])
 		events.push({ after: wasteBefore + mainRow, kind: 'mark', mainRow });
 	for (const out of input.runsOut) {
-		events.push({ after: wasteBefore + out.mainRow, kind: 'runs-out', yarn: out.yarn });
+		const after = wasteBefore + out.mainRow;
+		events.push({ after, kind: 'runs-out', yarn: out.yarn, place: yarnPlace(course, after) });
 	}
 	events.push({
 		after: totalRows,
 		kind: 'take-off',
 		method: input.takeOff,
-		tailCm: input.tailCm
+		tail: left('cast-off'),
+		place: yarnPlace(course, totalRows)
 	});
 	events.sort((a, b) => a.after - b.after || rank(a) - rank(b));
 	return { totalRows, mainRows, wasteBefore, legs, events };

@@ -66,7 +66,15 @@ export type ShapeProblem =
 			readonly stitches: number;
 			readonly least: number;
 	  }
-	| { readonly code: 'too-long'; readonly rows: number; readonly most: number };
+	| { readonly code: 'too-long'; readonly rows: number; readonly most: number }
+	/** Wider than any number of panels of this machine that is planned for comes to. */
+	| {
+			readonly code: 'no-room';
+			readonly stitches: number;
+			/** Pins for one panel, and the widest they come to in panels. */
+			readonly most: number;
+			readonly widestCm: number;
+	  };
 
 export type Scheduled =
 	| { readonly ok: true; readonly schedule: PieceSchedule }

@@ -23,7 +23,7 @@ describe('wider than the machine', () => {
 		expect(splitPanels(74, 38)).toEqual([38, 38]);
 		expect(splitPanels(46, 46)).toEqual([46]);
 		for (let across = 30; across < 200; across++) {
-			const panels = splitPanels(across, 46);
+			const panels = splitPanels(across, 46)!;
 			expect(panels.reduce((a, b) => a + b, 0) - 2 * (panels.length - 1)).toBe(across);
 			expect(Math.max(...panels)).toBeLessThanOrEqual(46);
 			expect(Math.max(...panels) - Math.min(...panels)).toBeLessThanOrEqual(1);

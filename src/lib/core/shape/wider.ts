@@ -66,15 +66,33 @@ export interface Wider {
 export const SEAM_STITCHES = 1;
 const evenRows = (x: number): number => Math.max(2, 2 * Math.round(x / 2));
 
-/** Panels side by side, each seam taking up an edge stitch of both: as few as there can be, as alike as can be. */
-export function splitPanels(across: number, most: number): number[] {
-	for (let n = 1; ; n++) {
-		const cast = across + 2 * SEAM_STITCHES * (n - 1);
-		if (Math.ceil(cast / n) > most) continue;
-		const base = Math.floor(cast / n);
-		return Array.from({ length: n }, (_, i) => base + (i < cast % n ? 1 : 0));
-	}
+/** More panels than these to one piece are not planned: nobody sews them. */
+export const MOST_PANELS = 40;
+/** A panel between two others gives its edge stitches to their seams: with fewer pins nothing of it is left. */
+export const LEAST_PANEL = 2 * SEAM_STITCHES + 1;
+
+/**
+ * Panels side by side, each seam taking up an edge stitch of both: as few as there can be, as alike as can be. `across` is
+ * what they come to with their outer edge stitches; `most` what the machine gives one. Null where it takes more than
+ * `MOST_PANELS`, or the machine has no room for a panel.
+ */
+export function splitPanels(across: number, most: number): number[] | null {
+	const between = 2 * SEAM_STITCHES;
+	const panels =
+		across <= most
+			? 1
+			: most < LEAST_PANEL
+				? Infinity
+				: Math.ceil((across - between) / (most - between));
+	if (panels > MOST_PANELS || most < 1) return null;
+	const cast = across + between * (panels - 1);
+	const base = Math.floor(cast / panels);
+	return Array.from({ length: panels }, (_, i) => base + (i < cast % panels ? 1 : 0));
 }
+
+/** The most stitches across that panels of a machine come to, their outer edge stitches among them. */
+export const widestAcross = (most: number): number =>
+	most < LEAST_PANEL ? most : MOST_PANELS * (most - 2 * SEAM_STITCHES) + 2 * SEAM_STITCHES;
 
 /** How extensions are made: columns in a gap, and pins from gap to gap and to either edge. */
 export interface Gaps {
@@ -110,20 +128,23 @@ export function waysWider(
 	const of = (columns: number) => columns / density.stitchesPerCm;
 	const ways: Wider[] = [];
 	const stitches = splitPanels(across, most);
-	const seen = stitches.reduce((a, b) => a + b, 0) - 2 * SEAM_STITCHES * (stitches.length - 1);
-	ways.push({
-		way: 'panels',
-		panels: stitches.length,
-		stitches,
-		across: seen,
-		cm: of(seen),
-		rows,
-		seams: stitches.length - 1,
-		seamCm: (stitches.length - 1) * size.heightCm,
-		latched: 0,
-		loops: rows * stitches.reduce((a, b) => a + b, 0),
-		missCm: of(seen) - size.widthCm
-	});
+	const seen = stitches
+		? stitches.reduce((a, b) => a + b, 0) - 2 * SEAM_STITCHES * (stitches.length - 1)
+		: 0;
+	if (stitches)
+		ways.push({
+			way: 'panels',
+			panels: stitches.length,
+			stitches,
+			across: seen,
+			cm: of(seen),
+			rows,
+			seams: stitches.length - 1,
+			seamCm: (stitches.length - 1) * size.heightCm,
+			latched: 0,
+			loops: rows * stitches.reduce((a, b) => a + b, 0),
+			missCm: of(seen) - size.widthCm
+		});
 	const pins = ladderFor(across, most, gaps);
 	const wide = laddered(pins, gaps.columns, gaps.every);
 	const miss = of(wide) - size.widthCm;

@@ -5,8 +5,10 @@ import type { Plan } from '../plan/types';
 import { printValue, printWithSpread } from '../quantity/print';
 import type { Units } from '../quantity/units';
 import { CAUTIONS } from '../words/cautions';
-import { wordEvent } from '../words/events';
+import { eventContext, wordEvent } from '../words/events';
 import { wordFinding } from '../words/findings';
+import { say } from '../words/say';
+import { wordTail } from '../words/tails';
 import { wordSequence, wordStep } from '../words/steps';
 
 /** A stretch of one colour, with both readings of a row counter at its end. */
@@ -141,6 +143,7 @@ function figuresOf(plan: Plan, units: Units): Sheet['figures'] {
 export function sheetOf(plan: Plan, { title, kind, units, terms }: Options): Sheet {
 	const yarnName = (i: number) => plan.yarns[i]?.colourName ?? 'yarn';
 	const colour = (i: number) => plan.yarns[i]?.colour ?? '#888888';
+	const s = say(units, terms);
 	const TAILS = {
 		'cast-on': 'at the start',
 		'cast-off': 'at the end',
@@ -163,12 +166,12 @@ export function sheetOf(plan: Plan, { title, kind, units, terms }: Options): She
 		pieces: plan.pieces.map((p): SheetPiece => {
 			const tails = new Map<string, string>();
 			for (const t of p.tails)
-				tails.set(t.id, `${printValue(Math.round(t.lengthCm), 'length', units)} ${TAILS[t.id]}`);
+				tails.set(t.id, `${TAILS[t.id]}, ${wordTail({ cm: t.lengthCm, use: t.use }, s)}`);
 			const work = new Map<string, number[]>();
 			for (const e of p.sheet.events) {
 				if (e.kind !== 'hands' && e.kind !== 'roll' && e.kind !== 'mark') continue;
 				const name = e.kind === 'mark' ? 'Mark the edge' : e.kind === 'roll' ? 'Roll up' : null;
-				const words = name ?? wordEvent(e, { units, machine: p.machine, yarnName }).title;
+				const words = name ?? wordEvent(e, eventContext(plan, p.machine, units)).title;
 				work.set(words, [...(work.get(words) ?? []), e.after - p.sheet.wasteBefore]);
 			}
 			const last = p.sheet.legs.at(-1);

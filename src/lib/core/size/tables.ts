@@ -33,7 +33,8 @@ export const LIMBS = [
 	{ name: 'wrist and palm', cm: 19 },
 	{ name: 'man’s palm', cm: 22 },
 	{ name: 'child’s calf', cm: 26 },
-	{ name: 'calf', cm: 35 }
+	{ name: 'calf', cm: 35 },
+	{ name: 'wide calf', cm: 42 }
 ] as const;
 
 /** Round the body under the arms, cm. Craft Yarn Council, Standards and Guidelines (from memory). */

@@ -54,7 +54,7 @@ const ask = (bench: Bench, machineId: MachineId, wish: LinedHatWish): HatPlan | 
 	return p.ok ? p : undefined;
 };
 
-const UNFIT = new Set(['loose', 'tight', 'too-tight']);
+const UNFIT = new Set(['loose', 'tight', 'too-tight', 'brim-too-high']);
 const gramsOf = (p: HatPlan): Estimate => p.amounts[0]!.grams.value;
 
 /**

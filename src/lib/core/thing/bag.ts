@@ -29,6 +29,18 @@ export const bagOf = (widthCm: number, lengthCm: number): FoldedBag => ({
 	faceCm2: 1.5 * widthCm * widthCm
 });
 
+/** A closed end gives: 19 to 20 cm where the tube lay 18 (common practice). */
+const CLOSING_GIVES = 19.5 / 18;
+
+/** The handle, closed flat at both ends: its long sides are the two closings, its short sides its rows. cm. */
+export const handleOf = (
+	flatWidthCm: number,
+	rowsCm: number
+): { readonly longCm: number; readonly wideCm: number } => ({
+	longCm: flatWidthCm * CLOSING_GIVES,
+	wideCm: rowsCm
+});
+
 /** The strip folded up to a stage. The middle square stays; what the strip has too much or too little shows at its two ends. */
 export function foldBag(
 	{ widthCm: w, lengthCm }: FoldedBag,

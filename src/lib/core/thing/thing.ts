@@ -32,11 +32,16 @@ export type Thing =
 			readonly kind: 'bag';
 			readonly bag: FoldedBag;
 			readonly strip: string;
-			readonly handle: string;
+			readonly handle: {
+				readonly piece: string;
+				readonly rows: number;
+				/** Along its closings, and along its rows, cm. */
+				readonly longCm: number;
+				readonly wideCm: number;
+			};
 			readonly rows: number;
 			/** Whole rows that come nearest to three widths, in thirds. */
 			readonly idealRows: number;
-			readonly handleCm: number;
 			readonly bands: readonly { readonly yarn: number; readonly rows: number }[];
 			readonly handleYarn: number;
 			readonly joints: readonly Joint[];

@@ -19,7 +19,8 @@ describe('what is said aloud', () => {
 	const context = {
 		units: 'cm' as const,
 		machine: plan.machine,
-		yarnName: (i: number) => ['foam', 'rust'][i]!
+		yarnName: (i: number) => ['foam', 'rust'][i]!,
+		strands: () => 1
 	};
 	it('warns two rows before, counts down, and says what is to be done', () => {
 		expect([42, 43, 44, 45].map((done) => spokenAt(sheet, done, context))).toEqual([

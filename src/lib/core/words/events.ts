@@ -1,16 +1,42 @@
+import type { YarnPlace } from '../runsheet/course';
 import type { RunSheetEvent } from '../runsheet/runsheet';
 import { isSpare } from '../program/program';
-import type { Machine } from '../model/bench';
+import type { Machine, Yarn } from '../model/bench';
 import { markerPin } from '../machine/ring';
-import { wordHands } from './hands';
-import { say, wordYarn, type EventWords } from './say';
+import { wordEdge, wordHands } from './hands';
+import { say, wordStrands, wordYarn, type EventWords } from './say';
+import { wordTail } from './tails';
 import type { Units } from '../quantity/units';
 
 export interface EventContext {
 	readonly units: Units;
 	readonly machine: Machine;
 	readonly yarnName: (yarn: number) => string;
+	/** Held together, of a yarn of the plan. */
+	readonly strands: (yarn: number) => number;
 }
+
+/** What the words at the crank need to know of a plan. */
+export const eventContext = (
+	plan: { readonly yarns: readonly Pick<Yarn, 'colourName' | 'strands'>[] },
+	machine: Machine,
+	units: Units
+): EventContext => ({
+	units,
+	machine,
+	yarnName: (i) => plan.yarns[i]?.colourName ?? 'yarn',
+	strands: (i) => plan.yarns[i]?.strands ?? 1
+});
+
+/** Where the yarn is changed: a round at the marker, a panel at the edge its last row ended at. */
+const wordPlace = (place: YarnPlace, machine: Machine): string =>
+	place.in === 'tube'
+		? `At the marker, pin ${markerPin(machine)}.`
+		: `At pin ${place.pin + 1}, the ${wordEdge(place.edge, machine.turns)}.`;
+
+/** Whether the machine's own counter counts what is knitted here. */
+const counts = (place: YarnPlace, machine: Machine): boolean =>
+	machine.counter === 'both' || (machine.counter === 'tube' && place.in === 'tube');
 
 const CAST_ON = {
 	weave: 'Weave in front of one pin and behind the next, round to the marker. This is not a row.',
@@ -31,13 +57,13 @@ const SLOW = {
 /** What the hands do, in the maker's words. */
 export function wordEvent(e: RunSheetEvent, c: EventContext): EventWords {
 	const yarn = (i: number) => wordYarn(i, c.yarnName);
-	const pin = markerPin(c.machine);
+	const ends = (i: number) => (isSpare(i) ? yarn(i) : `${wordStrands(c.strands(i))}${yarn(i)}`);
 	const s = say(c.units);
 	switch (e.kind) {
 		case 'cast-on':
 			return {
 				title: `Cast on with ${yarn(e.yarn)}`,
-				how: CAST_ON[e.method]
+				how: `${CAST_ON[e.method]}${isSpare(e.yarn) ? '' : ` Leave a tail of ${ends(e.yarn)}, ${wordTail(e.tail, s)}.`}`
 			};
 		case 'hands':
 			return wordHands(e.work, c.machine);
@@ -46,11 +72,13 @@ export function wordEvent(e: RunSheetEvent, c: EventContext): EventWords {
 				title: 'Crank slowly',
 				how: SLOW[e.why]
 			};
-		case 'join':
+		case 'join': {
+			const always = !isSpare(e.to) && !e.first && e.place.in === 'tube';
 			return {
 				title: `Change to ${yarn(e.to)}`,
-				how: `At the marker, pin ${pin}. Cut ${yarn(e.from)}, new tail to the inside, ${s.length(20)} long${isSpare(e.to) ? '' : '; always at this pin'}.${e.first ? ' Zero the counter.' : ''}`
+				how: `${wordPlace(e.place, c.machine)} Cut ${ends(e.from)}, leaving ${wordTail(e.old, s)}. New tail of ${ends(e.to)} to the inside, ${wordTail(e.new, s)}${always ? '; always at this pin' : ''}.${e.first && counts(e.place, c.machine) ? ' Zero the counter.' : ''}`
 			};
+		}
 		case 'tie':
 			return { title: 'Tie the two tails', how: 'Reach inside, snug, not tight.' };
 		case 'mark':
@@ -71,17 +99,26 @@ export function wordEvent(e: RunSheetEvent, c: EventContext): EventWords {
 		case 'runs-out':
 			return {
 				title: `${yarn(e.yarn)} runs out here`,
-				how: 'By your grams on hand. Have the next ball ready and join at the marker.'
+				how: `By your grams on hand. Have the next ball ready and join ${e.place.in === 'tube' ? 'at the marker' : 'at an edge'}.`
 			};
-		case 'take-off':
-			return e.method === 'needle'
-				? {
-						title: 'Cut and take off',
-						how: `Leave a tail of ${s.length(Math.round(e.tailCm))}. One empty round stopped just short of the start, then every loop onto the needle from inside out, a few at a time.`
-					}
-				: {
-						title: 'Crank off',
-						how: 'Cut the waste yarn and crank on with no yarn: the tube drops off on its waste rows.'
-					};
+		case 'take-off': {
+			const panel = e.place.in === 'panel';
+			const tail = wordTail(e.tail, s);
+			if (e.method === 'needle')
+				return {
+					title: 'Cut and take off',
+					how: `Leave a tail of ${tail}. ${
+						panel
+							? `The yarn is ${lower(wordPlace(e.place, c.machine))} Turn on to where the loops come up and take each onto the needle, the next pin still holding its loop.`
+							: 'One empty round stopped just short of the start, then every loop onto the needle from inside out, a few at a time.'
+					}`
+				};
+			return {
+				title: 'Crank off',
+				how: `Cut the waste yarn and crank on with no yarn${panel ? ', forward to the panel’s end and back: it' : ': the tube'} drops off on its waste rows. The main yarn’s tail hangs before them, ${tail}.`
+			};
+		}
 	}
 }
+
+const lower = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);

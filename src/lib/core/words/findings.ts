@@ -1,3 +1,4 @@
+import type { Excess } from '../program/load';
 import type { Finding, FindingBody, FindingCode, Fix } from '../findings/finding';
 import type { FaultCode } from '../simulate/fabric';
 import { MEASURE_NAMES, wordSeam } from './garment';
@@ -58,6 +59,28 @@ const stretchWhy = (
 const faultsWord = (n: number): string =>
 	n === 0 ? 'no faults' : n === 1 ? 'one fault' : `${n} faults`;
 
+const heightWhy = (
+	f: { flat: boolean; heightCm: number; wantedCm: number; rows: number },
+	s: Say
+): string =>
+	f.flat
+		? `One layer lies ${s.length(f.heightCm)} flat where an adult’s is about ${s.length(f.wantedCm)}; ${f.rows} rows would do it.`
+		: `It stands ${s.length(f.heightCm)} on the head where ${s.length(f.wantedCm)} is wanted; ${f.rows} rows would do it.`;
+
+const LOAD_WORDS: Record<Excess['what'], string> = {
+	pieces: 'different pieces',
+	rows: 'rows',
+	loops: 'stitches',
+	joins: 'changes of colour'
+};
+/** What to make less of. */
+const LOAD_FITS: Record<Excess['what'], string> = {
+	pieces: 'a ring with more pins needs fewer; of the width about',
+	rows: 'of the length about',
+	loops: 'of its size about',
+	joins: 'higher stripes need fewer; of the changes about'
+};
+
 const WRITERS: { [C in FindingCode]: Writer<C> } = {
 	'machine-missing': () => ({
 		what: 'This project’s machine is not on the bench any more.',
@@ -69,8 +92,14 @@ const WRITERS: { [C in FindingCode]: Writer<C> } = {
 	}),
 	'cannot-knit': (f) => ({ what: 'The machine cannot knit this.', why: FAULTS[f.fault] }),
 	'too-long': (f) => ({
-		what: `${f.rows} rows is longer than anything made here.`,
-		why: `The length or the gauge has probably a wrong unit: ${f.most} rows is the most.`
+		what: `${f.rows} rows ${f.counted ? 'are more than one piece is counted to' : 'is longer than most things made here'}.`,
+		why: f.counted
+			? `${f.most} rows is the most: make it shorter, or in two pieces.`
+			: `Has the length or the gauge a wrong unit? Few pieces are longer than ${f.most} rows.`
+	}),
+	'too-much': (f) => ({
+		what: `${f.is.toLocaleString('en-GB')} ${LOAD_WORDS[f.what]} are more than is worked out here.`,
+		why: `${f.most.toLocaleString('en-GB')} is the most, all different pieces together: ${LOAD_FITS[f.what]} ${Math.max(1, Math.floor((100 * f.most) / f.is))} % of it would fit.`
 	}),
 	'section-vanishes': (f, _s, yarn) => ({
 		what: `No row is left for ${yarn(f.yarn)}.`,
@@ -116,11 +145,11 @@ const WRITERS: { [C in FindingCode]: Writer<C> } = {
 	}),
 	short: (f, s) => ({
 		what: 'The hat will sit high.',
-		why: `It stands ${s.length(f.heightCm)} on the head where ${s.length(f.wantedCm)} is wanted; ${f.rows} rows would do it.`
+		why: heightWhy(f, s)
 	}),
 	long: (f, s) => ({
 		what: 'The hat will be deep.',
-		why: `It stands ${s.length(f.heightCm)} on the head where ${s.length(f.wantedCm)} is wanted; ${f.rows} rows would do it.`
+		why: heightWhy(f, s)
 	}),
 	'brim-too-high': (f, s) => ({
 		what: 'The brim is higher than the hat can turn up.',
@@ -430,5 +459,7 @@ export function wordFix(fix: Fix, units: Units): string {
 			return 'As many wraps as fill it';
 		case 'by-yarn':
 			return 'As long as the yarn lasts';
+		case 'begin-again':
+			return 'Back to the usual sizes';
 	}
 }

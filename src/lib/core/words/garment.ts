@@ -87,6 +87,18 @@ export const EDGE_NAMES: Record<OpenEdge['id'], string> = {
 	round: 'All round'
 };
 
+/** The stitch a seam is sewn in, by what meets: edges of rows, bound rows of stitches, or one of each. */
+export function wordStitch({ seam, a, b }: SeamCheck): string {
+	if (seam.kind === 'shoulder') return 'Back stitch just inside both closed edges';
+	if (a.stitches === 0 && b.stitches === 0)
+		return 'Mattress stitch, an edge stitch of each taken up';
+	if (a.rows === 0 && b.rows === 0) return 'Mattress stitch, closed row to closed row';
+	const one = (a.stitches === 0 && b.rows === 0) || (b.stitches === 0 && a.rows === 0);
+	return one
+		? 'Mattress stitch, an edge stitch of the rows taken up and the closed row laid on it'
+		: 'Mattress stitch along both edges';
+}
+
 /** How a seam is sewn: what meets what, and how the difference is taken up. */
 export function wordSeamHow(c: SeamCheck, s: Say): string {
 	if (c.verdict === 'missing') return 'One of its edges is not there.';

@@ -2,7 +2,8 @@ import type { Edge } from '../program/program';
 import type { EdgeRule, Turns } from '../model/kinds';
 import { sideOfEdge } from '../machine/panel';
 import type { Machine } from '../model/bench';
-import type { HandWork } from '../runsheet/course';
+import { markerPin } from '../machine/ring';
+import type { HandWork, RowAtHand } from '../runsheet/course';
 import type { EventWords } from './say';
 
 /**
@@ -48,6 +49,22 @@ export function decreaseMoves(work: Extract<HandWork, { do: 'decrease' }>): stri
 		),
 		`${pinsWord(pins.slice(0, down))} out of work.`
 	];
+}
+
+/** The same in one breath, where there is no room for more: what goes where, which pin is left empty. */
+export function decreaseShort(
+	work: Extract<HandWork, { do: 'decrease' }>,
+	machine: Pick<Machine, 'turns'>
+): string {
+	const { pins, edgeStitches, way } = work;
+	const down = way === 'single' ? 1 : 2;
+	const pin = (i: number) => pins[i]! + 1;
+	const going = pins.slice(edgeStitches, edgeStitches + down).map((p) => p + 1);
+	const edge = Array.from({ length: edgeStitches }, (_, i) => edgeStitches - 1 - i).map(
+		(i) => `${pin(i)} to ${pin(i + down)}`
+	);
+	const out = pins.slice(0, down).map((p) => p + 1);
+	return `${cap(wordEdge(work.edge, machine.turns))}: ${going.join(', then ')} down on ${pin(edgeStitches + down)}, its own loop on top; ${edge.join(', ')}; ${out.join(' and ')} out of work.`;
 }
 
 function title(w: HandWork): string {
@@ -110,6 +127,19 @@ function how(w: HandWork, machine: Machine): string {
 		case 'hang-hem':
 			return `${w.row === 0 ? 'The first row of the main yarn, above the waste. ' : ''}Loop by loop as the ring turns, from the second loop on: ${w.pins.length} loops beside those on the pins. That round is a row. Keep clear of waste loops and the tail.`;
 	}
+}
+
+/** Where the yarn is before the next row, and where that row goes; pins in work before the hands have done theirs, from 0. */
+export function wordWhere(
+	row: RowAtHand | undefined,
+	inWork: { readonly low: number; readonly high: number } | undefined,
+	machine: Machine
+): string {
+	if (!row || !inWork) return 'All rows are done.';
+	if (row.mode === 'tube')
+		return `The marker, pin ${markerPin(machine)}, passes the feeder once a row.`;
+	const other = row.yarnAt === 'low' ? 'high' : 'low';
+	return `Yarn at the ${wordEdge(row.yarnAt, machine.turns)}, pin ${inWork[row.yarnAt] + 1}. This row goes to pin ${row[other] + 1}.`;
 }
 
 const cap = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);

@@ -1,4 +1,5 @@
 import type { Compared, Lesson } from '../learn/lesson';
+import { LEAST_TAUGHT, type Untaught } from '../learn/teaches';
 import type { MeasuredResult } from '../model/project';
 import type { Units } from '../quantity/units';
 import { say } from './say';
@@ -11,6 +12,18 @@ const WHEN = {
 } as const;
 
 export const wordWhen = (when: MeasuredResult['when']): string => WHEN[when];
+
+/** Why a thing teaches the gauge nothing: said where it is logged. */
+const UNTAUGHT: Record<Untaught, string> = {
+	shape: 'what is shaped, sewn or stuffed is not taken for a gauge yet',
+	hem: 'the rows of a hung hem lie double, and are not taken for a gauge yet',
+	cord: 'a cord of a few pins rolls, and says nothing of a tube',
+	copies: 'one length for several like pieces is not taken for a gauge yet',
+	'few-rows': `fewer than ${LEAST_TAUGHT.rows} rows curl too much to measure by`,
+	'few-pins': `fewer than ${LEAST_TAUGHT.pins} pins make no tube to measure by`
+};
+export const wordUntaught = (why: Untaught): string =>
+	`It teaches the next plan nothing: ${UNTAUGHT[why]}.`;
 
 /** How a measured value stands to the plan, in one phrase. */
 export function wordDeviation(c: Compared): string {

@@ -2,6 +2,7 @@ import type { EdgeSchedule, Rhythm } from '../shape/edge-schedule';
 import { rhythmsOf } from '../shape/edge-schedule';
 import type { Shaping } from '../model/kinds';
 import type { ShapeProblem } from '../shape/schedule';
+import { LEAST_PANEL, MOST_PANELS } from '../shape/wider';
 import { rowsWord, type Say } from './say';
 
 const ORDINAL = (n: number): string => {
@@ -31,22 +32,24 @@ const TAKE: Record<Shaping, Record<Rhythm['how'], (n: number) => string>> = {
 };
 
 /**
- * An edge's schedule as a maker says it: "row 48: chain 4 off; then decrease 1 every 2nd row 5 times". Rows count from 1 as
- * they are knitted: what is done before row 49 comes after 48.
+ * An edge's schedule as a maker says it: "chain 4 off after row 48, then decrease 1 every 2nd row 5 times, first after row
+ * 50". Rows count from 1 as they are knitted: what is done before row 49 comes after 48. Every stretch says where it begins,
+ * so that read literally it is the schedule and nothing else.
  */
 export function wordSchedule(edge: EdgeSchedule, shaping: Shaping): string {
 	const rhythms = rhythmsOf(edge.takes);
 	if (rhythms.length === 0) return 'straight';
 	const said: string[] = [];
 	let last = '';
-	for (const [i, r] of rhythms.entries()) {
+	for (const r of rhythms) {
 		const what = TAKE[shaping][r.how](r.stitches);
 		const same = what === last ? '' : `${what} `;
 		last = what;
 		const often =
-			r.times === 1 ? `after row ${r.first}` : `every ${ORDINAL(r.every)} row ${times(r.times)}`;
-		const from = r.times > 1 && i === 0 ? `, first after row ${r.first}` : '';
-		said.push(`${same}${often}${from}`);
+			r.times === 1
+				? `after row ${r.first}`
+				: `every ${ORDINAL(r.every)} row ${times(r.times)}, first after row ${r.first}`;
+		said.push(`${same}${often}`);
 	}
 	return said.join(', then ');
 }
@@ -66,6 +69,10 @@ export function wordShapeProblem(p: ShapeProblem, s: Say): string {
 			return `Its ${p.side} edge runs out by ${p.stitches.toFixed(1)} stitches at ${s.length(p.atCm)}, and a panel only narrows: knit it from the other end, or make a panel of the rest and sew it on.`;
 		case 'too-narrow':
 			return `Before row ${p.row + 1} only ${p.stitches} stitches hang there, and ${p.least} are needed to shape it: leave it wider at the top, or end it sooner.`;
+		case 'no-room':
+			return p.most < LEAST_PANEL
+				? `This ring leaves ${p.most === 1 ? 'one pin' : `${Math.max(0, p.most)} pins`} for a panel, and panels that are sewn together need ${LEAST_PANEL} at least.`
+				: `${p.stitches} stitches across are more than ${MOST_PANELS} panels of ${p.most} come to: ${s.length(p.widestCm)} is the widest on this ring.`;
 		case 'too-long':
 			return `${rowsWord(p.rows)} is more than a machine is asked for here: ${p.most} is the most.`;
 	}

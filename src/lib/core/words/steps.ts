@@ -2,7 +2,7 @@ import { sequenceOf } from '../finish/sequence';
 import type { FinishStep } from '../finish/steps';
 import type { Units } from '../quantity/units';
 import type { CrochetTerms, FlatClosing } from '../model/kinds';
-import { EDGE_NAMES, wordSeam, wordSeamHow } from './garment';
+import { EDGE_NAMES, wordSeam, wordSeamHow, wordStitch } from './garment';
 import { rowsWord, say } from './say';
 
 export interface StepWords {
@@ -31,25 +31,43 @@ const halves = (loops: number): string =>
 		? `${loops / 2} loops with ${loops / 2}`
 		: `${(loops - 1) / 2} loops with ${(loops - 1) / 2} and one over, taken with its neighbour`;
 
+/** The first thing at the table: pulled long, or pinned out. */
+function wordRest(as: 'tube' | 'flag' | 'cord' | 'piece', count: number): StepWords {
+	const one = count === 1;
+	const them = one ? 'it' : 'them';
+	const all = one ? `the ${as}` : count === 2 ? `both ${as}s` : `all ${count} ${as}s`;
+	switch (as) {
+		case 'flag':
+			return {
+				title: `Block ${all} flat and let ${them} dry`,
+				how: `A panel curls: damp ${them}, pin ${one ? 'it out to its triangle' : 'each out to its triangle'} without stretching, and leave ${them} until dry.`
+			};
+		case 'cord':
+			return {
+				title: `Pull ${all} long, then let ${them} rest`,
+				how: `A sharp pull lengthways closes the yarn that runs across the back and evens the stitches out.`
+			};
+		default:
+			return {
+				title: `Stretch ${all} lengthways, then let ${them} rest`,
+				how: `Pull ${one ? 'it' : 'each'} long once or twice so that the stitches even out, and leave ${them} lying before you measure${one ? '' : ', what belongs together side by side'}.`
+			};
+	}
+}
+
+/** What is blocked: `all 4 pieces`, `both tubes`, `the piece`. */
+function blocked(panels: number, tubes: number): string {
+	const what = panels === 0 ? 'tubes' : tubes === 0 ? 'panels' : 'pieces';
+	const n = panels + tubes;
+	return n === 1 ? `the ${what.slice(0, -1)}` : n === 2 ? `both ${what}` : `all ${n} ${what}`;
+}
+
 /** A finishing step in the maker's words: what to do, then how. */
 export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = 'us'): StepWords {
 	const s = say(units, terms);
 	switch (step.do) {
 		case 'rest':
-			if (step.several)
-				return {
-					title: `Stretch ${step.several === 1 ? 'the piece' : `all ${step.several} pieces`} lengthways, then let ${step.several === 1 ? 'it' : 'them'} rest`,
-					how: 'Pull each long once or twice so that the stitches even out, and lay what belongs together side by side.'
-				};
-			if (step.panel)
-				return {
-					title: 'Block the flags flat and let them dry',
-					how: 'A panel curls: damp it, pin it out to its triangle without stretching, and leave it until it is dry.'
-				};
-			return {
-				title: 'Stretch the tube lengthways, then let it rest',
-				how: 'Pull it long once or twice so that the stitches even out, and leave it lying before you measure.'
-			};
+			return wordRest(step.as, step.count);
 		case 'join-tails':
 			return {
 				title: step.how === 'tie' ? 'Check the knots at the joins' : 'Even out the joins',
@@ -61,7 +79,7 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 		case 'pick-up':
 			return {
 				title: `Thread the tail through the ${step.loops} loops of the ${EDGE[step.edge]} row`,
-				how: `Use the tail of ${s.length(Math.round(step.tailCm))} on a blunt needle, every loop in turn, none twice and none missed: count ${step.loops}.${step.waste ? ' Tie the main yarn’s tail before the waste comes off.' : ''}`
+				how: `Use the tail of ${s.tail(step.tailCm)} on a blunt needle, every loop in turn, none twice and none missed: count ${step.loops}.${step.waste ? ' Tie the main yarn’s tail before the waste comes off.' : ''}`
 			};
 		case 'waste-off':
 			return {
@@ -70,7 +88,11 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 			};
 		case 'gather':
 			return {
-				title: step.inner ? 'Gather the inner end' : 'Gather the outer end',
+				title: !step.tucked
+					? `Gather the ${EDGE[step.edge]} row`
+					: step.inner
+						? 'Gather the inner end'
+						: 'Gather the outer end',
 				how: `Draw the loops up ${step.inner ? 'first here, since this end lies inside' : 'until the hole is closed'}, pass the needle through all of them a second time, draw again and knot.`
 			};
 		case 'tuck':
@@ -86,7 +108,7 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 		case 'zip':
 			return {
 				title: `Zip both ends together, ${step.loops} loops with ${step.loops}`,
-				how: `With the tail of ${s.length(Math.round(step.tailCm))}: sew loop by loop, one end’s first loop to the other end’s first loop. One running yarn goes round once, the other twice. Draw up turn by turn; the blunt needle must not pierce the running yarn.`
+				how: `With the tail of ${s.tail(step.tailCm)}: sew loop by loop, one end’s first loop to the other end’s first loop. One running yarn goes round once, the other twice. Draw up turn by turn; the blunt needle must not pierce the running yarn.`
 			};
 		case 'turn-up':
 			return {
@@ -98,12 +120,12 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 				title: step.toe
 					? `Close the toe, ${step.loops} loops of the ${EDGE[step.edge]} row${step.copies > 1 ? `, on ${step.copies} pieces` : ''}`
 					: `Close the ${EDGE[step.edge]} row${step.name ? ` of ${of(step.name, step.copies)}` : ''} flat, ${halves(step.loops)}`,
-				how: `${step.toe ? 'Run the tail through all loops and draw them in to two thirds of the width, then whip front to back, flat.' : `Lay the tube flat so that the colour joins are at the back. ${step.tailCm && step.how !== 'loop' ? `With the tail of ${s.length(Math.round(step.tailCm))}. ` : ''}${CLOSE[step.how]}`}${step.waste ? ' The waste comes off when it is closed.' : ''}`
+				how: `${step.toe ? 'Run the tail through all loops and draw them in to two thirds of the width, then whip front to back, flat.' : `Lay the tube flat${step.joins ? ' so that the colour joins are at the back' : ''}. ${step.tailCm && step.how !== 'loop' ? `With the tail of ${s.tail(step.tailCm)}. ` : ''}${CLOSE[step.how]}`}${step.waste ? ' The waste comes off when it is closed.' : ''}`
 			};
 		case 'close-crown':
 			return {
 				title: `Close the crown flat through all four layers, ${halves(step.loops)} on each face`,
-				how: `Lay the hat flat, the joins at the middle of the back and all four rows of loops on one line. ${CLOSE[step.how]} The corners stand up by themselves.`
+				how: `Lay the hat flat, ${step.joins ? 'the joins at the middle of the back and ' : ''}all four rows of loops on one line. ${CLOSE[step.how]} The corners stand up by themselves.`
 			};
 		case 'hem':
 			return {
@@ -118,7 +140,7 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 		case 'drawstring':
 			return {
 				title: `Chain a cord of ${step.chains} and run it through the hem`,
-				how: 'In between two stitches beside the colour join and once round the channel; knot both ends together.'
+				how: `In between two stitches${step.joins ? ' beside the colour join' : ''} and once round the channel; knot both ends together.`
 			};
 		case 'straps':
 			return {
@@ -141,7 +163,7 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 		case 'join-ring':
 			return {
 				title: `Join both ends to a ring${step.twist ? ', with a half turn' : ''}`,
-				how: `${step.loops} loops with ${step.loops}, the same colour join meeting the same${step.twist ? '; turn one end over once before you begin' : ''}. Loop through loop or whipped, not drawn in.`
+				how: `${step.loops} loops with ${step.loops}${step.joins ? ', the same colour join meeting the same' : ''}${step.twist ? '; turn one end over once before you begin' : ''}. Loop through loop or whipped, not drawn in.`
 			};
 		case 'hook-ends':
 			return {
@@ -165,8 +187,25 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 			};
 		case 'block':
 			return {
-				title: `Block ${step.pieces === 1 ? 'the piece' : `all ${step.pieces} pieces`} flat and let them dry`,
-				how: 'Panels curl: damp them, pin each to its measures without stretching, mirror images beside each other, and sew nothing before they are dry.'
+				title: `Block ${blocked(step.panels, step.tubes)} flat and let ${step.panels + step.tubes === 1 ? 'it' : 'them'} dry`,
+				how: [
+					...(step.panels > 0
+						? [
+								`${step.panels === 1 ? 'A panel curls: damp it, pin it' : 'Panels curl: damp them, pin each'} to its measures without stretching${step.panels > 1 ? ', mirror images beside each other' : ''}.`
+							]
+						: []),
+					...(step.tubes > 0
+						? [
+								`${step.tubes === 1 ? 'A tube does not curl: damp it and pat it' : 'Tubes do not curl: damp them and pat each'} to its length and width, not stretched.`
+							]
+						: []),
+					'Nothing is sewn before it is dry.'
+				].join(' ')
+			};
+		case 'draw-end':
+			return {
+				title: `Draw the yarn through the ${step.loops} loops of the ${EDGE[step.edge]} row${times(step.copies)}`,
+				how: 'The tail through all of them at once, drawn close and fastened off inside the cord.'
 			};
 		case 'latch-card':
 			return {
@@ -182,7 +221,7 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 			const { seam } = step.check;
 			return {
 				title: `${wordSeam(seam.kind, seam.of)}${seam.times > 1 ? `, ${seam.times} times` : ''}`,
-				how: `${seam.kind === 'shoulder' ? 'Loop to loop or in back stitch: ' : 'Mattress stitch, an edge stitch of each taken up: '}${wordSeamHow(step.check, s)} A strand of ${s.length(Math.round(1.5 * step.check.a.cm + 30))} sews one.${seam.kind === 'side' ? ' Leave the chains at the underarm loose: they must flex.' : ''}`
+				how: `${wordStitch(step.check)}: ${wordSeamHow(step.check, s)} A strand of ${s.tail(1.5 * step.check.a.cm + 30)} sews one.${seam.kind === 'side' ? ' Leave the chains at the underarm loose: they must flex.' : ''}`
 			};
 		}
 		case 'close-held':
@@ -190,10 +229,14 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 				title: `Chain off the ${step.loops} stitches held on ${step.name}${step.copies > 1 ? `, on ${step.copies} pieces` : ''}`,
 				how: 'Off their waste yarn one after another, in the order they were threaded, none twisted; loose enough to flex, then the waste is pulled.'
 			};
-		case 'bind-hem':
+		case 'bind-edge':
 			return {
-				title: `Bind the ${step.loops} loops of the first row of ${step.name}${step.copies > 1 ? `, on ${step.copies} pieces` : ''}`,
-				how: 'Through every loop a chain, loose enough to stretch with the fabric; then the waste comes off: find the end that runs through its last row and pull.'
+				title: `${step.loops > 2 ? 'Bind' : 'Draw up'} the ${step.loops === 1 ? 'last loop' : `${step.loops} loops`} of the ${EDGE[step.edge]} row of ${step.name}${step.copies > 1 ? `, on ${step.copies} pieces` : ''}`,
+				how: `${
+					step.loops > 2
+						? `With the tail of ${s.tail(step.tailCm)} a chain through every loop, loose enough to stretch with the fabric`
+						: 'The tail through and fastened off'
+				}${step.waste ? '; then the waste comes off: find the end that runs through its last row and pull.' : ', before anything is blocked or sewn.'}`
 			};
 		case 'crochet-edge': {
 			const c = step.count;
@@ -219,7 +262,7 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 		case 'gather-piece':
 			return {
 				title: `Gather the ${EDGE[step.edge]} row of ${of(step.name, 1)}, ${step.loops} loops${times(step.copies)}`,
-				how: `The tail of ${s.length(Math.round(step.tailCm))} on a blunt needle through every loop in turn, beginning beside the tail: count ${step.loops}. Through all a second time, draw up and knot.${step.waste ? ' Then the waste comes off.' : ''}`
+				how: `The tail of ${s.tail(step.tailCm)} on a blunt needle through every loop in turn, beginning beside the tail: count ${step.loops}. Through all a second time, draw up and knot.${step.waste ? ' Then the waste comes off.' : ''}`
 			};
 		case 'fold-bag':
 			return {
@@ -229,17 +272,17 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 		case 'sew-bag':
 			return {
 				title: `Sew the two seams, ${rowsWord(step.a)} to ${rowsWord(step.b)} each`,
-				how: `A strand of ${s.length(Math.round(step.strandCm))} for each. One on the front and one on the back, from a bottom corner up to the middle of the notch: the strip’s edge folds back on itself there. A row of one side, a row of the other.${step.verdict === 'meets' ? '' : step.verdict === 'eases' ? ' Ease the odd rows in.' : ' They do not agree: see the plan.'}`
+				how: `A strand of ${s.tail(step.strandCm)} for each. One on the front and one on the back, from a bottom corner up to the middle of the notch: the strip’s edge folds back on itself there. A row of one side, a row of the other.${step.verdict === 'meets' ? '' : step.verdict === 'eases' ? ' Ease the odd rows in.' : ' They do not agree: see the plan.'}`
 			};
 		case 'handle':
 			return {
-				title: `Sew the handle to both points, ${step.loops} loops with ${step.loops}`,
-				how: 'A closed end of the handle to each point of the bag, folded round it and whipped twice; it carries what the bag carries.'
+				title: `Sew the handle over both points by its short sides, ${rowsWord(step.rows)} each`,
+				how: `Its closings are its long sides, ${s.length(step.longCm)}; each short side of ${s.length(step.wideCm)} goes over a point of the bag, half on either side, whipped twice. Where the first stitches leave a gap, a short strand and two stitches close it.`
 			};
 		case 'side-by-side':
 			return {
 				title: `Sew the tubes side by side, ${rowsWord(step.rows)} to ${step.rows}${times(step.times)}`,
-				how: `Mattress stitch along the folds with a strand of ${s.length(Math.round(step.strandCm))}, a bar of each at a time, colour joins all to the back; pin the middles together first so that neither side creeps.`
+				how: `Mattress stitch along the folds with a strand of ${s.tail(step.strandCm)}, a bar of each at a time${step.joins ? ', colour joins all to the back' : ''}; pin the middles together first so that neither side creeps.`
 			};
 		case 'border':
 			return {
@@ -287,7 +330,7 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 		case 'fix-pom':
 			return {
 				title: 'Fix it so that it comes off for washing',
-				how: 'The tie’s ends through the crown or the lining, in a bow, round a button or a toggle inside.'
+				how: 'The tie’s ends through what it goes on, in a bow, round a button or a toggle inside.'
 			};
 		case 'hang':
 			return {
@@ -297,7 +340,7 @@ export function wordStep(step: FinishStep, units: Units, terms: CrochetTerms = '
 		case 'weave-in':
 			return {
 				title: `Weave in ${step.ends} ends`,
-				how: `${s.length(2.5)} to ${s.length(4)} on their own colour, knots inside the lining.`
+				how: `${s.length(2.5)} to ${s.length(4)} on their own colour${step.lined ? ', knots inside the lining' : ', knots on the wrong side'}.`
 			};
 		case 'measure':
 			return {

@@ -1,3 +1,4 @@
+import { SMALL_HEAD_STRETCH } from '../../size/stretch';
 import type { HatKind } from './kind';
 
 /** The lined hat for a baby: on a small machine in light yarn. */
@@ -9,5 +10,6 @@ export const baby: HatKind = {
 	brimCm: 3,
 	closing: 'gather',
 	scheme: (a) => ({ kind: 'one', yarn: a }),
-	pins: { least: 20, most: 48 }
+	stretch: SMALL_HEAD_STRETCH,
+	pins: { least: 20, most: 40 }
 };

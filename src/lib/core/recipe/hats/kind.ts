@@ -1,6 +1,7 @@
 import type { YarnId } from '../../model/bench';
 import type { Closing, HatKindId } from '../../model/kinds';
 import type { ColourScheme, HeadFor } from '../../model/wish';
+import type { StretchLimits } from '../../size/stretch';
 
 /** A hat of one long tube tucked into itself: for whom, in which colours, and how its crown is closed. */
 export interface HatKind {
@@ -13,6 +14,8 @@ export interface HatKind {
 	readonly closing: Closing;
 	/** `a` is the first yarn on the bench, `b` the next, or the same again. */
 	readonly scheme: (a: YarnId, b: YarnId) => ColourScheme;
+	/** Stretch on the head that it is still worn with; what most fabric gives where not said. */
+	readonly stretch?: StretchLimits;
 	/** Machines it is usual on, by pins. */
 	readonly pins: { readonly least: number; readonly most: number };
 }

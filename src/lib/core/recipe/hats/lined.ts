@@ -6,7 +6,7 @@ export const lined: HatKind = {
 	name: 'Lined hat',
 	head: { kind: 'table', size: 'woman' },
 	turnedUp: true,
-	brimCm: 5,
+	brimCm: 6,
 	closing: 'gather',
 	scheme: (a) => ({ kind: 'one', yarn: a }),
 	pins: { least: 40, most: 100 }

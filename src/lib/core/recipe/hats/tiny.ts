@@ -1,3 +1,4 @@
+import { SMALL_HEAD_STRETCH } from '../../size/stretch';
 import type { HatKind } from './kind';
 
 /**
@@ -11,5 +12,6 @@ export const tiny: HatKind = {
 	brimCm: 2,
 	closing: 'gather',
 	scheme: (a) => ({ kind: 'one', yarn: a }),
-	pins: { least: 16, most: 40 }
+	stretch: SMALL_HEAD_STRETCH,
+	pins: { least: 16, most: 28 }
 };

@@ -1,6 +1,6 @@
 import type { FoldedBagWish } from '../../model/wish';
 import { own, worked, type Working } from '../../quantity/working';
-import { bagOf } from '../../thing/bag';
+import { bagOf, handleOf } from '../../thing/bag';
 import { joint } from '../../thing/joint';
 import {
 	bandsOf,
@@ -13,8 +13,8 @@ import {
 } from './common';
 import type { ThingKind } from './kind';
 
-/** Rows of the short tube that joins the two points: a few (common practice). */
-const USUAL_HANDLE = 16;
+/** Rows of the short tube that joins the two points: about 8 (common practice). */
+const USUAL_HANDLE = 8;
 
 /** A bag folded of one tube closed flat at both ends, three times as long as it is wide, and a short tube as its handle. */
 export const foldedBag: ThingKind<FoldedBagWish> = {
@@ -54,7 +54,6 @@ export const foldedBag: ThingKind<FoldedBagWish> = {
 		const ids = [...new Set(wish.yarns)];
 		const bands = bandsOf(wish.line, wish.yarns, rows);
 		const handle = [{ yarn: ids.indexOf(wish.yarns[0]!), rows: wish.handleRows }];
-		const half = Math.floor(machine.pins / 2);
 		const side = (name: string, count: number) =>
 			({ piece: 'strip', name, edge: 'side', count, of: 'rows' }) as const;
 		// The middle third stays; what the strip is too long or too short falls on its two ends.
@@ -96,10 +95,13 @@ export const foldedBag: ThingKind<FoldedBagWish> = {
 				kind: 'bag',
 				bag: bagOf(width, rows / up),
 				strip: 'strip',
-				handle: 'handle',
 				rows,
 				idealRows,
-				handleCm: wish.handleRows / up,
+				handle: {
+					piece: 'handle',
+					rows: wish.handleRows,
+					...handleOf(width, wish.handleRows / up)
+				},
 				bands,
 				handleYarn: handle[0]!.yarn,
 				joints: [
@@ -115,17 +117,17 @@ export const foldedBag: ThingKind<FoldedBagWish> = {
 						kind: 'handle',
 						a: {
 							piece: 'handle',
-							name: 'closed end of the handle',
-							edge: 'cast-on',
-							count: half,
-							of: 'loops'
+							name: 'short side of the handle',
+							edge: 'side',
+							count: wish.handleRows,
+							of: 'rows'
 						},
 						b: {
 							piece: 'strip',
-							name: 'a point, its closed end folded in',
+							name: 'over a point, half on either side',
 							edge: 'points',
-							count: half,
-							of: 'loops'
+							count: wish.handleRows,
+							of: 'rows'
 						},
 						times: 2
 					})

@@ -1,17 +1,18 @@
+import { HEAD_CM } from '../../size/head';
 import { HEADS } from '../../size/tables';
 import { flatEnds, TUBE, type TubeKind } from './kind';
 
-/** 80 to 85 rows on a large machine, ends closed flat and hooked into one another (common practice): 0.85 of a woman's head. */
-const OF_HEAD = 0.85;
+/** 80 to 85 rows on a large machine, ends closed flat and hooked into one another (common practice): three quarters of a woman's head. */
+const OF_HEAD = 0.75;
 
 export const headband: TubeKind = {
 	id: 'headband',
 	name: 'Headband',
 	piece: 'Tube',
 	copies: 1,
-	around: { what: 'Head', usualCm: 50.5, by: 'length' },
+	around: { what: 'Head', usualCm: HEAD_CM.woman, by: 'length' },
 	fitCm: (around) => OF_HEAD * around,
-	fitSource: '0.85 of the head, so that it holds (common practice)',
+	fitSource: 'three quarters of the head, so that it holds (common practice)',
 	sizes: HEADS,
 	stripes: '10 A',
 	pins: { least: 20, most: 60 },

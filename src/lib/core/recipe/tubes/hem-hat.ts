@@ -1,5 +1,5 @@
 import { HEADS } from '../../size/tables';
-import { VISIBLE_SHARE } from '../../size/head';
+import { HEAD_CM, VISIBLE_SHARE } from '../../size/head';
 import { TUBE, type TubeKind } from './kind';
 
 /**
@@ -11,7 +11,7 @@ export const hemHat: TubeKind = {
 	name: 'Hung-hem hat',
 	piece: 'Tube',
 	copies: 1,
-	around: { what: 'Head', usualCm: 50.5, by: 'width' },
+	around: { what: 'Head', usualCm: HEAD_CM.woman, by: 'width' },
 	fitCm: (around, worn) => (VISIBLE_SHARE * around) / worn,
 	fitSource: '0.4 of the head in height, as worn (from memory)',
 	sizes: HEADS,

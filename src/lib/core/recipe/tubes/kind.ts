@@ -1,6 +1,7 @@
 import type { Assembly, AssemblyStep } from '../../assemble/assembly';
 import type { TubeKindId } from '../../model/kinds';
 import type { PlainTubeWish } from '../../model/wish';
+import type { StretchLimits } from '../../size/stretch';
 
 /** What is known of the tube when its ends are seen to. */
 export interface MadeTube {
@@ -49,6 +50,8 @@ export interface TubeKind {
 	readonly covers?: true;
 	/** How it is pictured; lying along its length where not said. */
 	readonly hangs?: 'cast-on-up' | 'cast-on-down';
+	/** Stretch it is still worn with; what most fabric gives where not said. */
+	readonly stretch?: StretchLimits;
 	/** Machines it is usual on, by pins. */
 	readonly pins: { readonly least: number; readonly most: number };
 	/** `rows` are its main rows. */

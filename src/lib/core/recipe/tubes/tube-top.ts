@@ -1,3 +1,4 @@
+import { GIVING_STRETCH } from '../../size/stretch';
 import { BODIES } from '../../size/tables';
 import { TUBE, type TubeKind } from './kind';
 
@@ -17,6 +18,7 @@ export const tubeTop: TubeKind = {
 	chains: { what: 'Chains in the strap', usual: 70 },
 	hangs: 'cast-on-up',
 	stripes: '15 A, 5 B',
+	stretch: GIVING_STRETCH,
 	pins: { least: 44, most: 200 },
 	assembly: (wish) => [
 		{ do: 'bind', piece: TUBE, edge: 'cast-off' },

@@ -14,7 +14,7 @@ export const warmers: TubeKind = {
 	thumb: true,
 	hangs: 'cast-on-down',
 	stripes: '8 A, 4 B',
-	pins: { least: 16, most: 48 },
+	pins: { least: 16, most: 44 },
 	assembly: (wish, made) => {
 		const thumb = thumbOf(wish, made);
 		return [
