@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
-import { strToU8, zipSync } from 'fflate';
+import { strToU8, unzipSync, zipSync } from 'fflate';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { projectArb } from '../../../tests/support/arbitrary';
@@ -14,7 +14,9 @@ import {
 import { plan } from '../core/plan';
 import { recipeFor } from '../core/recipe/registry';
 import { order as orderSchema } from '../core/model/order';
-import { readAny, snapshot, writeBackup } from './backup';
+import { readAny } from './backup-read';
+import { writeBackup } from './backup-write';
+import { snapshot } from './snapshot';
 import type { Everything } from './everything';
 import { writeCsv } from './csv/rfc4180';
 import { problem, readLimited, MAX_BODY_BYTES } from './http';
@@ -30,8 +32,7 @@ import {
 
 const uses = (p: (typeof harbour.projects)[number]) =>
 	new Set<string>(recipeFor(p.wish).yarns(p.wish));
-const fileOf = (i = 0): ProjectFile =>
-	snapshot(harbour, harbour.projects[i]!, uses(harbour.projects[i]!));
+const fileOf = (i = 0): ProjectFile => snapshot(harbour, harbour.projects[i]!);
 
 describe('a project file', () => {
 	it('import of an export is the identity', () => {
@@ -46,7 +47,7 @@ describe('a project file', () => {
 					results: []
 				};
 				const read = readProject(writeProject(file));
-				expect(read).toEqual({ ok: true, value: file });
+				expect(read).toEqual({ ok: true, value: file, unread: [] });
 			}),
 			{ seed: 17, numRuns: 60 }
 		);
@@ -56,7 +57,7 @@ describe('a project file', () => {
 		for (const p of harbour.projects) {
 			const all = { ...harbour.bench, yarns: harbour.bench.yarns.filter((y) => uses(p).has(y.id)) };
 			const mine = plan(p, { ...all, swatches: all.swatches.filter((s) => uses(p).has(s.yarnId)) });
-			expect(plan(p, snapshot(harbour, p, uses(p)).bench)).toEqual(mine);
+			expect(plan(p, snapshot(harbour, p).bench)).toEqual(mine);
 		}
 	});
 
@@ -123,7 +124,7 @@ describe('a project file', () => {
 });
 
 describe('a backup of everything', () => {
-	const bytes = writeBackup(harbour, uses);
+	const bytes = writeBackup(harbour);
 
 	it('comes back as it was', () => {
 		const read = readAny(bytes);
@@ -140,17 +141,7 @@ describe('a backup of everything', () => {
 		['nothing', new Uint8Array(), 'empty'],
 		['a broken zip', bytes.slice(0, 200), 'damaged'],
 		['a zip of something else', zipSync({ 'a.json': strToU8('{}') }), 'foreign'],
-		['a zip whose bench is no JSON', zipSync({ 'bench.json': strToU8('{') }), 'not-json'],
-		[
-			'a zip with one bad project',
-			zipSync({
-				'bench.json': strToU8(
-					JSON.stringify({ format: 'tomble-bench', version: 1, bench: harbour.bench })
-				),
-				'projects/001.json': strToU8('{}')
-			}),
-			'foreign'
-		]
+		['a zip whose bench is no JSON', zipSync({ 'bench.json': strToU8('{') }), 'damaged']
 	])('%s is refused whole', (_, content, code) => {
 		const r = readAny(content);
 		expect(r.ok ? 'taken' : r.refusal.code).toBe(code);
@@ -250,12 +241,51 @@ describe('the lantern fair', () => {
 	});
 });
 
-it('damaged orders refuse the whole backup, with their path', () => {
-	const bad = { ...harbour.orders[0]!, lines: [{ projectId: 'x', count: 0, made: 0 }] };
-	const opened = readAny(writeBackup({ ...harbour, orders: [bad as never] }, uses));
-	expect(opened.ok ? '' : opened.refusal).toMatchObject({
-		code: 'damaged',
-		path: 'orders.json: orders[0].lines[0].count'
+describe('a backup with something bad in it', () => {
+	it('opens without the project that does not read, and names it', () => {
+		const opened = readAny(
+			zipSync({
+				'bench.json': strToU8(
+					JSON.stringify({ format: 'tomble-bench', version: 1, bench: harbour.bench })
+				),
+				'projects/001-net-bag.json': strToU8('{}')
+			})
+		);
+		expect(opened).toMatchObject({
+			ok: true,
+			unread: [{ name: 'net-bag', path: 'projects/001-net-bag.json: format' }]
+		});
+	});
+
+	it('whose bench does not read opens with what its projects carry along', () => {
+		const zip = { ...unzipSync(writeBackup(harbour)), 'bench.json': strToU8('{') };
+		const opened = readAny(zipSync(zip));
+		if (!opened.ok) throw new Error(opened.refusal.code);
+		expect(opened.unread).toMatchObject([{ path: 'bench.json' }]);
+		expect(opened.value.projects).toHaveLength(harbour.projects.length);
+		for (const p of opened.value.projects) expect(plan(p, opened.value.bench).ok).toBe(true);
+	});
+
+	it('of a newer version is refused as such', () => {
+		const bench = { format: 'tomble-bench', version: VERSION + 1, bench: harbour.bench };
+		const opened = readAny(zipSync({ 'bench.json': strToU8(JSON.stringify(bench)) }));
+		expect(opened.ok ? '' : opened.refusal.code).toBe('newer');
+	});
+
+	it('opens without the order that does not read, and says where it fails', () => {
+		const good = harbour.orders[0]!;
+		const bad = { ...good, id: 'bad', lines: [{ projectId: 'x', count: 0, made: 0 }] };
+		const orders = { format: 'tomble-orders', version: VERSION, orders: [bad, good] };
+		const opened = readAny(
+			zipSync({
+				...unzipSync(writeBackup(harbour)),
+				'orders.json': strToU8(JSON.stringify(orders))
+			})
+		);
+		expect(opened.ok && opened.value.orders).toEqual([good]);
+		expect(opened.ok && opened.unread).toMatchObject([
+			{ path: 'orders.json: orders[0].lines[0].count', name: bad.name }
+		]);
 	});
 });
 
@@ -325,5 +355,28 @@ describe('files of earlier versions', () => {
 			const opened = openProject({ ...file, ...broken });
 			expect(opened.ok ? '' : opened.refusal.code).toBe('damaged');
 		}
+	});
+});
+
+describe('what was expected is said in words', () => {
+	it.each<[string, unknown, string]>([
+		['project.name', 7, 'project.name: text'],
+		['project.createdAt', 'soon', 'project.createdAt: a number'],
+		['bench.yarns', {}, 'bench.yarns: a list'],
+		['project.wish.closing', 'glue', 'project.wish.closing: one of “gather”'],
+		['project.wish.recipe', 'sail', 'project.wish.recipe: one of “lined-hat”'],
+		['project.name', 'x'.repeat(900), 'project.name: at most'],
+		['bench.machines.0.pins', 4.5, 'bench.machines[0].pins: a whole number']
+	])('%s', (path, value, said) => {
+		const file = structuredClone(fileOf()) as unknown as Record<string, unknown>;
+		const keys = path.split('.');
+		const host = keys
+			.slice(0, -1)
+			.reduce<Record<string, unknown>>((v, k) => v[k] as Record<string, unknown>, file);
+		host[keys.at(-1)!] = value;
+		const opened = openProject(file);
+		const words = opened.ok ? 'taken' : `${opened.refusal.path}: ${opened.refusal.expected}`;
+		expect(words.slice(0, said.length)).toBe(said);
+		expect(words).not.toMatch(/Invalid|Too |expected/);
 	});
 });

@@ -2,17 +2,24 @@
 
 export const MAX_BODY_BYTES = 500_000;
 
-export function problem(
+export const problemBody = (
 	status: number,
 	code: string,
 	detail: string,
 	extra: Record<string, string> = {}
-): Response {
-	return new Response(
-		JSON.stringify({ type: `urn:tomble:problem:${code}`, title: code, status, detail, ...extra }),
-		{ status, headers: { 'content-type': 'application/problem+json' } }
-	);
-}
+): string =>
+	JSON.stringify({ type: `urn:tomble:problem:${code}`, title: code, status, detail, ...extra });
+
+export const problem = (
+	status: number,
+	code: string,
+	detail: string,
+	extra: Record<string, string> = {}
+): Response =>
+	new Response(problemBody(status, code, detail, extra), {
+		status,
+		headers: { 'content-type': 'application/problem+json' }
+	});
 
 /** The body as text, or null once it exceeds the limit; what follows is not read. */
 export async function readLimited(request: Request): Promise<string | null> {

@@ -1,8 +1,54 @@
 import { sideBySide } from '../core/count/side-by-side';
 import { foldRun } from '../core/count/run';
+import type { Evidence, RunEvent } from '../core/model/project';
 import type { Everything } from './everything';
 
-type Kind = 'machines' | 'yarns' | 'swatches' | 'tests' | 'projects' | 'results' | 'orders';
+type Kind =
+	'machines' | 'yarns' | 'swatches' | 'tests' | 'projects' | 'results' | 'orders' | 'evidence';
+
+/**
+ * The evidence of a file that is carried in: of things whose logs are neither here nor in the file. Where the maker keeps a
+ * project, its own log speaks for it, and no file changes that.
+ */
+export function evidenceToCarry(mine: Everything, file: Everything): Evidence[] {
+	const known = new Set<string>(mine.projects.map((p) => p.id));
+	const logged = new Set<string>([...mine.results, ...file.results].map((r) => r.id));
+	return file.bench.evidence.filter((e) => !known.has(e.projectId) && !logged.has(e.resultId));
+}
+
+/** A small fingerprint of a text (FNV-1a, 32 bits), to make one id of two. */
+function print32(text: string): string {
+	let hash = 0x811c9dc5;
+	for (const c of text) hash = Math.imul(hash ^ c.codePointAt(0)!, 0x01000193) >>> 0;
+	return hash.toString(36);
+}
+const ID_KEPT = 44;
+
+/**
+ * A file's events under ids that are their own: one whose id is another project's here is kept under a new one, always the
+ * same, so that it comes in once and once only. `owner` tells whose an id is here.
+ */
+export function withOwnIds(
+	events: readonly RunEvent[],
+	owner: (id: string) => string | undefined
+): RunEvent[] {
+	const renamed = new Map<string, string>();
+	for (const e of events) {
+		const of = owner(e.id);
+		if (of !== undefined && of !== e.projectId)
+			renamed.set(
+				`${e.projectId} ${e.id}`,
+				`${e.id.slice(0, ID_KEPT)}~${print32(`${e.projectId} ${e.id}`)}`
+			);
+	}
+	if (renamed.size === 0) return [...events];
+	const idOf = (projectId: string, id: string) => renamed.get(`${projectId} ${id}`) ?? id;
+	return events.map((e) => {
+		const id = idOf(e.projectId, e.id);
+		// A mending names the fault it mends.
+		return e.type === 'mend' ? { ...e, id, fault: idOf(e.projectId, e.fault) } : { ...e, id };
+	});
+}
 
 /** What an import would do to one record. */
 export interface Change {
@@ -83,6 +129,10 @@ const nameOf = (kind: Kind, item: Named, all: Everything): string => {
 		const what = kind === 'swatches' ? 'Swatch' : 'Test';
 		return `${what} of ${y ? `${y.name}, ${y.colourName}` : 'a yarn'}`;
 	}
+	if (kind === 'evidence') {
+		const e = all.bench.evidence.find((x) => x.resultId === item.id);
+		return `What ${e?.projectName ?? 'a finished piece'} taught`;
+	}
 	if (kind === 'results') {
 		const r = all.results.find((x) => x.id === item.id);
 		const p = all.projects.find((x) => x.id === r?.projectId);
@@ -98,24 +148,35 @@ const lists = (all: Everything): Record<Kind, readonly Named[]> => ({
 	tests: all.bench.tests,
 	projects: all.projects,
 	results: all.results,
-	orders: all.orders
+	orders: all.orders,
+	evidence: all.bench.evidence.map((e) => ({ ...e, id: e.resultId }))
 });
 
 /** What importing `file` would change in `mine`, record by record. Nothing is written. */
 export function previewImport(mine: Everything, file: Everything): Preview {
 	const have = lists(mine);
-	const changes = (Object.entries(lists(file)) as [Kind, readonly Named[]][]).flatMap(
-		([kind, items]) =>
-			items.map((item): Change => {
-				const old = have[kind].find((x) => x.id === item.id);
-				const effect = !old ? 'new' : sameData(old, item) ? 'same' : 'differs';
-				return { kind, id: item.id, name: nameOf(kind, item, file), effect };
-			})
+	const byId = new Map(
+		(Object.entries(have) as [Kind, readonly Named[]][]).map(([kind, items]) => [
+			kind,
+			new Map(items.map((x) => [x.id, x]))
+		])
 	);
-	const ids = new Set(mine.events.map((e) => e.id));
+	const coming = lists({
+		...file,
+		bench: { ...file.bench, evidence: evidenceToCarry(mine, file) }
+	});
+	const changes = (Object.entries(coming) as [Kind, readonly Named[]][]).flatMap(([kind, items]) =>
+		items.map((item): Change => {
+			const old = byId.get(kind)?.get(item.id);
+			const effect = !old ? 'new' : sameData(old, item) ? 'same' : 'differs';
+			return { kind, id: item.id, name: nameOf(kind, item, file), effect };
+		})
+	);
+	const owners = new Map<string, string>(mine.events.map((e) => [e.id, e.projectId]));
+	const events = withOwnIds(file.events, (id) => owners.get(id));
 	return {
 		changes,
-		newEvents: file.events.filter((e) => !ids.has(e.id)).length,
-		runs: runChanges(mine, file)
+		newEvents: events.filter((e) => !owners.has(e.id)).length,
+		runs: runChanges(mine, { ...file, events })
 	};
 }

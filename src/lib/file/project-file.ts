@@ -1,32 +1,44 @@
+import { strToU8 } from 'fflate';
 import * as z from 'zod';
-import { benchFrom1, benchFrom2, eventsFrom2, projectFrom1, projectFrom2 } from './upgrade';
-import { bench, project, result, runEvent } from '../core/model/project';
+import { machine, swatch, yarn, yarnTest } from '../core/model/bench';
+import { parseJson } from './bounded';
+import { readList, type Unread } from './lists';
+import { refuse, type Refusal } from './refusal';
+import {
+	benchFrom1,
+	benchFrom2,
+	eventsFrom2,
+	projectFrom1,
+	projectFrom2,
+	projectFrom4
+} from './upgrade';
+import { MOST_EVENTS } from '../core/model/kinds';
+import {
+	bench as benchSchema,
+	evidence,
+	project,
+	result,
+	runEvent,
+	type Bench
+} from '../core/model/project';
+import { firstIssue } from './issue';
 
 /** The one current version of the project file; see docs/file-format.md. */
 export const FORMAT = 'tomble-project';
-export const VERSION = 4;
+export const VERSION = 5;
 
 /** A project with a snapshot of all it uses, so that it means the same elsewhere. */
 export const projectFile = z.object({
 	format: z.literal(FORMAT),
 	version: z.literal(VERSION),
 	project,
-	bench,
-	events: z.array(runEvent).max(20_000),
+	bench: benchSchema,
+	events: z.array(runEvent).max(MOST_EVENTS),
 	results: z.array(result).max(500)
 });
 export type ProjectFile = z.infer<typeof projectFile>;
 
-/** Why a file is refused, and where in it. */
-export interface Refusal {
-	readonly code: 'not-json' | 'foreign' | 'newer' | 'damaged' | 'too-large' | 'empty';
-	/** Path in the file, like `project.wish.head`, where one is known. */
-	readonly path: string;
-	/** What was expected there. */
-	readonly expected: string;
-}
-
-export type Opened<T> = { ok: true; value: T } | { ok: false; refusal: Refusal };
+export type { Opened, Refusal } from './refusal';
 
 /** Larger files than this are refused unread, in bytes. */
 export const MAX_FILE_BYTES = 20_000_000;
@@ -61,52 +73,144 @@ const MIGRATIONS: Record<number, Migration> = {
 				: file.events
 	}),
 	// What there was stays as it was: recipes were added.
-	3: (file) => ({ ...file, version: 4 })
+	3: (file) => ({ ...file, version: 4 }),
+	4: (file) => ({
+		...file,
+		version: 5,
+		project:
+			typeof file.project === 'object' && file.project !== null
+				? projectFrom4(
+						file.project as Record<string, unknown>,
+						[file.events, file.results].some((x) => Array.isArray(x) && x.length > 0)
+					)
+				: file.project
+	})
 };
 
-export const refuse = (code: Refusal['code'], path: string, expected: string) =>
-	({ ok: false, refusal: { code, path, expected } }) as const;
+/** A project file, and what of it does not read where that is allowed. */
+export type OpenedProject =
+	| { readonly ok: true; readonly value: ProjectFile; readonly unread: readonly Unread[] }
+	| { readonly ok: false; readonly refusal: Refusal };
 
-/** First problem of a failed validation, as a path and what was expected there. */
-export function firstIssue(error: z.ZodError): { path: string; expected: string } {
-	const issue = error.issues[0];
-	const path = (issue?.path ?? [])
-		.map((p) => (typeof p === 'number' ? `[${p}]` : `.${String(p)}`))
-		.join('')
-		.replace(/^\./, '');
-	return { path, expected: issue?.message ?? 'a valid file' };
+interface How {
+	/** Within a backup: its bench stands elsewhere, and one bad event is one bad event. */
+	readonly inBackup?: boolean;
 }
 
-/** Validates an already parsed body as a project file of any known version. */
-export function openProject(body: unknown): Opened<ProjectFile> {
-	const head = z
-		.looseObject({ format: z.literal(FORMAT), version: z.int().min(1) })
-		.safeParse(body);
+const FORMAT_HEAD = z.looseObject({ format: z.literal(FORMAT), version: z.int().min(1) });
+
+/** Lists of a bench, each with the most it holds. */
+const BENCH_LISTS = {
+	machines: { schema: machine, most: 200, key: 'id' },
+	yarns: { schema: yarn, most: 5000, key: 'id' },
+	swatches: { schema: swatch, most: 5000, key: 'id' },
+	tests: { schema: yarnTest, most: 5000, key: 'id' },
+	evidence: { schema: evidence, most: 5000, key: 'resultId' }
+} as const;
+
+/** A bench of the present version, record by record. */
+export function readBench(
+	raw: unknown,
+	path: string,
+	first: boolean
+): { bench: Bench; unread: Unread[] } {
+	const from = (typeof raw === 'object' && raw !== null ? raw : {}) as Record<string, unknown>;
+	const unread: Unread[] = [];
+	const list = <T>(name: keyof typeof BENCH_LISTS): T[] => {
+		const { schema, most, key } = BENCH_LISTS[name];
+		const read = readList(
+			first && unread.length > 0 ? [] : from[name],
+			{
+				schema: schema as unknown as z.ZodType<T>,
+				path: `${path}.${name}`,
+				most,
+				key: key as keyof T & string
+			},
+			first
+		);
+		unread.push(...read.unread);
+		return read.items;
+	};
+	return {
+		bench: {
+			machines: list('machines'),
+			yarns: list('yarns'),
+			swatches: list('swatches'),
+			tests: list('tests'),
+			evidence: list('evidence')
+		},
+		unread
+	};
+}
+
+const NO_BENCH: Bench = { machines: [], yarns: [], swatches: [], tests: [], evidence: [] };
+
+/** Validates an already parsed body as a project file of any known version, record by record. */
+export function openProject(body: unknown, { inBackup = false }: How = {}): OpenedProject {
+	const head = FORMAT_HEAD.safeParse(body);
 	if (!head.success) return refuse('foreign', 'format', `"${FORMAT}" and a version`);
 	if (head.data.version > VERSION)
 		return refuse('newer', 'version', `${VERSION} or lower; a newer Tomble wrote this file`);
 	let file: Record<string, unknown> = head.data;
 	for (let v = head.data.version; v < VERSION; v++) file = MIGRATIONS[v]!(file);
-	const parsed = projectFile.safeParse(file);
-	if (!parsed.success) {
-		const { path, expected } = firstIssue(parsed.error);
-		return refuse('damaged', path, expected);
+	const own = project.safeParse(file.project);
+	if (!own.success) {
+		const { path, expected } = firstIssue(own.error);
+		return refuse('damaged', path ? `project.${path}` : 'project', expected);
 	}
-	return { ok: true, value: parsed.data };
+	const unread: Unread[] = [];
+	const wrong = () => (inBackup ? undefined : unread[0]);
+	const bench = inBackup ? null : readBench(file.bench, 'bench', true);
+	unread.push(...(bench?.unread ?? []));
+	// A file speaks of its own project, and of no other.
+	const itsOwn = ({ projectId }: { readonly projectId: string }) =>
+		projectId === own.data.id
+			? null
+			: { path: 'projectId', expected: `the file’s own project, ${own.data.id}` };
+	const events = wrong()
+		? null
+		: readList(
+				file.events,
+				{ schema: runEvent, path: 'events', most: MOST_EVENTS, key: 'id', holds: itsOwn },
+				!inBackup
+			);
+	unread.push(...(events?.unread ?? []));
+	const results = wrong()
+		? null
+		: readList(
+				file.results,
+				{ schema: result, path: 'results', most: 500, key: 'id', holds: itsOwn },
+				!inBackup
+			);
+	unread.push(...(results?.unread ?? []));
+	const first = wrong();
+	if (first) return refuse('damaged', first.path, first.expected);
+	return {
+		ok: true,
+		value: {
+			format: FORMAT,
+			version: VERSION,
+			project: own.data,
+			bench: bench?.bench ?? NO_BENCH,
+			events: events?.items ?? [],
+			results: results?.items ?? []
+		},
+		unread
+	};
+}
+
+/** Reads the bytes of a project file; refused whole, with the reason and the path in it. */
+export function readProjectBytes(bytes: Uint8Array, how: How = {}): OpenedProject {
+	if (bytes.length > MAX_FILE_BYTES)
+		return refuse('too-large', '', `at most ${MAX_FILE_BYTES} bytes`);
+	const parsed = parseJson(bytes);
+	return parsed.ok ? openProject(parsed.value, how) : parsed;
 }
 
 /** Reads the text of a project file; refused whole, with the reason and the path in it. */
-export function readProject(text: string): Opened<ProjectFile> {
+export function readProject(text: string): OpenedProject {
 	if (text.trim() === '') return refuse('empty', '', 'a project file');
-	if (text.length > MAX_FILE_BYTES)
-		return refuse('too-large', '', `at most ${MAX_FILE_BYTES} bytes`);
-	let body: unknown;
-	try {
-		body = JSON.parse(text);
-	} catch {
-		return refuse('not-json', '', 'JSON text');
-	}
-	return openProject(body);
+	return readProjectBytes(strToU8(text));
 }
 
 export const writeProject = (file: ProjectFile): string => `${JSON.stringify(file, null, '\t')}\n`;

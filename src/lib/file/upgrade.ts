@@ -1,3 +1,6 @@
+import type { BodySize } from '../core/model/kinds';
+import { BODY } from '../core/size/body';
+
 /**
  * Records of earlier versions made into those of the next, one function a kind of record.
  * The browser's store and the files both upgrade through these, so that they cannot part ways.
@@ -75,3 +78,48 @@ export function eventsFrom2(events: readonly Rec[]): Rec[] {
 
 export const benchFrom2 = (bench: unknown): unknown =>
 	isRecord(bench) ? { ...bench, machines: list(bench.machines, machineFrom2) } : bench;
+
+/** Heads that version 4 had by name, cm, and the share of one that a hat covered; a headband's share of it. */
+const HEADS_4 = { woman: 50.5, man: 56 } as const;
+const VISIBLE_4 = 0.4;
+const ADULT_FROM_CM = 54;
+const HEADBAND_4 = 0.85 / 0.75;
+const ROUND_DROP_4 = { least: 4, ofNeck: 0.55 };
+const NECK_OF_BACK = 0.4;
+
+/** What it was planned for in version 4, said outright, so that a piece half cranked keeps its rows. */
+function wishBegunIn4(wish: Rec): Rec {
+	const recipe = String(wish.recipe);
+	if (isRecord(wish.head) && isRecord(wish.length)) {
+		if (wish.visibleCm !== null || wish.length.by !== 'fit') return wish;
+		const named = HEADS_4[String(wish.head.size) as keyof typeof HEADS_4] as number | undefined;
+		const cm = wish.head.kind === 'table' ? named : Number(wish.head.cm);
+		return cm !== undefined && (named !== undefined || cm >= ADULT_FROM_CM)
+			? { ...wish, head: { kind: 'measured', cm }, visibleCm: VISIBLE_4 * cm }
+			: wish;
+	}
+	if (recipe === 'hem-hat')
+		return wish.aroundCm === null ? { ...wish, aroundCm: HEADS_4.woman } : wish;
+	if (recipe === 'headband')
+		return { ...wish, aroundCm: Number(wish.aroundCm ?? HEADS_4.woman) * HEADBAND_4 };
+	if (isRecord(wish.measures) && wish.from !== 'flat') {
+		const body = BODY[String(wish.size) as BodySize] as (typeof BODY)[BodySize] | undefined;
+		if (!body || !['vest', 'cardigan', 'jacket', 'sweater'].includes(recipe)) return wish;
+		const set = wish.measures;
+		const neck = Number(set.neck ?? Number(set.crossBack ?? body.crossBack) * NECK_OF_BACK);
+		const drop = Math.max(ROUND_DROP_4.least, neck * ROUND_DROP_4.ofNeck);
+		return {
+			...wish,
+			measures: {
+				armhole: body.armhole,
+				...(wish.neck === 'round' ? { neckDrop: drop } : {}),
+				...set
+			}
+		};
+	}
+	return wish;
+}
+
+/** From version 5 on adults' hats go by flat rules and children's armholes and necks are roomier: what was begun stays as it was. */
+export const projectFrom4 = (project: Rec, begun: boolean): Rec =>
+	begun && isRecord(project.wish) ? { ...project, wish: wishBegunIn4(project.wish) } : project;

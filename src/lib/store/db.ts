@@ -7,6 +7,7 @@ import {
 	machineFrom2,
 	projectFrom1,
 	projectFrom2,
+	projectFrom4,
 	swatchFrom1,
 	yarnFrom1
 } from '../file/upgrade';
@@ -39,6 +40,11 @@ export class TombleDb extends Dexie {
 	leads!: EntityTable<Lead, 'projectId'>;
 	orders!: EntityTable<Order, 'id'>;
 	settings!: EntityTable<{ key: 'settings' } & Settings, 'key'>;
+
+	/** Whether a newer version than this one has brought the store up. */
+	get isNewer(): boolean {
+		return this.isOpen() && this.backendDB().version > this.verno * 10;
+	}
 
 	constructor(name = 'tomble') {
 		super(name, { chromeTransactionDurability: 'strict' });
@@ -82,5 +88,12 @@ export class TombleDb extends Dexie {
 		// Recipes and orders were added, and nothing changed in what there was: the number keeps an older Tomble, which would not know
 		// them, from opening them.
 		this.version(4).stores({ orders: 'id, createdAt' });
+		// The tables stay; what was begun by rules that have changed since keeps what it was begun by.
+		this.version(5).upgrade(async (tx) => {
+			const begun = new Set<unknown>(await tx.table('events').orderBy('projectId').uniqueKeys());
+			for (const id of await tx.table('results').orderBy('projectId').uniqueKeys()) begun.add(id);
+			const projects = await tx.table<Record<string, unknown>>('projects').toArray();
+			await tx.table('projects').bulkPut(projects.map((p) => projectFrom4(p, begun.has(p.id))));
+		});
 	}
 }

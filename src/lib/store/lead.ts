@@ -1,10 +1,11 @@
 import type { RunEvent } from '../core/model/project';
-import type { TombleDb } from './db';
+import type { Lead, TombleDb } from './db';
 import { appendEvents } from './store';
 
 /**
  * One tab leads a run, the others follow. The lead is a lease in the store, so that it needs no more of the browser than the
- * count itself does, ends by itself when a tab dies, and is looked at in the very transaction that writes.
+ * count itself does, and is looked at in the very transaction that writes. It ends by itself; a tab that is known to be gone
+ * (`presence.ts`) is not waited for.
  */
 export const LEASE_MS = 6000;
 export const RENEW_MS = 2000;
@@ -16,14 +17,27 @@ export interface Claim {
 	readonly now: number;
 	/** Taken from another tab on purpose. */
 	readonly takeOver?: boolean;
+	/** A tab that is there no more: its lead is free, whatever its lease says. */
+	readonly gone?: string;
 }
 
-async function hold(db: TombleDb, { projectId, tab, now, takeOver }: Claim): Promise<boolean> {
+/** A lease that ends far later than one written now would was written by a clock that went wrong. */
+const holds = (lead: Lead, now: number): boolean =>
+	lead.until > now && lead.until <= now + 2 * LEASE_MS;
+
+async function hold(
+	db: TombleDb,
+	{ projectId, tab, now, takeOver, gone }: Claim
+): Promise<boolean> {
 	const lead = await db.leads.get(projectId);
-	if (lead && lead.tab !== tab && lead.until > now && !takeOver) return false;
+	if (lead && lead.tab !== tab && lead.tab !== gone && holds(lead, now) && !takeOver) return false;
 	await db.leads.put({ projectId, tab, until: now + LEASE_MS });
 	return true;
 }
+
+/** The tab that has the lead of a run, if any. */
+export const leadOf = async (db: TombleDb, projectId: string): Promise<string | null> =>
+	(await db.leads.get(projectId))?.tab ?? null;
 
 /** Takes or renews the lead; false where another tab has it. */
 export const claimLead = (db: TombleDb, claim: Claim): Promise<boolean> =>

@@ -124,11 +124,11 @@ describe('the writer', () => {
 			changed: () => undefined
 		});
 		await w.add({ type: 'row', piece: 'tube' });
-		expect(w).toMatchObject({ failure: 'the disk does not answer', events: [] });
+		expect(w).toMatchObject({ trouble: 'unknown', events: [] });
 		expect(w.queue).toHaveLength(1);
 		fail = false;
 		await w.add({ type: 'row', piece: 'tube' });
-		expect(w.failure).toBeNull();
+		expect(w.trouble).toBeNull();
 		expect((await eventsOf(db, projectId)).map((e) => e.id)).toEqual(['x0', 'x1']);
 		expect(acknowledged(w)).toBe(2);
 	});

@@ -1,5 +1,7 @@
 import { nextPlace } from '../core/count/run';
+import { MOST_EVENTS } from '../core/model/kinds';
 import type { RunEvent } from '../core/model/project';
+import { troubleOf, type StoreTrouble } from './failure';
 
 type Bare<T> = T extends unknown ? Omit<T, 'id' | 'projectId' | 'at' | 'n'> : never;
 export type NewEvent = Bare<RunEvent>;
@@ -25,7 +27,9 @@ export class RunWriter {
 	/** Marked and not yet committed. */
 	queue: readonly RunEvent[] = [];
 	/** Why the last try failed. */
-	failure: string | null = null;
+	trouble: StoreTrouble | null = null;
+	/** More than a run's file takes: what was pressed beyond it was not counted. */
+	full = false;
 	/** Refused because another tab leads; what was refused is dropped, and the maker is told. */
 	refused = 0;
 	#writing = false;
@@ -42,6 +46,11 @@ export class RunWriter {
 
 	/** Resolves when the queue is empty or could not be written. */
 	add(...events: NewEvent[]): Promise<void> {
+		if (this.events.length + this.queue.length + events.length > MOST_EVENTS) {
+			this.full = true;
+			this.parts.changed();
+			return Promise.resolve();
+		}
 		const at = this.parts.now();
 		const first = nextPlace([...this.events, ...this.queue]);
 		this.queue = [
@@ -72,11 +81,11 @@ export class RunWriter {
 				this.queue = this.queue.slice(batch.length);
 				if (written) this.events = [...this.events, ...batch];
 				else this.refused += batch.length;
-				this.failure = null;
+				this.trouble = null;
 				this.parts.changed();
 			}
 		} catch (e) {
-			this.failure = e instanceof Error ? e.message : String(e);
+			this.trouble = troubleOf(e);
 			this.parts.changed();
 		} finally {
 			this.#writing = false;

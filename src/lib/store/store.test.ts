@@ -3,10 +3,13 @@ import { readFileSync } from 'node:fs';
 import Dexie from 'dexie';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { harbour } from '../demo/harbour';
+import { plan } from '../core/plan';
 import { foldRun } from '../core/count/run';
 import {
 	bench as benchSchema,
 	project as projectSchema,
+	type Bench,
+	type MeasuredResult,
 	type Project,
 	type RunEvent
 } from '../core/model/project';
@@ -19,8 +22,7 @@ import {
 	isEmpty,
 	readRecords,
 	readSettings,
-	writeSettings,
-	yarnsUsed
+	writeSettings
 } from './store';
 import { claimLead } from './lead';
 import { readEverything, seedIfEmpty, writeImport } from './transfer';
@@ -152,6 +154,70 @@ describe('import', () => {
 	});
 });
 
+describe('what teaches', () => {
+	/** A thing logged just as its plan has it, and what that does to the next lined hat. */
+	async function nextHat(
+		key: string,
+		patch: (p: Project) => Project,
+		result: Partial<MeasuredResult>
+	) {
+		await seedIfEmpty(db, { ...harbour, results: [] });
+		const hat = (bench: Bench) => {
+			const made = plan(
+				harbour.projects.find((p) => p.id === 'project-keeper')!,
+				bench
+			);
+			return made.ok ? made.pieces[0]!.mainRows : 0;
+		};
+		const before = benchOf(await readRecords(db));
+		const project = patch(harbour.projects.find((p) => p.id === `project-${key}`)!);
+		await db.projects.put(project);
+		const made = plan(project, before);
+		if (!made.ok || made.shape !== 'tube') throw new Error('no tube');
+		await db.results.add({
+			id: 'as-planned',
+			projectId: project.id,
+			at: 1,
+			when: 'rested',
+			tubeCm: made.tube.flatLength.mean,
+			flatWidthCm: made.figures.width.value.mean,
+			grams: 60,
+			minutes: 15,
+			heightWornCm: null,
+			rowsKnitted: made.pieces[0]!.mainRows,
+			note: '',
+			...result
+		});
+		const after = benchOf(await readRecords(db));
+		return { moved: hat(after) - hat(before), taught: after.evidence.length };
+	}
+
+	it('a hung-hem hat, a cord and a strip of a few rows move no plan', async () => {
+		expect(await nextHat('watchcap', (p) => p, {})).toEqual({ moved: 0, taught: 0 });
+		await db.results.clear();
+		const cord = (p: Project) =>
+			({ ...p, wish: { ...p.wish, recipe: 'cord', pins: 3 } }) as Project;
+		expect(await nextHat('harbourlight', cord, {})).toEqual({ moved: 0, taught: 0 });
+		await db.results.clear();
+		expect(await nextHat('harbourlight', (p) => p, { rowsKnitted: 19 })).toEqual({
+			moved: 0,
+			taught: 0
+		});
+	});
+
+	it('a plain tube does, and evidence that came in a file is held to the same', async () => {
+		expect((await nextHat('harbourlight', (p) => p, {})).taught).toBe(1);
+		const { evidence } = benchOf(await readRecords(db));
+		await db.results.clear();
+		const carry = (rows: number, pins: number) =>
+			db.carried.put({ ...evidence[0]!, resultId: `${rows}-${pins}`, rows, pins });
+		await carry(20, 8);
+		await carry(19, 48);
+		await carry(66, 3);
+		expect(benchOf(await readRecords(db)).evidence.map((e) => e.resultId)).toEqual(['20-8']);
+	});
+});
+
 describe('projects and settings', () => {
 	it('removing a project takes its run and results along, and nothing else', async () => {
 		await seedIfEmpty(db, harbour);
@@ -168,10 +234,6 @@ describe('projects and settings', () => {
 		await writeSettings(db, { units: 'in' });
 		await writeSettings(db, { theme: 'dark' });
 		expect(await readSettings(db)).toMatchObject({ units: 'in', theme: 'dark' });
-	});
-
-	it('knows the yarns a project names', () => {
-		expect([...yarnsUsed(harbour.projects[1]!)]).toEqual(['bw-foam', 'bw-rust']);
 	});
 });
 

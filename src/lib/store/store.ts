@@ -1,4 +1,5 @@
 import { evidenceFrom } from '../core/learn/evidence';
+import { isTaught, untaughtBy } from '../core/learn/teaches';
 import type { Machine, Swatch, Yarn, YarnTest } from '../core/model/bench';
 import type { Order } from '../core/model/order';
 import type { Bench, Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
@@ -8,6 +9,7 @@ import { recipeFor } from '../core/recipe/registry';
 import { sameYarnOtherColour } from '../core/yarn/tex';
 import { v4 as uuid } from 'uuid';
 import type { TombleDb } from './db';
+import { merge3 } from './merge3';
 import { soundSettings, type Settings } from './settings';
 
 /** All the maker has, without what follows from it. */
@@ -78,15 +80,21 @@ function tailsOfPlan(project: Project, { machines, yarns, swatches }: Records): 
 /** What the log's results teach, for the bench: derived afresh; only what files carried in is stored. */
 export function evidenceOf(records: Records): Evidence[] {
 	const here = new Set(records.results.map((r) => r.id));
-	const carried = records.carried.filter((e) => !here.has(e.resultId as MeasuredResult['id']));
+	const carried = records.carried.filter(
+		(e) => !here.has(e.resultId as MeasuredResult['id']) && isTaught(e)
+	);
 	const own = records.projects.flatMap((project) => {
-		const results = records.results.filter((r) => r.projectId === project.id);
 		const machine = records.machines.find((m) => m.id === project.machineId);
-		const ids = recipeFor(project.wish).yarns(project.wish);
+		// A project that does not read teaches nothing; it is told apart where all is checked.
+		const recipe = recipeFor(project.wish) as ReturnType<typeof recipeFor> | undefined;
+		const ids = recipe?.yarns(project.wish) ?? [];
 		const yarns = ids.flatMap((id) => records.yarns.find((y) => y.id === id) ?? []);
 		const yarn = yarns[0];
-		if (results.length === 0 || !machine || !yarn) return [];
-		if (recipeFor(project.wish).teaches === 'nothing') return [];
+		if (!machine || !yarn) return [];
+		const results = records.results.filter(
+			(r) => r.projectId === project.id && untaughtBy(project.wish, r, machine) === null
+		);
+		if (results.length === 0) return [];
 		const oneYarn = yarns.length === ids.length && yarns.every((y) => sameYarnOtherColour(y, yarn));
 		const tailMetres = tailsOfPlan(project, records);
 		return evidenceFrom({ project, results, machine, yarn, oneYarn, tailMetres });
@@ -101,10 +109,6 @@ export const benchOf = (records: Records): Bench => ({
 	tests: [...records.tests],
 	evidence: evidenceOf(records)
 });
-
-/** The ids of all yarns a project names. */
-export const yarnsUsed = (project: Project): ReadonlySet<string> =>
-	new Set(recipeFor(project.wish).yarns(project.wish));
 
 /** Appends run events in one durable transaction; an id already here is left alone. */
 export async function appendEvents(db: TombleDb, events: readonly RunEvent[]): Promise<void> {
@@ -124,8 +128,40 @@ export async function appendEvents(db: TombleDb, events: readonly RunEvent[]): P
 
 export async function eventsOf(db: TombleDb, projectId: string): Promise<RunEvent[]> {
 	const stored = await db.events.where('projectId').equals(projectId).sortBy('seq');
-	return stored.map(({ seq: _seq, ...event }) => event as RunEvent);
+	// An event without its place or its time is none: it is told apart where all is checked.
+	return stored
+		.filter((e) => Number.isFinite(e.n) && Number.isFinite(e.at) && typeof e.type === 'string')
+		.map(({ seq: _seq, ...event }) => event as RunEvent);
 }
+
+/** A change of a project, and of the yarns that change with it. */
+interface ProjectChange {
+	readonly base: Project;
+	readonly next: Project;
+	readonly yarns?: readonly { readonly before: Yarn; readonly after: Yarn }[];
+	/** Whether a project holds together; two changes made one may not. */
+	readonly reads?: (p: Project) => boolean;
+}
+
+/**
+ * Puts a change of a project into the store, where another tab may have changed it meanwhile; resolves to both together, or
+ * to this change alone where both together do not read.
+ */
+export const mergeProject = (
+	db: TombleDb,
+	{ base, next, yarns = [], reads = () => true }: ProjectChange
+): Promise<Project> =>
+	db.transaction('rw', db.projects, db.yarns, async () => {
+		const theirs = await db.projects.get(next.id);
+		const both = theirs ? merge3(base, next, theirs) : next;
+		const merged = reads(both) ? both : next;
+		await db.projects.put(merged);
+		for (const { before, after } of yarns) {
+			const here = await db.yarns.get(after.id);
+			await db.yarns.put(here ? merge3(before, after, here) : after);
+		}
+		return merged;
+	});
 
 /** Removes a project with its run and results. */
 export async function deleteProject(db: TombleDb, id: string): Promise<void> {

@@ -1,38 +1,84 @@
 import { sideBySide } from '../core/count/side-by-side';
+import type { Apart } from '../file/backup-format';
 import type { Everything } from '../file/everything';
+import { evidenceToCarry, sameData, withOwnIds } from '../file/merge';
 import type { TombleDb } from './db';
+import { apart, soundRecords } from './sound';
 import { appendEvents, benchOf, eventsOf, readRecords } from './store';
 
-/** Everything in the store, for export and for the preview of an import. */
-export async function readEverything(db: TombleDb): Promise<Everything> {
-	const records = await readRecords(db);
-	const events = await Promise.all(records.projects.map((p) => eventsOf(db, p.id)));
+/** All of the store, for export and for the preview of an import: what reads, and what does not, as it is. */
+export async function readStore(
+	db: TombleDb
+): Promise<{ readonly all: Everything; readonly apart: readonly Apart[] }> {
+	const [records, stored] = await Promise.all([
+		readRecords(db),
+		db.events.orderBy('seq').toArray()
+	]);
+	const { sound, unsound } = soundRecords(records);
+	const events = apart(
+		'events',
+		stored.map(({ seq: _seq, ...event }) => event)
+	);
+	// Events of a project that does not read travel apart with it.
+	const known = new Set<string>(sound.projects.map((p) => p.id));
+	const lost = events.sound.filter((e) => !known.has(e.projectId));
 	return {
-		bench: benchOf(records),
-		projects: records.projects,
-		events: events.flat(),
-		results: records.results,
-		orders: records.orders
+		all: {
+			bench: benchOf(sound),
+			projects: sound.projects,
+			events: events.sound.filter((e) => known.has(e.projectId)),
+			results: sound.results.filter((r) => known.has(r.projectId)),
+			orders: sound.orders
+		},
+		apart: [
+			...[...unsound, ...events.unsound].map(({ table, raw }) => ({ table, raw })),
+			...lost.map((raw) => ({ table: 'events' as const, raw })),
+			...sound.results
+				.filter((r) => !known.has(r.projectId))
+				.map((raw) => ({ table: 'results' as const, raw }))
+		]
 	};
 }
 
+/** All of the store that reads. */
+export const readEverything = async (db: TombleDb): Promise<Everything> =>
+	(await readStore(db)).all;
+
+const tablesOf = (db: TombleDb) => [
+	db.machines,
+	db.yarns,
+	db.swatches,
+	db.tests,
+	db.projects,
+	db.results,
+	db.events,
+	db.carried,
+	db.orders
+];
+
+/** Whose an event's id is in the store, for those of a file. */
+async function ownersOf(db: TombleDb, ids: readonly string[]): Promise<Map<string, string>> {
+	const known = await db.events
+		.where('id')
+		.anyOf([...ids])
+		.toArray();
+	return new Map(known.map((e) => [e.id, e.projectId]));
+}
+
 /**
- * Writes an import in one transaction: all or nothing. New records are added; those that differ are
- * replaced only where `replace` says so; events are merged by id.
+ * Writes an import in one transaction: all or nothing. New records are added; those that differ are replaced only where
+ * `replace` says so; events are merged by id, each into its own project. What travels apart is put back where nothing of its
+ * id is here.
  */
-export async function writeImport(db: TombleDb, file: Everything, replace: boolean): Promise<void> {
-	const tables = [
-		db.machines,
-		db.yarns,
-		db.swatches,
-		db.tests,
-		db.projects,
-		db.results,
-		db.events,
-		db.carried,
-		db.orders
-	];
-	await db.transaction('rw', tables, async () => {
+export async function writeImport(
+	db: TombleDb,
+	file: Everything,
+	replace: boolean,
+	loose: readonly Apart[] = []
+): Promise<void> {
+	const mine = await readEverything(db);
+	const carried = evidenceToCarry(mine, file);
+	await db.transaction('rw', tablesOf(db), async () => {
 		const lists = [
 			[db.machines, file.bench.machines],
 			[db.yarns, file.bench.yarns],
@@ -48,31 +94,39 @@ export async function writeImport(db: TombleDb, file: Everything, replace: boole
 				if (replace || !known.has(item.id)) await table.put(item as never);
 			}
 		}
-		await db.carried.bulkPut([...file.bench.evidence]);
-		for (const id of new Set(file.events.map((e) => e.projectId))) {
-			const theirs = file.events.filter((e) => e.projectId === id);
+		for (const e of carried) {
+			const here = await db.carried.get(e.resultId);
+			if (!here || (replace && !sameData(here, e))) await db.carried.put(e);
+		}
+		const owners = await ownersOf(
+			db,
+			file.events.map((e) => e.id)
+		);
+		const events = withOwnIds(file.events, (id) => owners.get(id));
+		for (const id of new Set(events.map((e) => e.projectId))) {
+			const theirs = events.filter((e) => e.projectId === id);
 			const doubts = sideBySide(await eventsOf(db, id), theirs);
 			await appendEvents(db, [...theirs, ...doubts]);
 		}
+		await putLoose(db, loose);
 	});
+}
+
+/** Records that do not read, put back as they are where nothing of their id is here. */
+async function putLoose(db: TombleDb, loose: readonly Apart[]): Promise<void> {
+	for (const { table, raw } of loose) {
+		const key = table === 'carried' ? 'resultId' : 'id';
+		const id = (raw as Record<string, unknown> | null)?.[key];
+		if (typeof id !== 'string' || id === '') continue;
+		if (table === 'events') {
+			if ((await db.events.where('id').equals(id).count()) === 0) await db.events.add(raw as never);
+		} else if ((await db.table(table).get(id)) === undefined) await db.table(table).put(raw);
+	}
 }
 
 /** Fills an empty store only; says whether it did. A maker's data is never touched. */
 export async function seedIfEmpty(db: TombleDb, demo: Everything): Promise<boolean> {
-	const tables = [
-		db.machines,
-		db.yarns,
-		db.swatches,
-		db.tests,
-		db.projects,
-		db.results,
-		db.events,
-		db.carried,
-		db.orders
-	];
-	return db.transaction('rw', tables, async () => {
-		for (const t of tables) if ((await t.count()) > 0) return false;
-		await writeImport(db, demo, false);
-		return true;
-	});
+	for (const t of tablesOf(db)) if ((await t.count()) > 0) return false;
+	await writeImport(db, demo, false);
+	return true;
 }

@@ -1,10 +1,10 @@
-import * as Comlink from 'comlink';
 import { gaugeBook } from '../core/gauge/book';
 import { isPlannedAway } from '../core/model/kinds';
 import type { Bench, Project } from '../core/model/project';
 import { counsel } from '../core/plan/counsel';
 import { makePlan } from '../core/plan/make';
 import type { NoPlan, Plan } from '../core/plan/types';
+import { WorkerLink } from './link';
 import type { PlanWorker } from './plan.worker';
 
 /** A frame at 60 Hz, in ms. */
@@ -13,11 +13,12 @@ const FRAME_MS = 16;
 const SLOW_IN_A_ROW = 2;
 
 /** Plans at once while that fits in a frame, and in a worker when it does not. */
-export class Planner {
+export class Planner extends WorkerLink<PlanWorker> {
 	#slow = 0;
-	#worker: Comlink.Remote<PlanWorker> | null = null;
 
-	constructor(private readonly clock: () => number = () => performance.now()) {}
+	constructor(private readonly clock: () => number = () => performance.now()) {
+		super(() => new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' }));
+	}
 
 	/** Whether its plan is made in the worker: all are once they are slow, garments and things always; the page has no works for them. */
 	away(project: Project): boolean {
@@ -34,15 +35,7 @@ export class Planner {
 	}
 
 	later(project: Project, bench: Bench): Promise<Plan | NoPlan> {
-		return this.worker.plan(project, bench);
-	}
-
-	/** What is asked rarely and takes long goes straight to the worker. */
-	get worker(): Comlink.Remote<PlanWorker> {
-		this.#worker ??= Comlink.wrap<PlanWorker>(
-			new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' })
-		);
-		return this.#worker;
+		return this.ask<Plan | NoPlan>((worker) => worker.plan(project, bench));
 	}
 }
 

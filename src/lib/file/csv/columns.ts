@@ -44,17 +44,26 @@ interface Place {
 	readonly unit: string | null;
 }
 
+/** `weight (g)` as its name and its unit; read from its end, so that it takes no longer for being long. */
+function headOf(cell: string): { name: string; unit: string | undefined } {
+	const text = cell.trim().toLowerCase();
+	const open = text.endsWith(')') ? text.lastIndexOf('(') : -1;
+	return open < 0
+		? { name: text, unit: undefined }
+		: { name: text.slice(0, open).trim(), unit: text.slice(open + 1, -1).trim() };
+}
+
 /** Where each column stands in a file's header, by name; columns of other names are passed over. */
 export function placesOf(head: Record, columns: readonly Column[]): Map<string, Place> {
 	const places = new Map<string, Place>();
 	head.cells.forEach((cell, at) => {
-		const match = /^(.*?)\s*(?:\(([^()]*)\))?$/.exec(cell.trim().toLowerCase());
-		const column = columns.find((c) => c.name === match?.[1]);
+		const { name, unit } = headOf(cell);
+		const column = columns.find((c) => c.name === name);
 		if (column && !places.has(column.name))
 			places.set(column.name, {
 				at,
 				header: cell.trim(),
-				unit: match?.[2]?.trim() || column.unit || null
+				unit: unit || column.unit || null
 			});
 	});
 	return places;

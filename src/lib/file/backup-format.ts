@@ -1,0 +1,34 @@
+import * as z from 'zod';
+import { APART_TABLES } from '../core/model/kinds';
+import { VERSION } from './project-file';
+import { benchFrom1, benchFrom2 } from './upgrade';
+
+export const BENCH_FORMAT = 'tomble-bench';
+export const benchHead = z.looseObject({
+	format: z.literal(BENCH_FORMAT),
+	version: z.int().min(1).max(VERSION),
+	bench: z.looseObject({})
+});
+/** Any known version of the bench in a backup, made into the present one; its records are read one by one. */
+export function benchOfAnyVersion(head: z.infer<typeof benchHead>): unknown {
+	const from2 = head.version === 1 ? benchFrom1(head.bench) : head.bench;
+	return head.version < 3 ? benchFrom2(from2) : from2;
+}
+export const ORDERS_FORMAT = 'tomble-orders';
+/** Orders came with version 4. */
+export const ordersHead = z.looseObject({
+	format: z.literal(ORDERS_FORMAT),
+	version: z.int().min(4).max(VERSION),
+	orders: z.unknown()
+});
+/** Records that do not read travel apart, as they are. */
+export const APART_FORMAT = 'tomble-apart';
+export const apartFile = z.object({
+	format: z.literal(APART_FORMAT),
+	records: z.array(z.object({ table: z.enum(APART_TABLES), raw: z.unknown() }))
+});
+/** A record that does not read, as it is: it travels in a backup and is put back, to be mended or removed. */
+export interface Apart {
+	readonly table: (typeof APART_TABLES)[number];
+	readonly raw: unknown;
+}

@@ -1,0 +1,118 @@
+import 'fake-indexeddb/auto';
+import { readFileSync, readdirSync } from 'node:fs';
+import Dexie from 'dexie';
+import { describe, expect, it } from 'vitest';
+import { progressOf } from '../core/count/makes';
+import { foldRun } from '../core/count/run';
+import { plan } from '../core/plan';
+import { TombleDb } from '../store/db';
+import { readEverything, writeImport } from '../store/transfer';
+import { readAny } from './backup-read';
+import type { Everything } from './everything';
+
+/** What version 4 wrote, frozen: runs half cranked, a table half done, findings accepted, a file back from a phone. */
+const FOLDER = 'tests/fixtures/v4/';
+const bytes = (name: string) => new Uint8Array(readFileSync(FOLDER + name));
+const opened = (name: string): Everything => {
+	const read = readAny(bytes(name));
+	if (!read.ok) throw new Error(`${name}: ${read.refusal.path} ${read.refusal.expected}`);
+	return read.value;
+};
+
+interface AsItWas {
+	readonly project: string;
+	readonly piece: string;
+	readonly done: number;
+	readonly next: { readonly kind: string; readonly after: number } | null;
+	readonly ticks: readonly string[];
+	readonly quiet: readonly string[];
+}
+const asItWas = JSON.parse(readFileSync(`${FOLDER}expected.json`, 'utf8')) as AsItWas[];
+
+/** What the plan asks of the hands; the rhythm of rolling up and the like may change its ways. */
+const ACTS = new Set(['join', 'hands', 'take-off']);
+
+/** Where the maker is in a project, as far as a version must not move it. */
+function whereIs(all: Everything, id: string): Omit<AsItWas, 'project'> {
+	const project = all.projects.find((p) => p.id === id)!;
+	const made = plan(project, all.bench);
+	if (!made.ok) throw new Error(`${id} has no plan`);
+	const events = all.events.filter((e) => e.projectId === id);
+	const { makes, current } = progressOf(made.pieces, events);
+	const { make, run } = makes[current]!;
+	const next = make.piece.sheet.events.find((e) => ACTS.has(e.kind) && e.after > run.done);
+	const { steps } = foldRun(events);
+	return {
+		piece: make.key,
+		done: run.done,
+		next: next ? { kind: next.kind, after: next.after } : null,
+		ticks: [...steps].filter((s) => made.steps.some((x) => x.id === s)),
+		quiet: made.findings.filter((f) => f.accepted).map((f) => f.code)
+	};
+}
+
+/** A store as version 4 left it, its tables written out by hand so that later changes cannot move them. */
+async function storeOf4(name: string): Promise<void> {
+	const { tables } = JSON.parse(readFileSync(`${FOLDER}store.json`, 'utf8')) as {
+		tables: Record<string, object[]>;
+	};
+	const old = new Dexie(name);
+	old.version(4).stores({
+		machines: 'id',
+		yarns: 'id',
+		swatches: 'id, yarnId, machineId',
+		projects: 'id, createdAt',
+		events: '++seq, &id, projectId',
+		results: 'id, projectId',
+		carried: 'resultId',
+		settings: 'key',
+		tests: 'id, yarnId, machineId',
+		leads: 'projectId',
+		orders: 'id, createdAt'
+	});
+	for (const [table, records] of Object.entries(tables)) await old.table(table).bulkPut(records);
+	old.close();
+}
+
+describe('what version 4 wrote', () => {
+	it('every file opens, and every project in it has a plan', () => {
+		const names = readdirSync(FOLDER).filter((n) => n.endsWith('.tomble.json'));
+		expect(names).toHaveLength(8);
+		for (const name of [...names, 'backup.zip']) {
+			const { projects, bench } = opened(name);
+			for (const p of projects) expect(plan(p, bench).ok, `${name}: ${p.name}`).toBe(true);
+		}
+	});
+
+	it.each(asItWas)('$project stands where it stood: in a backup', ({ project, ...was }) => {
+		expect(whereIs(opened('backup.zip'), project)).toEqual(was);
+	});
+
+	it('and in the store', async () => {
+		await storeOf4('version-4');
+		const db = new TombleDb('version-4');
+		const all = await readEverything(db);
+		for (const { project, ...was } of asItWas) expect(whereIs(all, project)).toEqual(was);
+		expect(all.orders).toHaveLength(1);
+		expect(all.results).toHaveLength(3);
+		await db.delete();
+	});
+
+	it('rows counted on a phone come in once, and once only', async () => {
+		await storeOf4('version-4-phone');
+		const db = new TombleDb('version-4-phone');
+		const rows = async () => {
+			const { events } = await readEverything(db);
+			return foldRun(
+				events.filter((e) => e.projectId === 'project-vest'),
+				'back-left'
+			).done;
+		};
+		expect(await rows()).toBe(46);
+		await writeImport(db, opened('phone.tomble.json'), false);
+		expect(await rows()).toBe(58);
+		await writeImport(db, opened('phone.tomble.json'), false);
+		expect(await rows()).toBe(58);
+		await db.delete();
+	});
+});

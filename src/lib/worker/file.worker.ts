@@ -1,0 +1,4 @@
+import * as Comlink from 'comlink';
+import { fileWork } from './file-work';
+
+Comlink.expose(fileWork);
