@@ -28,7 +28,12 @@ module.exports = {
 		layer('services-below-ui', '^src/lib/(store|worker|file|device|demo|paper)', '^src/lib/ui'),
 		layer('file-knows-core-only', '^src/lib/file', '^src/lib/(store|worker|device|ui|demo)'),
 		layer('paper-knows-core-only', '^src/lib/paper', '^src/lib/(store|worker|file|device|ui|demo)'),
-		layer('worker-knows-core-only', '^src/lib/worker', '^src/lib/(store|file|device|ui|demo)'),
+		layer(
+			'server-knows-files-only',
+			'^src/lib/server',
+			'^src/lib/(store|worker|device|ui|demo|paper)'
+		),
+		layer('worker-knows-core-and-files', '^src/lib/worker', '^src/lib/(store|device|ui|demo)'),
 		within('quantity-is-a-leaf', 'quantity', []),
 		within('model-is-data', 'model', ['quantity']),
 		within('bench-folders', '(machine|yarn|gauge|size)', leaves),

@@ -34,15 +34,24 @@ worker.addEventListener('fetch', (event) => {
 	event.respondWith(answer(event.request));
 });
 
-/** Pages come from the network while it answers and from the shell when it does not; built files from the cache. */
+/** A server that takes longer than this is not waited for where the application is at hand, ms. */
+const PATIENCE_MS = 3000;
+
+/** Built files come from the cache; pages from the network while it answers soundly and in time, else from the shell. */
 async function answer(request: Request): Promise<Response> {
 	const cache = await caches.open(CACHE);
-	if (request.mode === 'navigate') {
-		try {
-			return await fetch(request);
-		} catch {
-			return (await cache.match(SHELL)) ?? Response.error();
-		}
+	if (request.mode !== 'navigate') return (await cache.match(request)) ?? fetch(request);
+	const shell = await cache.match(SHELL);
+	if (!shell) return fetch(request);
+	const ended = new AbortController();
+	const patience = setTimeout(() => ended.abort(), PATIENCE_MS);
+	try {
+		const page = await fetch(request, { signal: ended.signal });
+		// A gateway's error is no page of ours.
+		return page.status >= 500 ? shell : page;
+	} catch {
+		return shell;
+	} finally {
+		clearTimeout(patience);
 	}
-	return (await cache.match(request)) ?? fetch(request);
 }

@@ -30,10 +30,24 @@
 <svelte:head><title>Shelf · Tomble</title></svelte:head>
 <svelte:window {onkeydown} />
 
+{#if workbench.unsound.length > 0}
+	{#await import('$lib/ui/shelf/Unsound.svelte') then { default: Unsound }}
+		<Unsound />
+	{:catch}
+		<p class="border-warning mb-4 border-l-4 pl-4">
+			{workbench.unsound.length} records do not read; reload to see which.
+		</p>
+	{/await}
+{/if}
 {#if workbench.records.projects.length > 0}
 	<Shelf onnew={(what) => void start(what)} />
 {:else}
 	{#await import('$lib/ui/shelf/Welcome.svelte') then { default: Welcome }}
 		<Welcome onstart={() => void start()} />
+	{:catch}
+		<p class="py-8">
+			Your shelf is empty. A part of Tomble could not be fetched: reload to begin, or go to
+			<a class="underline" href="/bench">the bench</a>.
+		</p>
 	{/await}
 {/if}

@@ -2,9 +2,8 @@ import { chromium, type Page } from '@playwright/test';
 import { spawn } from 'node:child_process';
 import { gzipSync } from 'node:zlib';
 import { browserArgs } from '../e2e/browser';
-import { writeBackup } from '../../src/lib/file/backup';
+import { writeBackup } from '../../src/lib/file/backup-write';
 import { TUBE_KINDS, tubeRecipe } from '../../src/lib/core/recipe/plain-tube';
-import { yarnsUsed } from '../../src/lib/store/store';
 import { projectOf } from '../support/bench';
 import { bigBench, wishOn } from '../support/stash';
 import { quantile, report } from './figures';
@@ -170,7 +169,7 @@ async function ribbon(): Promise<void> {
 	await page.locator('input[type=file]').setInputFiles({
 		name: 'scarf.zip',
 		mimeType: 'application/zip',
-		buffer: Buffer.from(writeBackup(all, yarnsUsed))
+		buffer: Buffer.from(writeBackup(all))
 	});
 	await page.getByRole('button', { name: 'Take it in' }).click();
 	await page.getByText(/Taken in/).waitFor();
@@ -256,10 +255,7 @@ async function ribbon(): Promise<void> {
 async function stashPage(yarns: number): Promise<Page> {
 	const bench = bigBench(yarns);
 	const project = projectOf(wishOn(bench));
-	const bytes = writeBackup(
-		{ bench, projects: [project], events: [], results: [], orders: [] },
-		yarnsUsed
-	);
+	const bytes = writeBackup({ bench, projects: [project], events: [], results: [], orders: [] });
 	const page = await (await browser.newContext()).newPage();
 	await page.goto(`${BASE}/keep`);
 	await page.locator('input[type=file]').setInputFiles({

@@ -12,12 +12,12 @@ test('counting by key, by tap and by click; undo; both readings', async ({ page 
 	await expect(count(page)).toHaveText('48');
 	await page.keyboard.press('u');
 	await expect(count(page)).toHaveText('47');
-	await expect(page.getByTestId('next-in')).toHaveText('2');
-	for (let i = 0; i < 2; i++) await page.keyboard.press('Enter');
+	await expect(page.getByTestId('next-in')).toHaveText('4');
+	for (let i = 0; i < 4; i++) await page.keyboard.press('Enter');
 	// At the join both habits part ways: one runs on, the other starts anew.
 	await expect(page.getByText('Change to lantern')).toBeVisible();
 	await page.keyboard.press('ArrowRight');
-	await expect(page.getByTestId('running')).toHaveText('50');
+	await expect(page.getByTestId('running')).toHaveText('52');
 	await expect(page.getByTestId('zeroed')).toHaveText('1');
 	await page.keyboard.press('c');
 	await expect(count(page)).toHaveText('1');
@@ -84,6 +84,58 @@ test('reloading and leaving in the middle of fast counting loses no row shown', 
 		.toBeGreaterThanOrEqual(shown);
 });
 
+test('a tap after a reload or a return counts at once, exactly once, whatever an old lead says', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto(KNIT);
+	await expect(count(page)).toHaveText('46');
+	await page.keyboard.press('Space');
+	await expect(count(page)).toHaveText('47');
+	const press = async (to: number) => {
+		await expect(count(page)).toHaveText(String(to - 1));
+		await page.keyboard.press('Space');
+		// Well within the six seconds that a lease lasts.
+		await expect(count(page)).toHaveText(String(to), { timeout: 2500 });
+		await expect(page.getByText('Not counted here')).toBeHidden();
+	};
+	await page.reload();
+	await press(48);
+	await page.getByRole('link', { name: 'Plan' }).click();
+	await expect(page).toHaveURL(/plan$/);
+	await page.goBack();
+	await press(49);
+	// A tab that crashed holds the lead, by a clock that was hours ahead.
+	await page.evaluate(async () => {
+		const open = indexedDB.open('tomble');
+		await new Promise((done) => (open.onsuccess = done));
+		const at = open.result.transaction('leads', 'readwrite');
+		at.objectStore('leads').put({
+			projectId: 'project-keeper',
+			tab: 'crashed',
+			until: Date.now() + 7_200_000
+		});
+		await new Promise((done) => (at.oncomplete = done));
+		open.result.close();
+	});
+	await press(50);
+});
+
+test('Esc closes a dialog and nothing else', async ({ page }) => {
+	await openDemo(page);
+	await page.goto(KNIT);
+	await expect(count(page)).toHaveText('46');
+	for (const key of ['j', 'f', 'o', 'h', '?']) {
+		await page.keyboard.press(key);
+		await expect(page.getByRole('dialog')).toBeVisible();
+		await page.keyboard.press('Escape');
+		await expect(page.getByRole('dialog')).toBeHidden();
+		await expect(page).toHaveURL(/knit$/);
+	}
+	await page.keyboard.press('Escape');
+	await expect(page).toHaveURL(/plan$/);
+});
+
 test('20 presses a second lose none', async ({ page }) => {
 	await openDemo(page);
 	await page.goto('/project/project-tideline/knit');
@@ -97,6 +149,53 @@ test('20 presses a second lose none', async ({ page }) => {
 	}
 	// 5 of waste, then 55 main rows.
 	await expect(page.getByTestId('running')).toHaveText('55');
+});
+
+test('the instruction is on screen at 200 % zoom, in landscape and on a small phone: the ring gives way', async ({
+	page
+}) => {
+	await openDemo(page);
+	// A join with its tails, the row before it, and a panel's decrease at both edges.
+	const places = [
+		{ path: KNIT, to: '51', says: /Change to lantern/ },
+		{ path: KNIT, to: '50', says: /Change to lantern/ },
+		{ path: '/project/project-flags/knit', to: '14', says: /Decrease one at both edges/ }
+	];
+	for (const { path, to, says } of places) {
+		await page.setViewportSize({ width: 1280, height: 800 });
+		await page.goto(path);
+		await expect(count(page)).toBeVisible();
+		await page.keyboard.press('j');
+		await page.getByRole('dialog').getByRole('textbox').fill(to);
+		await page
+			.getByRole('dialog')
+			.getByRole('button', { name: /^(Jump|Yes)/ })
+			.click();
+		for (const [width, height] of [
+			[640, 400],
+			[844, 390],
+			[360, 640],
+			[390, 844]
+		] as const) {
+			await page.setViewportSize({ width, height });
+			const side = page.locator('.next-side');
+			await expect(side.getByText(says).first()).toBeVisible();
+			const cut = await side.evaluate((e) => {
+				const room = e.closest('.tap')!.getBoundingClientRect();
+				return [...e.querySelectorAll('*')]
+					.filter((x) => x.getClientRects().length > 0)
+					.map((x) => x.getBoundingClientRect())
+					.filter(
+						(r) =>
+							r.top < room.top - 1 ||
+							r.bottom > room.bottom + 1 ||
+							r.left < -1 ||
+							r.right > innerWidth + 1
+					).length;
+			});
+			expect(cut, `${path} at row ${to}, ${width} x ${height}`).toBe(0);
+		}
+	}
 });
 
 test('on a phone the crank view fits, with count and next event whole', async ({ page }) => {

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, openDemo, openEmpty, test } from './support';
+import { enter, expect, openDemo, openEmpty, test } from './support';
 
 test('a project goes to another browser as a file, previewed before it changes anything', async ({
 	page,
@@ -87,7 +87,7 @@ test('where records differ, mine are kept unless I say otherwise', async ({ page
 	]);
 	const path = await download.path();
 	await page.goto('/project/project-tideline/plan');
-	await page.getByRole('textbox', { name: 'Lined hat' }).fill('Ebb');
+	await enter(page.getByRole('textbox', { name: 'Lined hat' }), 'Ebb');
 	await expect(page.getByRole('heading', { name: 'Plan of Ebb' })).toBeAttached();
 	await page.waitForTimeout(300);
 	await page.goto('/keep');

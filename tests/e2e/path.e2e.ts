@@ -37,12 +37,13 @@ test('the whole path with the keyboard alone, with own figures', async ({ page }
 	await typeInto(page, page.getByRole('textbox', { name: 'Lined hat' }), 'Pier hat');
 	await tabTo(page, page.getByRole('combobox', { name: 'For' }));
 	await page.keyboard.type('man');
-	await expect(page.getByRole('img', { name: /head of 56 cm/ })).toBeVisible();
+	await expect(page.getByRole('img', { name: /head of 57.5 cm/ })).toBeVisible();
 	const rows = page.locator('summary', { hasText: /^\s*Rows/ });
 	const fitted = await rows.innerText();
 	await tabTo(page, page.getByRole('combobox', { name: 'Length is set by' }));
 	await page.keyboard.type('the whole tube, flat');
 	await typeInto(page, field('the whole tube, flat'), '56 cm');
+	await page.keyboard.press('Enter');
 	await expect(rows).toContainText('112');
 	// Undo and redo over the whole project.
 	await tabTo(page, button('Undo'), true);

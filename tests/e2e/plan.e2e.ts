@@ -1,4 +1,4 @@
-import { expect, openDemo, test } from './support';
+import { enter, expect, openDemo, test } from './support';
 
 const KEEPER = '/project/project-keeper/plan';
 
@@ -13,11 +13,11 @@ test('plans that take longer than a frame are made in a worker, and still follow
 	await openDemo(page);
 	await page.goto(KEEPER);
 	const rows = page.locator('summary', { hasText: /^\s*Rows/ });
-	await page.getByRole('textbox', { name: 'Brim height, as worn' }).fill('6 cm');
-	await page.getByRole('textbox', { name: 'Brim height, as worn' }).fill('7 cm');
+	await enter(page.getByRole('textbox', { name: 'Brim height, as worn' }), '6 cm');
+	await enter(page.getByRole('textbox', { name: 'Brim height, as worn' }), '7 cm');
 	await expect.poll(() => page.workers().length).toBe(1);
 	const before = await rows.innerText();
-	await page.getByRole('textbox', { name: 'Brim height, as worn' }).fill('3 cm');
+	await enter(page.getByRole('textbox', { name: 'Brim height, as worn' }), '3 cm');
 	await expect(rows).not.toHaveText(before);
 	await expect(page.getByRole('img', { name: /The finished hat/ })).toBeVisible();
 });
@@ -47,7 +47,7 @@ test('each colour scheme draws its ribbon, its hat and its rows in both counter 
 	}
 	await page.getByText('Stripes', { exact: true }).click();
 	await page.getByRole('button', { name: 'Add a colour' }).click();
-	await page.getByRole('textbox', { name: 'Rows in a stripe' }).fill('9');
+	await enter(page.getByRole('textbox', { name: 'Rows in a stripe' }), '9');
 	await expect(table.locator('tbody tr')).not.toHaveCount(3);
 });
 
@@ -59,7 +59,7 @@ test('a lip of lining is found, drawn and mended by one press', async ({ page })
 	await expect(lip).toBeVisible();
 	await page.getByRole('button', { name: 'Turn the brim up' }).click();
 	await expect(lip).toBeHidden();
-	await page.getByRole('textbox', { name: 'Lining longer by' }).fill('0');
+	await enter(page.getByRole('textbox', { name: 'Lining longer by' }), '0');
 	const onFold = page.getByRole('listitem').filter({ hasText: 'The colour changes on the fold' });
 	await expect(onFold).toBeVisible();
 	await page.getByRole('button', { name: 'Make the lining 6 rows longer' }).click();
@@ -82,5 +82,5 @@ test('a project taken off the shelf can be put back with its run', async ({ page
 	await page.getByRole('button', { name: 'Take this project off the shelf' }).click();
 	await expect(page.getByRole('link', { name: /Lamp keeper/ })).toBeHidden();
 	await page.getByRole('button', { name: 'Put it back' }).click();
-	await expect(page.getByRole('link', { name: /Lamp keeper/ })).toContainText('46 of 104');
+	await expect(page.getByRole('link', { name: /Lamp keeper/ })).toContainText('46 of 108');
 });

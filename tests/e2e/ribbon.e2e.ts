@@ -1,4 +1,4 @@
-import { expect, openDemo, test } from './support';
+import { enter, expect, openDemo, test } from './support';
 
 const PLAN = '/project/project-net/plan';
 
@@ -77,7 +77,7 @@ test('two figures that disagree: either of the two ways out settles it', async (
 	await openDemo(page);
 	await page.goto('/project/project-tideband/plan');
 	await page.getByRole('combobox', { name: 'Length is set by' }).selectOption('rows');
-	await page.getByRole('textbox', { name: 'Rows', exact: true }).fill('140');
+	await enter(page.getByRole('textbox', { name: 'Rows', exact: true }), '140');
 	await expect(page.getByText(/140 rows and the head of .* disagree/)).toBeVisible();
 	await page.getByRole('button', { name: /It is for .* round/ }).click();
 	await expect(page.getByText(/disagree/)).toBeHidden();

@@ -1,10 +1,10 @@
 import { expect, openDemo, test } from './support';
 import { harbour } from '../../src/lib/demo/harbour';
-import { snapshot } from '../../src/lib/file/backup';
+import { snapshot } from '../../src/lib/file/snapshot';
 import { plan } from '../../src/lib/core/plan';
 
 const keeper = harbour.projects.find((p) => p.name === 'Lamp keeper')!;
-const file = snapshot(harbour, keeper, new Set(['bw-deep', 'bw-lantern']));
+const file = snapshot(harbour, keeper);
 
 test('POST /api/plan answers with the plan the application shows', async ({ request }) => {
 	const r = await request.post('/api/plan', { data: file });
@@ -39,6 +39,23 @@ test('a bad body gets problem details with the path and what was expected', asyn
 	});
 	expect(large.status()).toBe(413);
 	expect(large.headers()['content-type']).toBe('application/problem+json');
+});
+
+test('plans are made off the main thread: the server answers while they are worked out', async ({
+	request
+}) => {
+	const vest = harbour.projects.find((p) => p.name === 'Lamplit cardigan')!;
+	const data = snapshot(harbour, vest);
+	let answered = 0;
+	const plans = Array.from({ length: 12 }, async () => {
+		const answer = await request.post('/api/plan', { data });
+		answered += 1;
+		return answer.status();
+	});
+	// The last of the twelve is still waiting for its turn.
+	expect(await (await request.get('/healthz')).text()).toBe('ok');
+	expect(answered).toBeLessThan(12);
+	expect(new Set(await Promise.all(plans))).toEqual(new Set([200]));
 });
 
 test('the server is alive, and gives demo data unasked only when started with it', async ({

@@ -1,4 +1,4 @@
-import { expect, openDemo, test } from './support';
+import { expect, openDemo, test, stored } from './support';
 
 test('a stand-in is found, taken, and undone', async ({ page }) => {
 	await openDemo(page);
@@ -48,6 +48,7 @@ test('yarn is held while planned and comes off the stock when made, by weight or
 	await expect(page.getByText(/took 30 g/)).toBeVisible();
 	await page.getByRole('button', { name: 'Take it off the stock' }).click();
 	await expect(page.getByText('30 g of foam weighed before and after')).toBeVisible();
+	await stored(page);
 	await page.goto('/project/project-tideline/plan');
 	await expect(page.getByText('210 g on hand')).toBeVisible();
 	await expect(page.getByText(/held for Buoy stripes/)).toBeHidden();

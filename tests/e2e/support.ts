@@ -52,4 +52,15 @@ export async function typeInto(page: Page, field: Locator, text: string): Promis
 	await page.keyboard.type(text);
 }
 
+/** Types a value into a field of a plan and finishes it, as a maker does: it is taken when it is finished. */
+export async function enter(field: Locator, text: string): Promise<void> {
+	await field.fill(text);
+	await field.press('Enter');
+}
+
+/** Waits until all is on the disk: what is shown stands on the page a moment before. */
+export async function stored(page: Page): Promise<void> {
+	await expect(page.locator('main')).toHaveAttribute('aria-busy', 'false');
+}
+
 export const count = (page: Page): Locator => page.getByTestId('count');

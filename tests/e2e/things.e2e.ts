@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, openDemo, test } from './support';
+import { enter, expect, openDemo, test } from './support';
 import type { Page } from '@playwright/test';
 
 async function openProject(page: Page, key: string): Promise<void> {
@@ -13,7 +13,7 @@ test('a bag: how far a strip misses its fold is said, mended by one press, and d
 }) => {
 	await openProject(page, 'bag');
 	await page.getByRole('combobox', { name: 'Strip is as long as' }).selectOption('rows');
-	await page.getByRole('textbox', { name: 'Rows', exact: true }).fill('140');
+	await enter(page.getByRole('textbox', { name: 'Rows', exact: true }), '140');
 	await expect(page.getByText(/The strip is \d+ rows too long to fold/)).toBeVisible();
 	await expect(page.getByText(/stand over at each end/).first()).toBeVisible();
 	await page.getByRole('button', { name: /^Make it \d+ rows$/ }).click();
@@ -89,15 +89,15 @@ test('a garland: worked out for number, spacing or span, and neighbours that tou
 	page
 }) => {
 	await openProject(page, 'garland');
-	await page.getByRole('textbox', { name: 'Sag' }).fill('0');
+	await enter(page.getByRole('textbox', { name: 'Sag' }), '0');
 	await expect(page.getByText('Cord, loops and all')).toBeVisible();
-	await page.getByRole('textbox', { name: 'How many' }).fill('60');
+	await enter(page.getByRole('textbox', { name: 'How many' }), '60');
 	await expect(page.getByText(/Neighbours touch/)).toBeVisible();
 	await page.getByRole('button', { name: /^Hang \d+ of them$/ }).click();
 	await expect(page.getByText(/Neighbours touch/)).toBeHidden();
 	await page.getByText('the span', { exact: true }).click();
-	await page.getByRole('textbox', { name: 'How many' }).fill('10');
-	await page.getByRole('textbox', { name: 'Middle to middle' }).fill('20 cm');
+	await enter(page.getByRole('textbox', { name: 'How many' }), '10');
+	await enter(page.getByRole('textbox', { name: 'Middle to middle' }), '20 cm');
 	await expect(page.getByText('Span, hook to hook')).toBeVisible();
 	// Ten things and no sag: eleven gaps of 20 cm.
 	await expect(page.locator('details', { hasText: 'Span, hook to hook' })).toContainText('220');
@@ -137,12 +137,12 @@ test('a stall order: what the yarn gives, what to make first, what runs short', 
 	await page.getByRole('link', { name: /First evening of the fair: 1 of 10 made/ }).click();
 	await expect(page.getByText(/^yarn for/).first()).toBeVisible();
 	await expect(page.getByRole('heading', { name: 'What to make first' })).toBeVisible();
-	await page.getByRole('textbox', { name: 'Wanted' }).first().fill('40');
+	await enter(page.getByRole('textbox', { name: 'Wanted' }).first(), '40');
 	await expect(page.getByText(/yarn for \d+ of 39/)).toBeVisible();
 	await expect(page.getByText(/Runs short:/)).toBeVisible();
 	await expect(page.getByText(/the yarn does not reach/).first()).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await page.getByRole('textbox', { name: 'Made' }).first().fill('0');
+	await enter(page.getByRole('textbox', { name: 'Made' }).first(), '0');
 	await page.getByRole('combobox', { name: 'Add a project' }).selectOption({ label: 'Tideline' });
 	await expect(page.getByRole('listitem').filter({ hasText: 'Tideline' }).first()).toBeVisible();
 	await page.goto('/');

@@ -1,4 +1,4 @@
-import { count, expect, openDemo, test } from './support';
+import { enter, count, expect, openDemo, test } from './support';
 
 test('a scarf from the shelf: colours by a stripe line, errors where they are, undo, and off to the crank', async ({
 	page
@@ -63,8 +63,8 @@ test('the length of a tube by the yarn on hand, by a row count, and by nonsense'
 	await expect(page.getByText('that the yarn on hand gives')).toBeAttached();
 	await page.getByRole('combobox', { name: 'Length is set by' }).selectOption('rows');
 	const rows = page.getByRole('textbox', { name: 'Rows', exact: true });
-	await rows.fill('9000');
+	await enter(rows, '9000');
 	await expect(page.getByText(/4 to 600 rows/)).toBeVisible();
-	await rows.fill('96');
+	await enter(rows, '96');
 	await expect(page.getByRole('img', { name: /The whole tube.*96 rows/ })).toBeVisible();
 });

@@ -244,7 +244,7 @@ export const projects: Project[] = [
 		yarns: [id('bw-slate'), id('bw-lantern')],
 		line: '14 A, 4 B',
 		length: { by: 'fold' },
-		handleRows: 18,
+		handleRows: 8,
 		closing: 'slip',
 		...ends
 	}),

@@ -46,7 +46,12 @@
 
 	// Read once a visit: faults are noted at the crank, not here.
 	let faulted = $state.raw<ReadonlyMap<string, number[]>>(new Map());
-	onMount(() => void faultPins(workbench.db).then((pins) => (faulted = pins)));
+	onMount(() => {
+		faultPins(workbench.db).then(
+			(pins) => (faulted = pins),
+			() => undefined
+		);
+	});
 	const suspects = $derived(
 		machine ? suspectPins(faulted.get(machine.id) ?? [], machine.pins) : []
 	);

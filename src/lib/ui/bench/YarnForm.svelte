@@ -114,7 +114,6 @@
 		parse={metres}
 		onvalue={(t) => put({ metresPer100g: value(metres(t), yarn.metresPer100g) })}
 		hint="From the label: 210 m, or 105 m / 50 g"
-		live={false}
 	/>
 </div>
 <div class="mt-4 grid gap-4 sm:grid-cols-2">
@@ -197,7 +196,6 @@
 		onvalue={(t) => put({ wrapsPerInch: value(wraps(t), 10) })}
 		onempty={() => put({ wrapsPerInch: null })}
 		hint="Wound snug round a ruler; empty where not measured"
-		live={false}
 	/>
 	{#if yarn.heldTogether.length === 0}
 		<div class="sm:col-span-2">

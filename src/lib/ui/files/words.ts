@@ -2,6 +2,20 @@ import { wordProblem } from '$lib/core/words/problems';
 import type { Trouble } from '$lib/file/csv/columns';
 import type { Refusal } from '$lib/file/project-file';
 
+/** A record by what it is. */
+export const KINDS = {
+	machines: 'machine',
+	yarns: 'yarn',
+	swatches: 'swatch',
+	tests: 'yarn test',
+	projects: 'project',
+	results: 'result',
+	orders: 'order',
+	carried: 'what a finished piece taught',
+	evidence: 'what a finished piece taught',
+	events: 'event of a run'
+} as const;
+
 /** Why a file was refused, and where in it. */
 export function wordRefusal(r: Refusal): string {
 	const where = r.path ? ` At “${r.path}”` : '';

@@ -13,6 +13,9 @@
 	import { wordSequence, wordStep } from '$lib/core/words/steps';
 	import Caution from '../parts/Caution.svelte';
 	import Choice from '../parts/Choice.svelte';
+	import LeaveGuard from '../parts/LeaveGuard.svelte';
+	import NotStored from '../parts/NotStored.svelte';
+	import NotWorked from '../parts/NotWorked.svelte';
 	import TagCard from './TagCard.svelte';
 	import DiagramView from '../how/DiagramView.svelte';
 	import { techniqueOf } from '$lib/core/diagram/for-step';
@@ -37,14 +40,25 @@
 	onMount(() => void run.load());
 
 	const current = $derived(
-		plan?.ok ? plan.steps.find((s) => !run.state.steps.has(s.id)) : undefined
+		plan?.ok ? plan.steps.find((s) => !run.shown.steps.has(s.id)) : undefined
 	);
 	const doneCount = $derived(
-		plan?.ok ? plan.steps.filter((s) => run.state.steps.has(s.id)).length : 0
+		plan?.ok ? plan.steps.filter((s) => run.shown.steps.has(s.id)).length : 0
 	);
 	const tick = (step: string, done: boolean) => run.add({ type: 'step', step, done });
 </script>
 
+{#if run.trouble}
+	<NotStored
+		trouble={run.trouble}
+		what={run.pending === 1 ? 'one tick' : `${run.pending} ticks`}
+		onagain={() => run.retry()}
+	/>
+{/if}
+<LeaveGuard
+	what={run.trouble && run.pending > 0 ? 'What you ticked' : null}
+	onagain={() => run.retry()}
+/>
 {#if plan?.ok}
 	{@const face = (which: 'outer' | 'lining') =>
 		plan.shape === 'hat' ? (plan.tucked[which].at(-1)?.yarn ?? 0) : 0}
@@ -80,7 +94,7 @@
 				{@const w = wordStep(s, workbench.units, workbench.settings.crochet)}
 				{@const t = techniqueOf(s)}
 				{@const tw = techniqueWords(t.id, workbench.settings.crochet)}
-				{@const done = run.state.steps.has(s.id)}
+				{@const done = run.shown.steps.has(s.id)}
 				{@const now = s.id === current?.id}
 				<li
 					class={[
@@ -173,4 +187,6 @@
 			>see the plan</a
 		>.
 	</p>
+{:else}
+	<NotWorked failure={live.failure} onagain={live.again} />
 {/if}

@@ -61,7 +61,6 @@
 							hideLabel={i > 0}
 							text={printValue(p.x, 'length', units)}
 							{parse}
-							live={false}
 							onvalue={(t) => move(side, i, 'x', t)}
 						/>
 					</div>
@@ -73,7 +72,6 @@
 								hideLabel
 								text={printValue(p.y, 'length', units)}
 								{parse}
-								live={false}
 								onvalue={(t) => move(side, i, 'y', t)}
 							/>{/if}
 					</div>

@@ -143,7 +143,6 @@
 					label="Ladders at pins"
 					text={ladderPinsOf(wish, plan.machine.pins).join(' and ')}
 					parse={parseLadders}
-					live={false}
 					onvalue={(t) => {
 						const r = parseLadders(t);
 						if (r.ok) editor.wish('ladders', { ladderPins: [...r.value] });

@@ -1,14 +1,12 @@
 <script lang="ts">
-	import { liveQuery } from 'dexie';
 	import type { Fix } from '$lib/core/findings/finding';
 	import type { SeamEnd } from '$lib/core/garment/pattern';
 	import { knittedRows } from '$lib/core/count/knitted';
 	import type { Measure } from '$lib/core/model/kinds';
-	import type { GarmentProject } from '$lib/core/model/project';
+	import type { GarmentProject, RunEvent } from '$lib/core/model/project';
 	import type { GarmentPlan } from '$lib/core/plan';
 	import { wordLoopSource, wordSource } from '$lib/core/words/sources';
 	import { MEASURE_NAMES } from '$lib/core/words/garment';
-	import { eventsOf } from '$lib/store/store';
 	import Choice from '../parts/Choice.svelte';
 	import Figure from '../parts/Figure.svelte';
 	import Findings from '../plan/Findings.svelte';
@@ -51,13 +49,8 @@
 	let alone = $state(false);
 	const several = $derived(plan.garment.body !== null);
 	const gauge = $derived(plan.gauges[0]!);
-	let events = $state.raw<Awaited<ReturnType<typeof eventsOf>>>([]);
-	$effect(() => {
-		const watch = liveQuery(() => eventsOf(workbench.db, project.id)).subscribe(
-			(e) => (events = e)
-		);
-		return () => watch.unsubscribe();
-	});
+	let events = $state.raw<readonly RunEvent[]>([]);
+	$effect(() => workbench.liveEvents(project.id, (e) => (events = e)));
 	const knitted = $derived(knittedRows(plan.pieces, events));
 
 	function measure(m: Measure, cm: number, piece: string) {

@@ -3,9 +3,11 @@
 	import { markerPin, weave } from '$lib/core/machine/ring';
 	import type { Project } from '$lib/core/model/project';
 	import { isSpare } from '$lib/core/program/program';
-	import { printValue } from '$lib/core/quantity/print';
 	import { CAUTIONS } from '$lib/core/words/cautions';
 	import { EDGE_RULE } from '$lib/core/words/hands';
+	import { say, wordStrands } from '$lib/core/words/say';
+	import { wordTail } from '$lib/core/words/tails';
+	import { WASTE_TAIL_CM } from '$lib/core/amounts/tails';
 	import Caution from '../parts/Caution.svelte';
 	import Ring from '../pictures/Ring.svelte';
 	import type { Run } from '../state/run.svelte';
@@ -38,6 +40,15 @@
 	const mode = $derived(piece.course.stretches[0]?.mode ?? 'tube');
 	const weaving = $derived(weave(pins));
 	const tail = $derived(piece.tails.find((t) => t.id === 'cast-on'));
+	const s = $derived(say(workbench.units));
+	const castOnTail = $derived.by(() => {
+		if (!tail) return '';
+		const left = wordTail({ cm: tail.lengthCm, use: tail.use }, s);
+		const strands = wordStrands(plan.yarns[tail.yarn]?.strands ?? 1);
+		return isSpare(first.yarn)
+			? `A short tail of waste yarn; the main yarn’s comes with its first row, ${left}.`
+			: `Leave a tail of ${strands}${feed.name}, ${left}.`;
+	});
 	const checks = $derived([
 		{
 			id: 'switch',
@@ -59,7 +70,10 @@
 		},
 		{
 			id: 'yarn',
-			text: `${cap(feed.name)} runs off the ball with slack, ${printValue(20, 'length', workbench.units)} of tail inside the ring`
+			text:
+				isSpare(first.yarn) || !tail
+					? `${cap(feed.name)} runs off the ball with slack, ${s.tail(WASTE_TAIL_CM)} of tail inside the ring`
+					: `${cap(`${wordStrands(plan.yarns[first.yarn]?.strands ?? 1)}${feed.name}`)} runs off the ball with slack, ${s.tail(tail.lengthCm)} of tail inside the ring`
 		}
 	]);
 	let ticked = $state<Record<string, boolean>>({});
@@ -148,15 +162,15 @@
 				{#if method === 'weave'}
 					{pins} pins, {weaving.even
 						? 'even: the last goes behind'
-						: 'odd: the last goes in front, next to the first; that is fine'}. Leave {tail &&
-					!isSpare(first.yarn)
-						? `a tail of ${printValue(Math.round(tail.lengthCm), 'length', workbench.units)} to gather with`
-						: `a short tail; the gathering tail of ${printValue(Math.round(tail?.lengthCm ?? 0), 'length', workbench.units)} comes with the main yarn`}.
+						: 'odd: the last goes in front, next to the first; that is fine'}.
+				{:else if method === 'rag'}
+					{pins} loops, one on each pin.
 				{:else}
 					{pins} stitches, snug and not tight: this edge is a finished one. At each turn {EDGE_RULE[
 						machine.edgeRule
 					]}.
 				{/if}
+				{castOnTail}
 				The cast-on is not a row.
 			</p>
 			<div class="flex flex-wrap gap-2">

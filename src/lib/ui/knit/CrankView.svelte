@@ -5,13 +5,19 @@
 	import { BREAK_AFTER_MINUTES, minutesSinceRest } from '$lib/core/count/pace';
 	import type { SettledBy } from '$lib/core/model/kinds';
 	import type { Project, RunEvent } from '$lib/core/model/project';
+	import { eventContext } from '$lib/core/words/events';
 	import { isEventRow, isWarnRow, spokenAt } from '$lib/core/words/spoken';
 	import { CAUTIONS } from '$lib/core/words/cautions';
 	import { printWithSpread } from '$lib/core/quantity/print';
 	import { eventsSince } from '$lib/store/runs';
+	import { MOST_EVENTS } from '$lib/core/model/kinds';
+	import Dialog from '../parts/Dialog.svelte';
+	import Lazy from '../parts/Lazy.svelte';
+	import LeaveGuard from '../parts/LeaveGuard.svelte';
+	import NotStored from '../parts/NotStored.svelte';
 	import KeysHelp from '../parts/KeysHelp.svelte';
 	import Ribbon from '../pictures/Ribbon.svelte';
-	import { foldRow, yarnNamer } from '../state/ribbon-pins';
+	import { foldRow } from '../state/ribbon-pins';
 	import type { Run } from '../state/run.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import type { Crank } from './crank.svelte';
@@ -40,13 +46,9 @@
 	let { project, crank, run, suspects }: Props = $props();
 	const workbench = useWorkbench();
 	const settings = $derived(workbench.settings);
-	const context = $derived({
-		units: workbench.units,
-		machine: crank.machine,
-		yarnName: yarnNamer(crank.plan)
-	});
+	const context = $derived(eventContext(crank.plan, crank.machine, workbench.units));
 
-	type DialogName = 'jump' | 'fault' | 'repair' | 'off' | 'hands' | 'device' | 'keys';
+	type DialogName = 'jump' | 'fault' | 'repair' | 'off' | 'hands' | 'device' | 'keys' | 'more';
 	let dialog = $state<DialogName | null>(null);
 	let paused = $state(false);
 	const close = () => (dialog = null);
@@ -56,6 +58,10 @@
 	const waste = $derived(position.leg.kind === 'waste');
 	const count = $derived(waste || !running ? position.inLeg : position.main);
 	const of = $derived(waste || !running ? position.leg.rows : crank.piece.mainRows);
+	/** What would be lost by leaving now. */
+	const unstored = $derived(
+		run.pending === 0 ? null : run.pending === 1 ? 'one press' : `${run.pending} presses`
+	);
 	const open = $derived(crank.state.faults.filter((f) => !crank.state.mended.has(f.id)));
 	const piece = $derived(crank.key);
 
@@ -95,7 +101,10 @@
 	});
 	onMount(() => {
 		const stopVoice = voice.find();
-		void eventsSince(workbench.db, Date.now() - 4 * 3_600_000).then((e) => (earlierToday = e));
+		eventsSince(workbench.db, Date.now() - 4 * 3_600_000).then(
+			(e) => (earlierToday = e),
+			() => undefined
+		);
 		const timer = setInterval(() => (now = Date.now()), 1000);
 		return () => {
 			clearInterval(timer);
@@ -186,8 +195,12 @@
 		c: () => workbench.set({ counter: running ? 'zeroed' : 'running' }),
 		escape: () => goto(`/project/${project.id}/plan`)
 	};
+	/** What lies over the crank as a key goes down: the key is its own, and what closes by it closes nothing else. */
+	let covered = false;
+	const oncapture = () =>
+		(covered = document.querySelector('[role="dialog"], [role="listbox"]') !== null);
 	function onkeydown(e: KeyboardEvent) {
-		if (dialog || e.ctrlKey || e.metaKey || e.altKey) return;
+		if (dialog || covered || e.defaultPrevented || e.ctrlKey || e.metaKey || e.altKey) return;
 		const onControl = e.target instanceof HTMLElement && e.target.matches('[data-control]');
 		const activates = e.key === ' ' || e.key === 'Enter' || e.key.startsWith('Arrow');
 		if ((COUNT_KEYS.has(e.key) || e.key === settings.pedalKey) && !(onControl && activates)) {
@@ -203,7 +216,21 @@
 	}
 </script>
 
-<svelte:window {onkeydown} />
+<svelte:window onkeydowncapture={oncapture} {onkeydown} />
+
+{#snippet rareActs()}
+	<button class="act" data-control onclick={() => (dialog = 'jump')}>Jump to a row</button>
+	<button class="act" data-control onclick={() => (dialog = 'off')}>Some rows off?</button>
+	<button class="act" data-control onclick={() => (dialog = 'fault')}
+		>Note a fault{crank.state.faults.length ? ` (${crank.state.faults.length})` : ''}</button
+	>
+	{#if open.length > 0}
+		<button class="act" data-control onclick={() => (dialog = 'repair')}
+			>Set right ({open.length})</button
+		>
+	{/if}
+	<button class="act" data-control onclick={() => (dialog = 'device')}>To another device</button>
+{/snippet}
 
 <div class="crank grid h-dvh overflow-hidden">
 	<header class="flex items-center gap-2 px-3 pt-2 sm:px-5">
@@ -233,10 +260,13 @@
 	</header>
 
 	<div class="grid gap-1">
-		{#if run.failure}
-			<p class="bg-error text-error-content px-4 py-2" role="alert">
-				Not stored: {run.failure}. The number stands at what is safe.
-				<button class="act act-small" data-control onclick={() => run.retry()}>Try again</button>
+		{#if run.trouble}
+			<NotStored trouble={run.trouble} what={unstored ?? 'the run'} onagain={() => run.retry()} />
+		{/if}
+		{#if run.full}
+			<p class="border-error mx-3 rounded-[5px] border px-3 py-1.5 sm:mx-5" role="alert">
+				This run has {MOST_EVENTS.toLocaleString('en-GB')} events, the most that a file takes: no more
+				are counted. Go on with another project.
 			</p>
 		{/if}
 		{#if !run.leads}
@@ -274,49 +304,52 @@
 	</div>
 
 	<button
-		class="tap grid min-h-0 cursor-pointer overflow-hidden text-left"
+		class="tap min-h-0 cursor-pointer overflow-hidden text-left"
 		onclick={press}
 		aria-label={`Count a row; ${count} of ${of} ${waste ? 'waste rows' : 'rows'} done`}
 		data-testid="tap"
 	>
-		<span class="count-side relative grid content-center justify-items-center">
-			<span class="quiet text-center text-base sm:text-xl"
-				>{waste ? 'waste rows' : running ? 'rows' : `rows of ${crank.feeding}`}</span
-			>
-			<span
-				class={['figure count text-base-content font-semibold', crank.hands.length > 0 && 'less']}
-				data-testid="count">{count}</span
-			>
-			<span class="figure quiet text-2xl sm:text-4xl">of {of}</span>
-			<!-- The mark of a press, at once; it goes when the row is on disk and the number has moved. -->
-			<span class="marks" aria-hidden="true" data-testid="marks" data-pending={run.pending}>
-				{#each { length: Math.min(12, run.pending) }, i (i)}<i></i>{/each}
+		<span class="now">
+			<span class="count-side relative grid content-center justify-items-center">
+				<span class="quiet text-center text-base sm:text-xl"
+					>{waste ? 'waste rows' : running ? 'rows' : `rows of ${crank.feeding}`}</span
+				>
+				<span
+					class={['figure count text-base-content font-semibold', crank.due.length > 0 && 'less']}
+					data-testid="count">{count}</span
+				>
+				<span class="figure quiet text-2xl sm:text-4xl">of {of}</span>
+				<!-- The mark of a press, at once; it goes when the row is on disk and the number has moved. -->
+				<span class="marks" aria-hidden="true" data-testid="marks" data-pending={run.pending}>
+					{#each { length: Math.min(12, run.pending) }, i (i)}<i></i>{/each}
+				</span>
+				<span class="quiet mt-1 text-center text-base sm:text-lg" data-testid="left">
+					{#if position.finished}
+						all rows done
+					{:else}
+						{printWithSpread(crank.left, 'minutes', workbench.units)} left{#if crank.progress.makes.length > 1}<span
+								class="of-all"
+								>, {printWithSpread(crank.leftOfAll, 'minutes', workbench.units)} for all</span
+							>{/if}
+					{/if}
+				</span>
 			</span>
-			<span class="quiet mt-1 text-base sm:text-lg" data-testid="left">
-				{#if position.finished}
-					all rows done
+			<span class={['ring-side grid place-items-center px-4', crank.due.length > 0 && 'busy']}
+				><RingNow {crank} {suspects} /></span
+			>
+			<span class="next-side grid content-center gap-2 px-4 sm:px-6" aria-live="polite">
+				{#if paused}
+					<span class="figure block text-4xl font-semibold">Paused</span>
+					<span class="text-lg">The count is safe. Any count key goes on, without counting.</span>
 				{:else}
-					{printWithSpread(crank.left, 'minutes', workbench.units)} left{crank.progress.makes
-						.length > 1
-						? `, ${printWithSpread(crank.leftOfAll, 'minutes', workbench.units)} for all`
-						: ''}
+					<NextSide {crank} {context} />
 				{/if}
 			</span>
-		</span>
-		<span class="ring-side grid place-items-center max-sm:px-4"><RingNow {crank} {suspects} /></span
-		>
-		<span class="next-side grid content-center gap-2 px-4 sm:px-6" aria-live="polite">
-			{#if paused}
-				<span class="figure block text-4xl font-semibold">Paused</span>
-				<span class="text-lg">The count is safe. Any count key goes on, without counting.</span>
-			{:else}
-				<NextSide {crank} {context} />
-			{/if}
 		</span>
 	</button>
 
 	<footer class="px-3 pb-3 sm:px-5">
-		<p class="mb-1 flex flex-wrap justify-between gap-x-6 text-base sm:text-lg">
+		<p class="mb-1 flex flex-wrap justify-between gap-x-3 text-sm min-[400px]:text-base sm:text-lg">
 			{#each [{ id: 'running', label: 'left running', now: waste ? position.inLeg : position.main, of: '', on: running }, { id: 'zeroed', label: 'zeroed each section', now: position.inLeg, of: ` of ${position.leg.rows}`, on: !running }] as const as c (c.id)}
 				<button
 					data-control
@@ -329,7 +362,7 @@
 					<b class="figure" data-testid={c.id}>{c.now}</b>{c.of}
 				</button>
 			{/each}
-			<span class="quiet max-sm:hidden"
+			<span class="quiet counter-note"
 				>{crank.machine.counter === 'none'
 					? 'this machine counts nothing itself'
 					: crank.panel && crank.machine.counter === 'tube'
@@ -337,17 +370,19 @@
 						: 'the machine’s counter should read one of these'}</span
 			>
 		</p>
-		<Ribbon
-			piece={crank.piece}
-			yarns={crank.plan.yarns}
-			gauges={crank.plan.gauges}
-			units={workbench.units}
-			foldRow={foldRow(crank.plan)}
-			knitted={position.main}
-			band={38}
-			rulers={false}
-			label="Where you are on the piece"
-		/>
+		<div class="ribbon">
+			<Ribbon
+				piece={crank.piece}
+				yarns={crank.plan.yarns}
+				gauges={crank.plan.gauges}
+				units={workbench.units}
+				foldRow={foldRow(crank.plan)}
+				knitted={position.main}
+				band={38}
+				rulers={false}
+				label="Where you are on the piece"
+			/>
+		</div>
 		<div class="mt-2 flex flex-wrap gap-2">
 			<button class="act" data-control onclick={undo} disabled={crank.state.past.length === 0}
 				>Undo</button
@@ -355,23 +390,9 @@
 			<button class="act" data-control onclick={pause} aria-pressed={paused}
 				>{paused ? 'Go on' : 'Pause'}</button
 			>
-			<button class="act" data-control onclick={() => (dialog = 'jump')}>Jump to a row</button>
-			<button class="act" data-control onclick={() => (dialog = 'off')}>Some rows off?</button>
-			<button class="act" data-control onclick={() => (dialog = 'fault')}
-				>Note a fault{crank.state.faults.length ? ` (${crank.state.faults.length})` : ''}</button
-			>
-			{#if open.length > 0}
-				<button class="act" data-control onclick={() => (dialog = 'repair')}
-					>Set right ({open.length})</button
-				>
-			{/if}
-			<button
-				class="act"
-				data-control
-				aria-label="To another device"
-				onclick={() => (dialog = 'device')}
-				><span class="max-sm:hidden">To another device</span><span class="sm:hidden">Device</span
-				></button
+			<span class="all-acts contents">{@render rareActs()}</span>
+			<button class="act more-acts" data-control onclick={() => (dialog = 'more')}
+				>More{open.length > 0 ? ` (${open.length} to set right)` : ''}</button
 			>
 			{#if position.finished}
 				<button class="act act-now ml-auto" data-control onclick={takeOff}
@@ -409,25 +430,39 @@
 {:else if dialog === 'off'}
 	<MiscountDialog {crank} onsettle={settle} onclose={close} />
 {/if}
+{#if dialog === 'more'}
+	<Dialog open title="At the crank" onclose={close}>
+		<div class="grid gap-2">{@render rareActs()}</div>
+	</Dialog>
+{/if}
 {#if dialog === 'hands'}
-	{#await import('./hands-free/HandsFree.svelte') then { default: HandsFree }}
-		<HandsFree {crank} {source} {voice} {awake} onclose={close} />
-	{/await}
+	<Lazy
+		load={() => import('./hands-free/HandsFree.svelte')}
+		props={{ crank, source, voice, awake, onclose: close }}
+		onfail={close}
+	/>
 {:else if dialog === 'device'}
 	<DeviceDialog {project} onclose={close} />
 {/if}
+<LeaveGuard what={run.trouble ? unstored : null} onagain={() => run.retry()} />
 <KeysHelp bind:open={() => dialog === 'keys', (o) => (dialog = o ? 'keys' : null)} />
 
 <style>
 	.crank {
-		grid-template-rows: auto auto 1fr auto;
+		grid-template-rows: auto auto minmax(0, 1fr) auto;
 	}
+	/* What there is room for is asked of the tap itself: the ring gives way first, the instruction never. */
 	.tap {
-		grid-template-columns: minmax(0, 1.1fr) auto minmax(0, 1fr);
+		container: tap / size;
 		touch-action: manipulation;
 	}
+	.now {
+		display: grid;
+		height: 100%;
+		grid-template-columns: minmax(0, 1.1fr) auto minmax(0, 1fr);
+	}
 	.count {
-		font-size: min(42vh, 23vw);
+		font-size: min(56cqh, 23cqw);
 		line-height: 0.9;
 		letter-spacing: -0.02em;
 	}
@@ -443,18 +478,72 @@
 		border-radius: 50%;
 		background: var(--color-accent);
 	}
-	@media (max-width: 760px) {
-		.tap {
+	.more-acts {
+		display: none;
+	}
+	@container tap (height < 480px) {
+		.of-all {
+			display: none;
+		}
+	}
+	@container tap (width < 720px) {
+		.now {
 			grid-template-columns: minmax(0, 1fr);
-			grid-template-rows: auto auto 1fr;
+			grid-template-rows: auto auto minmax(0, 1fr);
 			row-gap: 0.5rem;
-			padding-top: 0.25rem;
+		}
+		.ring-side {
+			order: 1;
+		}
+		.ring-side.busy {
+			display: none;
 		}
 		.count {
-			font-size: min(25vh, 42vw);
+			font-size: min(30cqh, 42cqw);
 		}
 		.count.less {
-			font-size: 16vh;
+			font-size: min(20cqh, 30cqw);
+		}
+	}
+	@container tap (height < 330px) {
+		.ring-side {
+			display: none;
+		}
+		.now {
+			grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
+			grid-template-rows: minmax(0, 1fr);
+		}
+		.count,
+		.count.less {
+			font-size: min(44cqh, 18cqw);
+		}
+		.marks {
+			margin-top: 2px;
+		}
+	}
+	@container tap (width < 720px) and (height < 540px) {
+		.ring-side {
+			display: none;
+		}
+	}
+	@container tap (width < 420px) and (height < 330px) {
+		.now {
+			grid-template-columns: minmax(0, 1fr);
+			grid-template-rows: auto minmax(0, 1fr);
+		}
+	}
+	@media (max-width: 760px), (max-height: 560px) {
+		.all-acts,
+		.counter-note {
+			display: none;
+		}
+		.more-acts {
+			display: block;
+		}
+	}
+	@media (max-height: 480px) {
+		.ribbon {
+			display: none;
 		}
 	}
 </style>

@@ -1,69 +1,62 @@
 <script lang="ts">
-	import { snapshot } from '$lib/file/backup';
-	import { readAny } from '$lib/file/backup';
-	import { previewImport, type RunChange } from '$lib/file/merge';
-	import { MAX_FILE_BYTES, writeProject } from '$lib/file/project-file';
+	import type { RunChange } from '$lib/file/merge';
 	import type { Everything } from '$lib/file/everything';
 	import type { Project } from '$lib/core/model/project';
-	import { yarnsUsed } from '$lib/store/store';
 	import { readEverything, writeImport } from '$lib/store/transfer';
+	import { FileDesk, wordFileFailure } from '../files/desk.svelte';
 	import { wordRefusal } from '../files/words';
 	import { save, slug } from '../files/save';
 	import Dialog from '../parts/Dialog.svelte';
+	import { everythingOf } from '../state/everything';
 	import { teller } from '../state/tell.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { INSECURE } from './hands-free/insecure';
 
 	let { project, onclose }: { project: Project; onclose: () => void } = $props();
 	const workbench = useWorkbench();
+	const desk = new FileDesk();
 	const insecure = !window.isSecureContext;
 	let back = $state.raw<{ name: string; file: Everything; change: RunChange | null } | null>(null);
 	let refused = $state('');
 	let busy = $state(false);
 
-	async function take() {
+	/** What fails is said in the dialog, and changes nothing. */
+	async function trying(what: () => Promise<void>) {
 		busy = true;
-		const all = await readEverything(workbench.db);
-		save(
-			`${slug(project.name)}.tomble.json`,
-			new Blob([writeProject(snapshot(all, project, yarnsUsed(project)))], {
-				type: 'application/json'
-			})
-		);
-		busy = false;
-	}
-	async function open(file: File | undefined) {
-		back = null;
 		refused = '';
-		if (!file) return;
-		const bytes =
-			file.size > MAX_FILE_BYTES
-				? new Uint8Array(MAX_FILE_BYTES + 1)
-				: new Uint8Array(await file.arrayBuffer());
-		const read = readAny(bytes);
-		if (!read.ok) {
-			refused = wordRefusal(read.refusal);
-			return;
+		try {
+			await what();
+		} catch (e) {
+			refused = wordFileFailure(e);
 		}
-		if (!read.value.projects.some((p) => p.id === project.id)) {
-			refused = `It holds ${read.value.projects.map((p) => p.name).join(', ') || 'no project'}, and not ${project.name}. Open it under Files if it is to come in as well.`;
-			return;
-		}
-		const preview = previewImport(await readEverything(workbench.db), read.value);
-		back = {
-			name: file.name,
-			file: read.value,
-			change: preview.runs.find((r) => r.projectId === project.id) ?? null
-		};
-	}
-	async function bring() {
-		if (!back) return;
-		busy = true;
-		await writeImport(workbench.db, back.file, false);
 		busy = false;
-		void teller.say('The rows counted elsewhere are in the log; none is doubled.');
-		onclose();
 	}
+	const take = () =>
+		trying(async () => {
+			const { all } = await everythingOf(workbench);
+			const text = await desk.one(all, project.id);
+			save(`${slug(project.name)}.tomble.json`, new Blob([text], { type: 'application/json' }));
+		});
+	const open = (file: File | undefined) =>
+		trying(async () => {
+			back = null;
+			if (!file) return;
+			const read = await desk.look(file, await readEverything(workbench.db));
+			if (!read?.ok) refused = read ? wordRefusal(read.refusal) : '';
+			else if (!read.value.projects.some((p) => p.id === project.id))
+				refused = `It holds ${read.value.projects.map((p) => p.name).join(', ') || 'no project'}, and not ${project.name}. Open it under Files if it is to come in as well.`;
+			else {
+				const change = read.preview.runs.find((r) => r.projectId === project.id) ?? null;
+				back = { name: file.name, file: read.value, change };
+			}
+		});
+	const bring = () =>
+		trying(async () => {
+			if (!back) return;
+			await writeImport(workbench.db, back.file, false);
+			void teller.say('The rows counted elsewhere are in the log; none is doubled.');
+			onclose();
+		});
 </script>
 
 <Dialog open title="To another device, and back" {onclose}>
@@ -73,7 +66,7 @@
 				<b>1.</b> Save the run as a file and send it over as you like. There: Files, Open a file, and
 				crank on.
 			</p>
-			<button class="act act-main" onclick={take} disabled={busy}>Save the run</button>
+			<button class="act act-main" onclick={() => void take()} disabled={busy}>Save the run</button>
 		</li>
 		<li>
 			<p class="mb-2"><b>2.</b> When you come back, save it there and open that file here.</p>
@@ -83,7 +76,10 @@
 					type="file"
 					class="sr-only"
 					accept=".json,.zip,application/json,application/zip"
-					onchange={(e) => void open(e.currentTarget.files?.[0])}
+					onchange={(e) => {
+						void open(e.currentTarget.files?.[0]);
+						e.currentTarget.value = '';
+					}}
 				/>
 			</label>
 			{#if refused}<p class="text-error mt-2" role="alert">{refused}</p>{/if}
@@ -99,7 +95,9 @@
 								Both devices counted meanwhile: the crank view will ask which rows were the same.
 							{/if}
 						</p>
-						<button class="act act-now mt-2" onclick={bring} disabled={busy}>Bring them in</button>
+						<button class="act act-now mt-2" onclick={() => void bring()} disabled={busy}
+							>Bring them in</button
+						>
 					{:else}
 						<p>{back.name} has nothing that is not here already.</p>
 					{/if}

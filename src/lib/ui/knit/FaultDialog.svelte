@@ -60,6 +60,7 @@
 		<div class="grid content-start gap-3">
 			<div class="grid grid-cols-2 gap-3">
 				<QuantityField
+					live
 					label={`At pin, 1 to ${machine.pins}`}
 					text={pin === null ? '' : String(pin)}
 					parse={parsePin}
@@ -71,6 +72,7 @@
 					onempty={() => (pin = null)}
 				/>
 				<QuantityField
+					live
 					label="In row"
 					text={String(row)}
 					parse={parseRow}

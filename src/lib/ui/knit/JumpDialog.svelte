@@ -38,6 +38,7 @@
 		}}
 	>
 		<QuantityField
+			live
 			label={`Main rows done (you are at ${position.main} of ${sheet.mainRows})`}
 			text=""
 			{parse}

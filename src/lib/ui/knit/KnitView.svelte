@@ -2,8 +2,11 @@
 	import { onMount, untrack } from 'svelte';
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
+	import { wordFinding } from '$lib/core/words/findings';
+	import { STORE_WORDS } from '$lib/store/failure';
 	import { suspectPins } from '$lib/core/learn/pin-faults';
 	import { earlierRuns, faultPins } from '$lib/store/runs';
+	import NotWorked from '../parts/NotWorked.svelte';
 	import { darkDialogs } from '../parts/dialog-theme';
 	import { LivePlan } from '../state/live-plan.svelte';
 	import { Run } from '../state/run.svelte';
@@ -39,12 +42,23 @@
 	);
 	$effect(() => {
 		const at = machineId;
-		void earlierRuns(workbench.db, at, project.id).then((runs) => {
-			if (at === machineId) crank.earlier = runs;
-		});
+		// Without them the pace is learned from this run alone.
+		earlierRuns(workbench.db, at, project.id).then(
+			(runs) => {
+				if (at === machineId) crank.earlier = runs;
+			},
+			() => undefined
+		);
 	});
+	function again() {
+		live.again();
+		void run.retry();
+	}
 	onMount(() => {
-		void faultPins(workbench.db).then((pins) => (faulted = pins));
+		faultPins(workbench.db).then(
+			(pins) => (faulted = pins),
+			() => undefined
+		);
 		return run.follow();
 	});
 </script>
@@ -52,11 +66,20 @@
 <!-- Dark whatever the setting: the screen stands behind the machine and is read from a metre away. -->
 <div data-theme="night" class="bg-base-100 text-base-content min-h-dvh">
 	{#if !run.ready || !plan}
-		<p class="quiet p-6">Opening the run…</p>
+		<div class="p-6">
+			<NotWorked
+				failure={live.failure ?? (run.trouble && STORE_WORDS[run.trouble].why)}
+				onagain={again}
+				waiting="Opening the run…"
+			/>
+		</div>
 	{:else if !plan.ok}
 		<div class="p-6">
 			<h1 class="mb-2 text-2xl">{project.name} cannot be knitted yet</h1>
-			<p class="mb-4">Its machine or one of its yarns is not on the bench.</p>
+			{#each plan.findings as f (f.key)}
+				{@const w = wordFinding(f, { units: workbench.units, yarnName: () => 'A yarn' })}
+				<p class="mb-4">{w.what} {w.why}</p>
+			{/each}
 			<a class="act" href={`/project/${project.id}/plan`}>To the plan</a>
 		</div>
 	{:else if plan.pieces.length === 0}

@@ -116,6 +116,7 @@
 				onvalue={(h) => (hanging = h)}
 			/>
 			<QuantityField
+				live
 				label="From the first main row to the pins"
 				text=""
 				parse={parseLength}
@@ -125,6 +126,7 @@
 			/>
 		{:else if way === 'join'}
 			<QuantityField
+				live
 				label={`Rows of ${name} since it came in`}
 				text=""
 				parse={parseRows}
@@ -135,6 +137,7 @@
 			/>
 		{:else}
 			<QuantityField
+				live
 				label={`The ball of ${name} when it came in`}
 				text={from}
 				parse={parseMass}
@@ -142,6 +145,7 @@
 				onempty={() => (from = '')}
 			/>
 			<QuantityField
+				live
 				label="The ball now"
 				text=""
 				parse={parseMass}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { wordEvent, type EventContext } from '$lib/core/words/events';
+	import { decreaseShort, EDGE_RULE, wordWhere } from '$lib/core/words/hands';
 	import DecreasePicture from '../pictures/DecreasePicture.svelte';
 	import type { RunSheetEvent } from '$lib/core/runsheet/runsheet';
 	import type { Crank } from './crank.svelte';
@@ -11,21 +12,30 @@
 	const decreases = $derived(crank.hands.filter((w) => w.do === 'decrease'));
 </script>
 
-{#each crank.due as e (e.kind + e.after)}
+{#if crank.panel && crank.row}
+	<span class="where block text-base leading-snug sm:text-lg"
+		>{wordWhere(crank.row, crank.inWork, crank.machine)}
+		<b class="whitespace-nowrap">Row {crank.row.row}, {crank.row.even ? 'even' : 'odd'}.</b>
+		<span class="quiet turn">At the turn {EDGE_RULE[crank.machine.edgeRule]}.</span></span
+	>
+{/if}
+{#each crank.due as e, i (e.kind + e.after)}
 	{@const w = wordEvent(e, context)}
 	<span class="bg-accent text-accent-content block rounded-[5px] px-3 py-2">
-		<span
-			class={[
-				'figure block leading-tight font-semibold sm:text-4xl',
-				e.kind === 'hands' ? 'text-xl' : 'text-2xl'
-			]}>{w.title}</span
+		<span class={['figure due block leading-tight font-semibold', e.kind === 'hands' && 'hands']}
+			>{w.title}</span
 		>
-		{#if !(e.kind === 'hands' && decreases.length > 0)}
-			<span class="block text-base sm:text-lg">{w.how}</span>
+		{#if e.kind === 'hands' && decreases.length > 0}
+			{#each decreases as work (work.edge)}
+				<span class="instead text-base leading-snug">{decreaseShort(work, crank.machine)}</span>
+			{/each}
+		{:else}
+			<span class={['how block text-base leading-snug sm:text-lg', i > 0 && 'second']}>{w.how}</span
+			>
 		{/if}
 	</span>
 	{#if e.kind === 'hands' && decreases.length > 0}
-		<span class="flex gap-3 sm:flex-wrap">
+		<span class="drawn flex gap-3 sm:flex-wrap">
 			{#each decreases as work (work.edge)}
 				<span class="block w-[168px] shrink-0">
 					<DecreasePicture
@@ -43,26 +53,25 @@
 				</span>
 			{/each}
 		</span>
-		<span class="quiet block text-sm max-sm:hidden"
+		<span class="drawn quiet block text-sm max-sm:hidden"
 			>Yarn out of the guide first; lift a loop only as its pin rises. Then knit on.</span
 		>
 	{/if}
 {:else}
 	{#if next}
 		{@const w = wordEvent(next, context)}
-		<span class="block">
+		<span class="next block">
 			<span class="quiet block text-base sm:text-xl">next, in</span>
-			<span
-				class="figure block text-7xl leading-none font-semibold sm:text-8xl"
-				data-testid="next-in">{inRows(next)}</span
+			<span class="figure in block leading-none font-semibold" data-testid="next-in"
+				>{inRows(next)}</span
 			>
-			<span class="figure mt-2 block text-3xl leading-tight sm:text-4xl">{w.title}</span>
+			<span class="figure title block leading-tight">{w.title}</span>
 		</span>
 	{/if}
 {/each}
 {#if crank.slow?.kind === 'slow'}
 	{@const rows = crank.slow.until - done}
-	<span class="block text-lg sm:text-2xl"
+	<span class="slow block text-lg sm:text-2xl"
 		><span class="border-accent text-accent rounded-[5px] border-2 px-2">slowly</span>
 		<span class="quiet"
 			>{crank.slow.why === 'panel'
@@ -73,10 +82,71 @@
 		></span
 	>
 {/if}
-<span class={['quiet block text-sm sm:text-lg', crank.hands.length > 0 && 'max-sm:hidden']}>
+<span
+	class={['later quiet block text-sm sm:text-lg', crank.due.length > 0 && 'busy max-sm:hidden']}
+>
 	{#each crank.coming.slice(crank.due.length ? 0 : 1, crank.due.length ? 2 : 3) as e (e.kind + e.after)}
 		<span class="block truncate"
 			><span class="figure">{inRows(e)}</span> to: {wordEvent(e, context).title}</span
 		>
 	{/each}
 </span>
+
+<style>
+	.in {
+		font-size: clamp(2.5rem, 20cqh, 6rem);
+	}
+	.title {
+		margin-top: 0.5rem;
+		font-size: clamp(1.5rem, 9cqh, 2.25rem);
+	}
+	.due {
+		font-size: clamp(1.25rem, min(8cqh, 6.5cqw), 2.25rem);
+	}
+	.due.hands {
+		font-size: clamp(1.25rem, min(6cqh, 6.5cqw), 2.25rem);
+	}
+	/* Drawn where there is room; said where there is not. */
+	.instead {
+		display: none;
+	}
+	@container tap (height < 480px) {
+		.drawn,
+		.turn,
+		.how.second,
+		.later.busy {
+			display: none;
+		}
+		.instead {
+			display: block;
+		}
+		/* One line: in 5, Change to lantern. */
+		.next {
+			display: flex;
+			flex-wrap: wrap;
+			align-items: baseline;
+			column-gap: 0.6rem;
+		}
+		.title {
+			margin-top: 0;
+			font-size: 1.5rem;
+		}
+		.in {
+			font-size: 2.75rem;
+		}
+	}
+	@container tap (height < 420px) {
+		.later {
+			display: none;
+		}
+	}
+	@container tap (height < 330px) {
+		.how,
+		.instead,
+		.where,
+		.slow {
+			font-size: 0.9375rem;
+			line-height: 1.25;
+		}
+	}
+</style>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { markerPin } from '$lib/core/machine/ring';
-	import { EDGE_RULE, wordEdge } from '$lib/core/words/hands';
+	import { wordWhere } from '$lib/core/words/hands';
 	import Ring from '../pictures/Ring.svelte';
 	import type { Crank } from './crank.svelte';
 
@@ -14,26 +14,12 @@
 	const machine = $derived(crank.machine);
 	const row = $derived(crank.row);
 	const panel = $derived(crank.panel && row !== undefined);
-	/** Until the hands have done their work, its pins still hold their loops. */
-	const now = $derived.by(() => {
-		const touched = crank.hands.flatMap((w) => w.pins);
-		return (
-			row && {
-				low: Math.min(row.low, ...touched),
-				high: Math.max(row.high, ...touched)
-			}
-		);
-	});
+	const now = $derived(crank.inWork);
 	const at = $derived(panel && row && now ? now[row.yarnAt] + 1 : 1);
 	const next = $derived(
 		crank.hands.flatMap((w) => ('edge' in w || w.do !== 'hang-hem' ? w.pins : [])).map((p) => p + 1)
 	);
-	const other = $derived(row?.yarnAt === 'low' ? 'high' : 'low');
-	const words = $derived.by(() => {
-		if (!row) return 'All rows are done.';
-		if (!panel) return `The marker, pin ${markerPin(machine)}, passes the feeder once a row.`;
-		return `Yarn at the ${wordEdge(row.yarnAt, machine.turns)}, pin ${at}. This row goes to pin ${row[other] + 1}.`;
-	});
+	const words = $derived(wordWhere(crank.row, now, machine));
 </script>
 
 <div class="flex items-center gap-3 sm:grid sm:justify-items-center sm:gap-1">
@@ -54,15 +40,11 @@
 		/>
 	</span>
 	<span class="quiet block max-w-72 text-sm leading-snug sm:text-center">
-		{words}
+		{#if !panel}{words}{/if}
 		{#if suspects.length > 0}
 			<span class="max-sm:hidden"
 				>Watch pin {suspects.join(' and ')}: it faults more than chance.</span
 			>
-		{/if}
-		{#if panel && row}
-			<b class="text-base-content">Row {row.row}, {row.even ? 'even' : 'odd'}.</b>
-			<span class="max-sm:hidden">At the turn {EDGE_RULE[machine.edgeRule]}.</span>
 		{/if}
 	</span>
 </div>

@@ -56,6 +56,17 @@ export class Crank {
 		this.due.flatMap((e) => (e.kind === 'hands' ? e.work : []))
 	);
 
+	/** Pins in work, from 0: until the hands have done their work, its pins still hold their loops. */
+	readonly inWork = $derived.by(() => {
+		const touched = this.hands.flatMap((w) => w.pins);
+		return (
+			this.row && {
+				low: Math.min(this.row.low, ...touched),
+				high: Math.max(this.row.high, ...touched)
+			}
+		);
+	});
+
 	readonly colour = $derived(
 		isSpare(this.position.leg.yarn)
 			? this.position.leg.yarn === RAVEL

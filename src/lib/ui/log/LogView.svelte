@@ -5,7 +5,8 @@
 	import { lesson } from '$lib/core/learn/lesson';
 	import { progressOf } from '$lib/core/count/makes';
 	import { isHat, type MeasuredResult, type Project } from '$lib/core/model/project';
-	import { wordWhen } from '$lib/core/words/lessons';
+	import { LEAST_TAUGHT, untaughtBy } from '$lib/core/learn/teaches';
+	import { wordUntaught, wordWhen } from '$lib/core/words/lessons';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { positionAt } from '$lib/core/runsheet/runsheet';
 	import Ribbon from '../pictures/Ribbon.svelte';
@@ -17,7 +18,8 @@
 	import FaultDialog from '../knit/FaultDialog.svelte';
 	import AtTheCrank from './AtTheCrank.svelte';
 	import ResultCard from './ResultCard.svelte';
-	import { recipeFor } from '$lib/core/recipe/registry';
+	import NotStored from '../parts/NotStored.svelte';
+	import NotWorked from '../parts/NotWorked.svelte';
 	import ResultForm from './ResultForm.svelte';
 	import YarnUsed from './YarnUsed.svelte';
 
@@ -55,15 +57,26 @@
 		latest && isHat(project) && lesson(project, workbench.bench, latest.rowsKnitted)
 	);
 
+	const untaught = (r: { readonly rowsKnitted: number }) =>
+		plan?.ok ? untaughtBy(project.wish, r, plan.machine) : null;
+	/** Why nothing of this kind teaches, however long it is. */
+	const never = $derived(untaught({ rowsKnitted: LEAST_TAUGHT.rows }));
 	async function add(result: MeasuredResult) {
-		await workbench.db.results.add(result);
-		void teller.say('Logged. The next plan on this machine with this yarn uses it.');
+		if (!(await workbench.addResult(result, project))) return;
+		const why = untaught(result);
+		void teller.say(
+			why
+				? `Logged. ${wordUntaught(why)}`
+				: result.when === 'on-head'
+					? 'Logged. Measured on the head it says nothing of the gauge.'
+					: 'Logged. The next plan on this machine with this yarn uses it.'
+		);
 	}
 	async function remove(result: MeasuredResult) {
-		await workbench.db.results.delete(result.id);
+		await workbench.removeResult(result, project);
 		void teller.say('Taken out of the log', {
 			label: 'Put it back',
-			onClick: () => void workbench.db.results.put(result)
+			onClick: () => void workbench.addResult(result, project)
 		});
 	}
 	async function another() {
@@ -74,6 +87,9 @@
 	}
 </script>
 
+{#if run.trouble}
+	<NotStored trouble={run.trouble} what="what you noted of the run" onagain={() => run.retry()} />
+{/if}
 {#if plan?.ok}
 	<div class="mb-2 flex flex-wrap items-center gap-3">
 		<h1 class="text-2xl">Log of {project.name}</h1>
@@ -122,10 +138,13 @@
 				<h2 id="results-title" class="mb-1 text-xl">What came of it</h2>
 				{#if results.length === 0}
 					<p class="quiet">
-						{recipeFor(project.wish).teaches === 'nothing'
-							? 'Nothing measured yet. What it measures and weighs stays with it for the next one like it.'
+						{never
+							? `Nothing measured yet. What it measures and weighs stays with it for the next one like it. ${wordUntaught(never)}`
 							: 'Nothing measured yet. One length after a rest is enough for the next plan to know this yarn on this machine.'}
 					</p>
+				{/if}
+				{#if results.length > 0 && latest && untaught(latest)}
+					<p class="mb-2 text-sm">{wordUntaught(untaught(latest)!)}</p>
 				{/if}
 				{#if learned && latest && (latest.when === 'rested' || latest.when === 'washed')}
 					{@const was = learned.before.gauges[0]!}
@@ -195,4 +214,6 @@
 			>see the plan</a
 		>.
 	</p>
+{:else}
+	<NotWorked failure={live.failure} onagain={live.again} />
 {/if}

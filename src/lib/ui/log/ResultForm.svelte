@@ -8,9 +8,11 @@
 		readNumber,
 		tidy
 	} from '$lib/core/quantity/parse';
+	import { printValue } from '$lib/core/quantity/print';
 	import { bad, type Result } from '$lib/core/quantity/problem';
 	import { newId } from '$lib/store/store';
 	import Choice from '../parts/Choice.svelte';
+	import { keepDraft, readDraft } from './draft';
 	import QuantityField from '../parts/QuantityField.svelte';
 	import { between, lengthBetween } from '../state/ranges';
 	import { useWorkbench } from '../state/workbench.svelte';
@@ -32,17 +34,18 @@
 
 	const blank = () =>
 		({ tubeCm: null, flatWidthCm: null, grams: null, heightWornCm: null }) as const;
-	let when = $state<MeasuredResult['when']>('rested');
-	let layer = $state<'tube' | 'layer'>('tube');
+	const kept = untrack(() => readDraft(projectId));
+	let when = $state<MeasuredResult['when']>(kept?.when ?? 'rested');
+	let layer = $state<'tube' | 'layer'>(kept?.layer ?? 'tube');
 	let measured = $state<{
 		tubeCm: number | null;
 		flatWidthCm: number | null;
 		grams: number | null;
 		heightWornCm: number | null;
-	}>(blank());
-	let took = $state<number | null>(untrack(() => minutes));
-	let knitted = $state(untrack(() => rows));
-	let note = $state('');
+	}>(kept?.measured ?? blank());
+	let took = $state<number | null>(kept ? kept.took : untrack(() => minutes));
+	let knitted = $state(kept?.knitted ?? untrack(() => rows));
+	let note = $state(kept?.note ?? '');
 	let wrong = $state<Record<string, boolean>>({});
 	let round = $state(0);
 
@@ -63,6 +66,13 @@
 	/** Fields that hold something unreadable, so that nothing typed is left out unseen. */
 	const noting = (key: string) => (is: boolean) => (wrong[key] = is);
 	const something = $derived(Object.values(measured).some((v) => v !== null) || took !== null);
+	const typed = $derived(note !== '' || Object.values(measured).some((v) => v !== null));
+	$effect(() =>
+		keepDraft(
+			projectId,
+			typed ? $state.snapshot({ when, layer, measured, took, knitted, note }) : null
+		)
+	);
 	const blocked = $derived(Object.values(wrong).some(Boolean));
 
 	async function add() {
@@ -83,6 +93,12 @@
 		note = '';
 		round += 1;
 	}
+	/** What a field shows as it comes: read once, so that typing in it is not written over. */
+	const typedText = (key: keyof typeof measured): string =>
+		untrack(() => {
+			const value = measured[key];
+			return value === null ? '' : printValue(value, key === 'grams' ? 'mass' : 'length', units);
+		});
 	const set = (key: keyof typeof measured, parse: (t: string) => Result<number>) => (t: string) => {
 		const r = parse(t);
 		measured[key] = r.ok ? r.value : null;
@@ -116,8 +132,9 @@
 			<div class="grid grid-cols-2 items-start gap-3">
 				{#if when === 'on-head'}
 					<QuantityField
+						live
 						label="Height on the head"
-						text=""
+						text={typedText('heightWornCm')}
 						parse={height}
 						onproblem={noting('heightWornCm')}
 						onvalue={set('heightWornCm', height)}
@@ -125,12 +142,13 @@
 					/>
 				{:else}
 					<QuantityField
+						live
 						label={!hat
 							? 'Length, flat'
 							: layer === 'tube'
 								? 'Length of the whole tube, flat'
 								: 'Length of one layer, flat'}
-						text=""
+						text={typedText('tubeCm')}
 						parse={parseTube}
 						onproblem={noting('tubeCm')}
 						onvalue={set('tubeCm', parseTube)}
@@ -146,16 +164,18 @@
 							onvalue={(v) => (layer = v)}
 						/>{/if}
 					<QuantityField
+						live
 						label="Width, flat"
-						text=""
+						text={typedText('flatWidthCm')}
 						parse={width}
 						onproblem={noting('flatWidthCm')}
 						onvalue={set('flatWidthCm', width)}
 						onempty={clear('flatWidthCm')}
 					/>
 					<QuantityField
+						live
 						label={hat ? 'Weight of the hat' : 'Weight'}
-						text=""
+						text={typedText('grams')}
 						parse={mass}
 						onproblem={noting('grams')}
 						onvalue={set('grams', mass)}
@@ -163,6 +183,7 @@
 					/>
 				{/if}
 				<QuantityField
+					live
 					label="Time at the crank"
 					text={took === null ? '' : `${took} min`}
 					parse={time}
@@ -177,6 +198,7 @@
 					hint={minutes !== null && took === minutes ? 'from the count' : undefined}
 				/>
 				<QuantityField
+					live
 					label="Main rows really knitted"
 					text={String(knitted)}
 					parse={count}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { YarnId } from '$lib/core/model/bench';
+	import type { Yarn, YarnId } from '$lib/core/model/bench';
 	import type { Project, UsedYarn } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
@@ -7,7 +7,6 @@
 	import Choice from '../parts/Choice.svelte';
 	import YarnCake from '../pictures/YarnCake.svelte';
 	import GramsField from '../scale/GramsField.svelte';
-	import { yarnChanges } from '../state/bench-history.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { teller } from '../state/tell.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
@@ -39,19 +38,20 @@
 	);
 	const whole = $derived(rows.every((r) => r.used !== null));
 
-	async function take() {
+	/** Each yarn with what it becomes. */
+	const changed = (after: readonly Yarn[]) =>
+		after.flatMap((y) => {
+			const before = lookup(y.id);
+			return before ? [{ before, after: y }] : [];
+		});
+	function take() {
 		const used = rows.flatMap((r) => r.used ?? []);
-		await workbench.history.change(yarnChanges(yarns, takeOff(used, yarns)));
-		editor.change('yarn taken off the stock', { used });
-		void teller.say('Taken off the stock', { label: 'Put it back', onClick: () => void back() });
+		editor.change('yarn taken off the stock', { used }, changed(takeOff(used, yarns)));
+		void teller.say('Taken off the stock', { label: 'Put it back', onClick: back });
 	}
-	async function back() {
+	function back() {
 		const { used } = editor.project;
-		if (!used) return;
-		await workbench.history.change(
-			yarnChanges(workbench.bench.yarns, putBack(used, workbench.bench.yarns))
-		);
-		editor.change('yarn put back', { used: null });
+		if (used) editor.change('yarn put back', { used: null }, changed(putBack(used, yarns)));
 	}
 </script>
 
@@ -99,8 +99,18 @@
 							<p class="figure text-lg">{printWithSpread(r.planned, 'mass', units)}</p>
 						{:else}
 							<div class="flex flex-wrap items-start gap-x-4 gap-y-2">
-								<GramsField label="before" grams={r.was} ongrams={(g) => (before[r.yarn.id] = g)} />
-								<GramsField label="after" grams={r.is} ongrams={(g) => (after[r.yarn.id] = g)} />
+								<GramsField
+									live
+									label="before"
+									grams={r.was}
+									ongrams={(g) => (before[r.yarn.id] = g)}
+								/>
+								<GramsField
+									live
+									label="after"
+									grams={r.is}
+									ongrams={(g) => (after[r.yarn.id] = g)}
+								/>
 							</div>
 							<p class="mt-1 text-sm" role="status">
 								{#if r.used}took <b class="figure">{grams(r.used.grams)}</b>

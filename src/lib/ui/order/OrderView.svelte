@@ -11,6 +11,8 @@
 	import NumberField from '../parts/NumberField.svelte';
 	import TextField from '../parts/TextField.svelte';
 	import YarnCake from '../pictures/YarnCake.svelte';
+	import NotWorked from '../parts/NotWorked.svelte';
+	import { Asked } from '../state/asked.svelte';
 	import { teller } from '../state/tell.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import OrderBars from './OrderBars.svelte';
@@ -20,15 +22,11 @@
 	const units = $derived(workbench.units);
 	const projects = $derived(workbench.records.projects);
 	const open = $derived(projects.filter((p) => !order.lines.some((l) => l.projectId === p.id)));
-	let found = $state.raw<StallOrder | null>(null);
-	$effect(() => {
-		let stale = false;
+	const asked = new Asked<StallOrder>(() => {
 		const [o, p, b] = [order, projects, workbench.bench];
-		void planner.worker.stallOrder(o, [...p], b).then((s) => {
-			if (!stale) found = s;
-		});
-		return () => (stale = true);
+		return () => planner.ask((worker) => worker.stallOrder(o, [...p], b));
 	});
+	const found = $derived(asked.value);
 	const past: Order[] = [];
 	let undone = $state(0);
 	const put = (patch: Partial<Order>) => {
@@ -186,6 +184,9 @@
 			</label>
 		{/if}
 	</section>
+	{#if order.lines.length > 0 && (asked.failure || !found)}
+		<NotWorked failure={asked.failure} onagain={asked.again} />
+	{/if}
 	{#if found && order.lines.length > 0}
 		<section aria-labelledby="sum-title" class="min-w-0">
 			<h2 id="sum-title" class="mb-1 text-base">In all</h2>

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import * as Comlink from 'comlink';
 	import { onDestroy } from 'svelte';
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
 	import type { Sheet } from '$lib/core/sheet/sheet';
 	import type { Paper } from '$lib/paper/pdf';
 	import { ribbonSvg, templatesSvg } from '$lib/paper/svg';
+	import { WorkerLink } from '$lib/worker/link';
 	import type { PaperWorker } from '$lib/worker/paper.worker';
 	import { save, slug } from '../files/save';
 	import Choice from '../parts/Choice.svelte';
@@ -29,20 +29,24 @@
 
 	async function pdf() {
 		setting = true;
-		const worker = new Worker(new URL('../../worker/paper.worker.ts', import.meta.url), {
-			type: 'module'
-		});
+		const link = new WorkerLink<PaperWorker>(
+			() => new Worker(new URL('../../worker/paper.worker.ts', import.meta.url), { type: 'module' })
+		);
 		try {
-			const bytes = await Comlink.wrap<PaperWorker>(worker).planSheet(
-				$state.snapshot(sheet) as typeof sheet,
-				paper
-			);
+			const plain = $state.snapshot(sheet) as typeof sheet;
+			const bytes = await link.ask((worker) => worker.planSheet(plain, paper));
 			save(file('plan', 'pdf'), new Blob([Uint8Array.from(bytes)], { type: 'application/pdf' }));
 			open = false;
 		} catch (e) {
-			void teller.warn(`The sheet could not be set: ${e instanceof Error ? e.message : String(e)}`);
+			void teller.warn(
+				`The sheet could not be set: ${e instanceof Error ? e.message : String(e)}`,
+				{
+					label: 'Try again',
+					onClick: () => void pdf()
+				}
+			);
 		} finally {
-			worker.terminate();
+			link.end();
 			setting = false;
 		}
 	}

@@ -15,8 +15,10 @@
 		of: 'length' | (string & {});
 		onvalue: (value: number) => void;
 		hint?: string;
+		/** As in QuantityField. */
+		live?: boolean;
 	}
-	let { label, value, min, max, of, onvalue, hint }: Props = $props();
+	let { label, value, min, max, of, onvalue, hint, live = false }: Props = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 	/** Nothing at all, with or without a unit: a quantity elsewhere has to be above it. */
@@ -36,6 +38,7 @@
 	{label}
 	{text}
 	{parse}
+	{live}
 	{...hint ? { hint } : {}}
 	onvalue={(t) => {
 		const r = parse(t);

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
+	import { onDestroy, untrack } from 'svelte';
 	import type { Result } from '$lib/core/quantity/problem';
 	import { wordProblem } from '$lib/core/words/problems';
 
@@ -19,7 +19,10 @@
 		hideLabel?: boolean;
 		placeholder?: string;
 		inputmode?: 'text' | 'decimal' | 'numeric';
-		/** True where each good keystroke counts; otherwise on leaving the field or Enter. */
+		/**
+		 * True where each good keystroke counts, in a form that keeps nothing until it is sent. Otherwise a value is taken when it
+		 * is finished: on Enter, on leaving the field, and when the page goes.
+		 */
 		live?: boolean;
 	}
 	let {
@@ -33,7 +36,7 @@
 		hideLabel = false,
 		placeholder,
 		inputmode = 'text',
-		live = true
+		live = false
 	}: Props = $props();
 	const id = $props.id();
 
@@ -54,11 +57,20 @@
 
 	$effect(() => onproblem?.(problem !== null));
 
+	/** What is in the field and not taken yet. */
+	let open = false;
 	function commit() {
+		open = false;
 		if (typed.trim() === '' && onempty) onempty();
 		else if (result?.ok && typed !== text) onvalue(typed);
 	}
+	const commitOpen = () => open && commit();
+	// Leaving by key or by link takes the field away before it loses the focus: what was typed is kept.
+	onDestroy(commitOpen);
 </script>
+
+<svelte:document onvisibilitychange={() => document.visibilityState === 'hidden' && commitOpen()} />
+<svelte:window onpagehide={commitOpen} />
 
 <div class="min-w-0">
 	<label for={id} class={['hint mb-0.5 block', hideLabel && 'sr-only']}>{label}</label>
@@ -73,7 +85,10 @@
 		spellcheck="false"
 		aria-invalid={problem !== null}
 		aria-describedby={problem ? `${id}-problem` : hint ? `${id}-hint` : undefined}
-		oninput={() => live && commit()}
+		oninput={() => {
+			open = true;
+			if (live) commit();
+		}}
 		onfocus={() => (focused = true)}
 		onblur={() => {
 			focused = false;

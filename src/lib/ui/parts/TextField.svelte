@@ -9,8 +9,10 @@
 		max?: number;
 		example: string;
 		hideLabel?: boolean;
+		/** As in QuantityField. */
+		live?: boolean;
 	}
-	let { label, value, onvalue, max = 80, example, hideLabel }: Props = $props();
+	let { label, value, onvalue, max = 80, example, hideLabel, live = false }: Props = $props();
 
 	const parse = (typed: string) => {
 		const text = typed.trim();
@@ -21,4 +23,4 @@
 	};
 </script>
 
-<QuantityField {label} text={value} {parse} onvalue={(t) => onvalue(t.trim())} {hideLabel} />
+<QuantityField {label} text={value} {parse} onvalue={(t) => onvalue(t.trim())} {hideLabel} {live} />

@@ -1,11 +1,9 @@
 <script lang="ts">
-	import { liveQuery } from 'dexie';
 	import { page } from '$app/state';
 	import { progressOf } from '$lib/core/count/makes';
 	import { foldRun } from '$lib/core/count/run';
 	import type { RunEvent } from '$lib/core/model/project';
 	import { recipeFor } from '$lib/core/recipe/registry';
-	import { eventsOf } from '$lib/store/store';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { doneOf, stationsFor } from '../state/stations';
 	import Strand from './Strand.svelte';
@@ -23,12 +21,7 @@
 	$effect(() => {
 		const id = project?.id;
 		events = null;
-		if (!id) return;
-		const following = liveQuery(() => eventsOf(workbench.db, id)).subscribe(
-			(found) => (events = found)
-		);
-
-		return () => following.unsubscribe();
+		return id ? workbench.liveEvents(id, (found) => (events = found)) : undefined;
 	});
 	const run = $derived.by(() => {
 		if (!project || !events) return null;

@@ -9,6 +9,8 @@
 		isTube,
 		type Project
 	} from '$lib/core/model/project';
+	import type { Wish } from '$lib/core/model/wish';
+	import { newProject } from '../state/projects';
 	import { flagOrder } from '$lib/core/recipe/bunting';
 	import { recipeFor } from '$lib/core/recipe/registry';
 	import { eventPins, findingMarks, foldRow, hiddenRows } from '../state/ribbon-pins';
@@ -37,6 +39,7 @@
 	import { figure } from '$lib/core/quantity/working';
 	import HatPicture from '../pictures/HatPicture.svelte';
 	import MissingParts from './MissingParts.svelte';
+	import NotWorked from '../parts/NotWorked.svelte';
 	import PaperDialog from '../paper/PaperDialog.svelte';
 	import SheetPage from '../paper/SheetPage.svelte';
 	import { sheetOf } from '$lib/core/sheet/sheet';
@@ -57,6 +60,8 @@
 	let onPaper = $state<boolean | null>(null);
 	const stops = $derived(plan?.findings.filter((f) => f.severity === 'stop').length ?? 0);
 
+	/** What a wish keeps when all else of it begins again. */
+	const colours = (wish: Wish) => ('yarns' in wish ? { yarns: wish.yarns } : {});
 	function apply(fix: Fix) {
 		const { wish } = project;
 		const hat = isHat(project) ? project.wish : null;
@@ -75,6 +80,12 @@
 				return editor.wish('height', { visibleCm: fix.cm });
 			case 'stand-in':
 				return goto(`/project/${project.id}/stand-ins?yarn=${encodeURIComponent(fix.yarnId)}`);
+			case 'begin-again': {
+				const again = newProject(workbench.bench, wish.recipe);
+				if (again)
+					editor.change('the usual sizes', { wish: { ...again.wish, ...colours(wish) } as Wish });
+				return;
+			}
 			case 'by-yarn':
 				return editor.wish('what sets the length', { length: { by: 'yarn' } });
 			case 'measure':
@@ -276,10 +287,18 @@
 		<YarnNeeds {plan} {project} {editor} />
 	</div>
 {:else if plan}
-	<MissingParts {project} {editor} />
+	{#if plan.findings.some((f) => f.code === 'machine-missing' || f.code === 'yarn-missing')}
+		<MissingParts {project} {editor} />
+	{/if}
 	<Findings findings={plan.findings} plan={null} {project} {editor} onfix={apply} />
 {:else}
-	<p class="quiet py-8">Working it out…</p>
+	<NotWorked failure={live.failure} onagain={live.again} />
+{/if}
+{#if plan && live.failure}
+	<p class="border-error my-3 border-l-4 pl-3" role="alert">
+		{live.failure} What stands above is from before the last change.
+		<button class="act act-small" onclick={live.again}>Try again</button>
+	</p>
 {/if}
 {#if plan?.ok && stops > 0}<p class="no-print text-error mt-4 text-sm">
 		{stops === 1 ? 'One finding says' : `${stops} findings say`} stop: settle {stops === 1

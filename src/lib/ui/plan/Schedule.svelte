@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Plan } from '$lib/core/plan';
-	import { printValue } from '$lib/core/quantity/print';
+	import { say } from '$lib/core/words/say';
+	import { wordUse } from '$lib/core/words/tails';
 	import Working from '../parts/Working.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 
@@ -10,9 +11,10 @@
 	const waste = $derived(piece.sheet.legs.filter((l) => l.kind === 'waste'));
 	const startWaste = $derived(waste.find((l) => l.mainBefore === 0)?.rows ?? 0);
 	const endWaste = $derived(waste.find((l) => l.mainBefore > 0)?.rows ?? 0);
+	const s = $derived(say(workbench.units));
 	const TAILS = {
 		'cast-on': 'at the start',
-		'cast-off': 'at the end, to take off and draw up',
+		'cast-off': 'at the end',
 		join: 'at each side of a join'
 	} as const;
 	const tails = $derived.by(() => {
@@ -42,17 +44,17 @@
 							colspan="2">then zero</td
 						></tr
 					>{/if}
-				{#each piece.sections as s, i (i)}
+				{#each piece.sections as section, i (i)}
 					<tr class="rule-line border-t">
 						<td class="py-1"
 							><span
 								class="border-base-content/60 mr-2 inline-block size-3.5 rounded-[3px] border align-[-2px]"
-								style:background={plan.yarns[s.yarn]?.colour}
-							></span>{plan.yarns[s.yarn]?.colourName}</td
+								style:background={plan.yarns[section.yarn]?.colour}
+							></span>{plan.yarns[section.yarn]?.colourName}</td
 						>
-						<td class="figure text-right font-semibold">{s.rows}</td>
-						<td class="figure text-right">{s.zeroed}</td>
-						<td class="figure text-right">{s.running}</td>
+						<td class="figure text-right font-semibold">{section.rows}</td>
+						<td class="figure text-right">{section.zeroed}</td>
+						<td class="figure text-right">{section.running}</td>
 					</tr>
 				{/each}
 				{#if endWaste > 0}<tr class="rule-line quiet border-t"
@@ -75,10 +77,8 @@
 			<li>
 				<details>
 					<summary class="cursor-pointer"
-						><span class="figure font-semibold"
-							>{printValue(Math.round(t.lengthCm), 'length', workbench.units)}</span
-						>
-						{TAILS[t.id]}{t.count > 1 ? `, ${t.count} in all` : ''}</summary
+						><span class="figure font-semibold">{s.tail(t.lengthCm)}</span>
+						{TAILS[t.id]}{t.count > 1 ? `, ${t.count} in all` : wordUse(t.use)}</summary
 					>
 					<div class="my-1 ml-4"><Working working={t.working} /></div>
 				</details>

@@ -7,7 +7,7 @@
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Result } from '$lib/core/quantity/problem';
 	import { figure } from '$lib/core/quantity/working';
-	import { VISIBLE_SHARE, headCm } from '$lib/core/size/head';
+	import { VISIBLE_SHARE, headCm, isAdult } from '$lib/core/size/head';
 	import Choice from '../parts/Choice.svelte';
 	import Figure from '../parts/Figure.svelte';
 	import QuantityField from '../parts/QuantityField.svelte';
@@ -77,7 +77,10 @@
 			if (r.ok) editor.wish('length…', { length: { ...length, cm: r.value } });
 		}
 	}
-	const usual = $derived(VISIBLE_SHARE * headCm(wish.head));
+	// An adult's hat is made by flat rules; how high that stands follows.
+	const usual = $derived(
+		isAdult(wish.head) ? plan.hat.heightWorn.mean : VISIBLE_SHARE * headCm(wish.head)
+	);
 	const visible = $derived(lengthBetween(units, 5, 60));
 	const brim = $derived(lengthBetween(units, 1, 20));
 	const setVisible = (t: string) => {

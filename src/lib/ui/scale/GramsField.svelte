@@ -13,8 +13,10 @@
 		ongrams: (grams: number) => void;
 		max?: number;
 		hint?: string;
+		/** As in QuantityField: true in a form that keeps nothing by itself. */
+		live?: boolean;
 	}
-	let { label, grams, ongrams, max = 100_000, hint }: Props = $props();
+	let { label, grams, ongrams, max = 100_000, hint, live = false }: Props = $props();
 	const workbench = useWorkbench();
 	let weighing = $state(false);
 
@@ -34,6 +36,7 @@
 	<div class="flex items-start gap-2">
 		<div class="w-36">
 			<QuantityField
+				{live}
 				{label}
 				{hint}
 				text={printValue(grams, 'mass', workbench.units)}

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { liveQuery } from 'dexie';
 	import type { Plan } from '$lib/core/plan';
 	import type { Project, RunEvent } from '$lib/core/model/project';
 	import { lengthOf } from '$lib/core/plan/sizes';
@@ -20,10 +19,10 @@
 
 	$effect(() => {
 		const ids = workbench.records.projects.map((p) => p.id);
-		const subscription = liveQuery(() =>
-			Promise.all(ids.map(async (id) => [id, await eventsOf(workbench.db, id)] as const))
-		).subscribe((found) => (runs = new Map(found)));
-		return () => subscription.unsubscribe();
+		return workbench.live(
+			() => Promise.all(ids.map(async (id) => [id, await eventsOf(workbench.db, id)] as const)),
+			(found) => (runs = new Map(found))
+		);
 	});
 
 	interface Item {
@@ -124,15 +123,24 @@
 {/if}
 <ul bind:clientWidth={width}>
 	{#each shown as { project, plan: planned, waiting } (project.id)}
-		<ShelfTube
-			{project}
-			plan={planned}
-			{waiting}
-			events={runs.get(project.id) ?? null}
-			measured={workbench.records.results.filter((r) => r.projectId === project.id)}
-			{longest}
-			{width}
-		/>
+		<svelte:boundary onerror={() => void workbench.check()}>
+			<ShelfTube
+				{project}
+				plan={planned}
+				{waiting}
+				events={runs.get(project.id) ?? null}
+				measured={workbench.records.results.filter((r) => r.projectId === project.id)}
+				{longest}
+				{width}
+			/>
+			{#snippet failed(_, reset)}
+				<li class="rule-line border-t py-3">
+					<b>{project.name}</b> cannot be shown here.
+					<a class="underline" href={`/project/${project.id}/plan`}>Its plan</a>
+					<button class="act act-small" onclick={reset}>Try again</button>
+				</li>
+			{/snippet}
+		</svelte:boundary>
 	{:else}
 		<li class="quiet py-6">No project is called that.</li>
 	{/each}

@@ -7,7 +7,7 @@
 	import type { Plan, PlannedPiece } from '$lib/core/plan';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { rowsWord } from '$lib/core/words/say';
-	import { wordEvent } from '$lib/core/words/events';
+	import { eventContext, wordEvent } from '$lib/core/words/events';
 	import FabricPatterns from '../pictures/FabricPatterns.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 
@@ -79,11 +79,7 @@
 		if (!plan || !piece || !run || run.off || run.done === 0) return null;
 		const e = eventsAhead(piece.sheet, run.done).find((x) => x.kind !== 'slow');
 		if (!e) return null;
-		const words = wordEvent(e, {
-			units: workbench.units,
-			machine: piece.machine,
-			yarnName: (i) => plan.yarns[i]?.colourName ?? 'yarn'
-		});
+		const words = wordEvent(e, eventContext(plan, piece.machine, workbench.units));
 		return { title: words.title, after: e.after, in: e.after - run.done };
 	});
 	const stage = $derived.by((): { word: string; page: string } => {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { useWorkbench } from '../state/workbench.svelte';
-	import { fetchDemo, fillWithDemo } from '../state/welcome';
+	import { fetchDemo, filling, fillWithDemo } from '../state/welcome';
 	import { teller } from '$lib/ui/state/tell.svelte';
 	import Ring from '../pictures/Ring.svelte';
 
@@ -13,8 +13,10 @@
 
 	async function look() {
 		busy = true;
-		const bytes = await fetchDemo(true);
-		const filled = bytes !== null && (await fillWithDemo(workbench.db, bytes));
+		const filled = await filling(workbench, async () => {
+			const bytes = await fetchDemo(true);
+			return bytes !== null && fillWithDemo(workbench.db, bytes);
+		}).catch(() => false);
 		if (!filled)
 			void teller.warn(
 				'The example could not be put in: it goes into an empty store only, and needs the server.'

@@ -11,7 +11,9 @@
 	import { CRITERION_NAMES } from '$lib/core/words/stand-ins';
 	import { newId } from '$lib/store/store';
 	import { planner } from '$lib/worker/planner';
+	import NotWorked from '../parts/NotWorked.svelte';
 	import Select from '../parts/Select.svelte';
+	import { wordFailure } from '../state/asked.svelte';
 	import YarnCake from '../pictures/YarnCake.svelte';
 	import { HeldYarn } from '../state/held-yarn.svelte';
 	import { teller } from '../state/tell.svelte';
@@ -36,8 +38,10 @@
 	let answer = $state.raw<Answer | null | undefined>(undefined);
 	let failure = $state<string | null>(null);
 	let working = $state(true);
+	let tries = $state(0);
 	$effect(() => {
 		const { bench } = workbench;
+		void tries;
 		const question = yarnId &&
 			held.list && { project, yarnId, bench, held: held.list, typed: [...typed], most: MOST };
 		if (!question) return;
@@ -45,19 +49,21 @@
 		working = true;
 		failure = null;
 		const asked = performance.now();
-		planner.worker.standIns(question).then(
-			(a) => {
-				if (stale) return;
-				answer = a ?? null;
-				working = false;
-				performance.measure('rank-stand-ins', { start: asked });
-			},
-			(e: unknown) => {
-				if (stale) return;
-				failure = e instanceof Error ? e.message : String(e);
-				working = false;
-			}
-		);
+		planner
+			.ask((worker) => worker.standIns(question))
+			.then(
+				(a) => {
+					if (stale) return;
+					answer = a ?? null;
+					working = false;
+					performance.measure('rank-stand-ins', { start: asked });
+				},
+				(e: unknown) => {
+					if (stale) return;
+					failure = wordFailure(e);
+					working = false;
+				}
+			);
 		return () => (stale = true);
 	});
 	const longest = $derived(
@@ -113,11 +119,9 @@
 </div>
 
 {#if failure}
-	<p class="border-error border-l-4 pl-3" role="alert">
-		It could not be worked out: {failure}. Nothing was changed.
-	</p>
+	<NotWorked {failure} onagain={() => (tries += 1)} />
 {:else if answer === undefined}
-	<p class="quiet py-6" role="status">Comparing all you have…</p>
+	<NotWorked failure={held.failure} onagain={held.again} waiting="Comparing all you have…" />
 {:else if answer === null}
 	<p class="py-6">
 		Its machine or a yarn is missing: <a class="underline" href={`/project/${project.id}/plan`}

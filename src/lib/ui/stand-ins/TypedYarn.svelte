@@ -54,12 +54,14 @@
 		}}
 	>
 		<TextField
+			live
 			label="What it is called"
 			value={name}
 			example="In the shop"
 			onvalue={(v) => (name = v)}
 		/>
 		<QuantityField
+			live
 			label="Length of 100 g"
 			text={shown}
 			parse={metres}

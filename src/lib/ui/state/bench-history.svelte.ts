@@ -1,7 +1,7 @@
 import type { Machine, Swatch, Yarn, YarnTest } from '$lib/core/model/bench';
 import type { Bench } from '$lib/core/model/project';
 import { sameData } from '$lib/file/merge';
-import type { TombleDb } from '$lib/store/db';
+import type { Change as Written } from './keeper.svelte';
 
 interface Kept {
 	machines: Machine;
@@ -38,7 +38,7 @@ export class BenchHistory {
 	readonly redoWhat = $derived(name(this.#future.at(-1)));
 
 	constructor(
-		private readonly db: TombleDb,
+		private readonly write: (what: string, changes: readonly Written[]) => Promise<unknown>,
 		private readonly now: () => number = Date.now
 	) {}
 
@@ -86,16 +86,20 @@ export class BenchHistory {
 		await this.#write(step, 'after');
 	}
 
-	#write(step: readonly Change[], side: 'before' | 'after'): Promise<void> {
-		const { machines, yarns, swatches, tests } = this.db;
-		return this.db.transaction('rw', machines, yarns, swatches, tests, async () => {
-			for (const change of step) {
-				const record = change[side];
-				if (record) await this.db.table(change.table).put(record);
-				else await this.db.table(change.table).delete(change.id);
-			}
-		});
+	async #write(step: readonly Change[], side: 'before' | 'after'): Promise<void> {
+		await this.write(
+			nameOf(step),
+			step.map((c) => ({ table: c.table, id: c.id, record: c[side] }))
+		);
 	}
+}
+
+/** What a step is of: the record's own name, or how many there are. */
+function nameOf(step: readonly Change[]): string {
+	const [first] = step;
+	if (!first || step.length > 1) return `${step.length} records of the bench`;
+	const record = first.after ?? first.before;
+	return record && 'name' in record ? record.name : `a ${WORDS[first.table]}`;
 }
 
 function name(step: readonly Change[] | undefined): string | undefined {
@@ -117,11 +121,3 @@ export function tableChanges(mine: Bench, file: Bench, replace: boolean): Change
 		})
 	);
 }
-
-export const yarnChanges = (before: readonly Yarn[], after: readonly Yarn[]): Change[] =>
-	after.map((y) => ({
-		table: 'yarns',
-		id: y.id,
-		before: before.find((b) => b.id === y.id),
-		after: y
-	}));

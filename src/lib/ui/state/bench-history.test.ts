@@ -3,7 +3,8 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { A, B, benchOf, M48, readingOf, swatchOf } from '../../../../tests/support/bench';
 import type { Yarn } from '$lib/core/model/bench';
 import { TombleDb } from '$lib/store/db';
-import { BenchHistory, tableChanges, yarnChanges } from './bench-history.svelte';
+import { Keeper } from './keeper.svelte';
+import { BenchHistory, tableChanges } from './bench-history.svelte';
 
 let db: TombleDb;
 let time = 0;
@@ -12,7 +13,11 @@ let n = 0;
 beforeEach(async () => {
 	db = new TombleDb(`history-${n++}`);
 	time = 0;
-	history = new BenchHistory(db, () => time);
+	const keeper = new Keeper(db);
+	history = new BenchHistory(
+		(what, changes) => keeper.write(what, changes),
+		() => time
+	);
 	await db.yarns.bulkPut([A, B]);
 });
 const grams = async (id: Yarn['id']) => (await db.yarns.get(id))?.gramsOnHand;
@@ -51,15 +56,13 @@ describe('undo on the bench', () => {
 	});
 
 	it('several records are one step, and a new change ends what could be redone', async () => {
-		await history.change(
-			yarnChanges(
-				[A, B],
-				[
-					{ ...A, gramsOnHand: 1 },
-					{ ...B, gramsOnHand: 2 }
-				]
-			)
-		);
+		const file = benchOf({
+			yarns: [
+				{ ...A, gramsOnHand: 1 },
+				{ ...B, gramsOnHand: 2 }
+			]
+		});
+		await history.change(tableChanges(benchOf({ yarns: [A, B] }), file, true));
 		expect(history.undoWhat).toBe('2 records changed');
 		await history.undo();
 		expect([await grams(A.id), await grams(B.id)]).toEqual([A.gramsOnHand, B.gramsOnHand]);

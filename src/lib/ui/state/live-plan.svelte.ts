@@ -1,29 +1,43 @@
 import type { Bench, Project } from '$lib/core/model/project';
 import type { NoPlan, Plan } from '$lib/core/plan/types';
 import { planner } from '$lib/worker/planner';
+import { Asked, wordFailure } from './asked.svelte';
+
+type Made = Plan | NoPlan;
 
 /** The plan of a project as it is now; recomputed in a worker once it takes longer than a frame. */
 export class LivePlan {
-	#away = $state.raw<Plan | NoPlan | null>(null);
-	#here: Plan | NoPlan | null;
+	readonly #away: Asked<Made>;
+	readonly #here: { readonly plan: Made | null; readonly failure: string | null };
 	readonly #id: () => string;
 
 	constructor(project: () => Project, bench: () => Bench) {
 		this.#id = () => project().id;
-		this.#here = $derived(planner.away(project()) ? null : planner.now(project(), bench()));
-		$effect(() => {
-			if (this.#here) return;
-			let stale = false;
-			void planner.later(project(), bench()).then((p) => {
-				if (!stale) this.#away = p;
-			});
-			return () => (stale = true);
+		this.#here = $derived.by(() => {
+			if (planner.away(project())) return { plan: null, failure: null };
+			try {
+				return { plan: planner.now(project(), bench()), failure: null };
+			} catch (e) {
+				return { plan: null, failure: wordFailure(e) };
+			}
+		});
+		this.#away = new Asked(() => {
+			const [asked, on] = [project(), bench()];
+			return planner.away(asked) ? () => planner.later(asked, on) : null;
 		});
 	}
 
-	/** Null only while a first long plan is on its way. */
-	get value(): Plan | NoPlan | null {
+	/** Null only while a first long plan is on its way, or where it failed. */
+	get value(): Made | null {
 		// What is still on its way for another project is not this one's.
-		return this.#here ?? (this.#away?.projectId === this.#id() ? this.#away : null);
+		const away = this.#away.value;
+		return this.#here.plan ?? (away?.projectId === this.#id() ? away : null);
 	}
+
+	/** Why there is no plan as things are now; null where there is, or one is on its way. */
+	get failure(): string | null {
+		return this.#here.failure ?? this.#away.failure;
+	}
+
+	readonly again = (): void => this.#away.again();
 }

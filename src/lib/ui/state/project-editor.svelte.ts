@@ -7,14 +7,36 @@ import type {
 	ThingWish,
 	Wish
 } from '$lib/core/model/wish';
+import type { Yarn } from '$lib/core/model/bench';
+import { sameData } from '$lib/file/merge';
+import { merge3 } from '$lib/store/merge3';
+
+/** A yarn that changes with a project: both are stored, and undone, or neither. */
+export interface YarnChange {
+	readonly before: Yarn;
+	readonly after: Yarn;
+}
 
 interface Step {
 	readonly what: string;
-	readonly project: Project;
+	readonly before: Project;
+	readonly after: Project;
+	readonly yarns: readonly YarnChange[];
 }
 
 /** Some fields of any one of several wishes. */
 type PartOf<W> = W extends unknown ? Partial<W> : never;
+
+/**
+ * Stores a change of a project, from what it was to what it is now, and the yarns that change with it. `stored` is told what
+ * the store holds afterwards, the edits of another tab among it; not before that is so.
+ */
+export type SaveProject = (
+	base: Project,
+	next: Project,
+	stored: (kept: Project) => void,
+	yarns: readonly YarnChange[]
+) => void;
 
 const MOST_STEPS = 200;
 
@@ -23,32 +45,41 @@ export class ProjectEditor {
 	project = $state.raw() as Project;
 	#past = $state.raw<readonly Step[]>([]);
 	#future = $state.raw<readonly Step[]>([]);
-	#saving = 0;
+	/** What the store held when it was last known to. */
+	#base: Project;
+	/** The newest that is not on the disk yet: until it is, nothing read stands over it. */
+	#unstored: Project | null = null;
 	readonly undoWhat = $derived(this.#past.at(-1)?.what);
 	readonly redoWhat = $derived(this.#future.at(-1)?.what);
 
 	constructor(
 		project: Project,
-		private readonly save: (p: Project) => Promise<unknown>
+		private readonly save: SaveProject
 	) {
 		this.project = project;
+		this.#base = project;
 	}
 
-	/** What the store holds now: another tab may have changed it. Own unsaved changes win. */
+	/** What the store holds now: another tab may have changed it. What is not stored yet stands, field by field. */
 	stored(project: Project): void {
-		if (this.#saving === 0 && JSON.stringify(project) !== JSON.stringify(this.project)) {
-			this.project = project;
-		}
+		if (this.#unstored) return;
+		const merged = merge3(this.#base, this.project, project);
+		this.#base = project;
+		if (!sameData(merged, this.project)) this.project = merged;
 	}
 
 	/** `what` names the change; a run of changes with the same name is undone as one. */
-	change(what: string, patch: Partial<Project>): void {
-		const next = { ...this.project, ...patch };
-		if (JSON.stringify(next) === JSON.stringify(this.project)) return;
-		const goesOn = this.#past.at(-1)?.what === what && what.endsWith('…');
-		if (!goesOn) this.#past = [...this.#past, { what, project: this.project }].slice(-MOST_STEPS);
+	change(what: string, patch: Partial<Project>, yarns: readonly YarnChange[] = []): void {
+		const before = this.project;
+		const after = { ...before, ...patch };
+		if (sameData(after, before)) return;
+		const last = this.#past.at(-1);
+		const goesOn = last?.what === what && what.endsWith('…');
+		this.#past = goesOn
+			? [...this.#past.slice(0, -1), { ...last, after }]
+			: [...this.#past, { what, before, after, yarns }].slice(-MOST_STEPS);
 		this.#future = [];
-		this.#put(next);
+		this.#put(after, yarns);
 	}
 
 	wish(
@@ -67,21 +98,30 @@ export class ProjectEditor {
 		const step = this.#past.at(-1);
 		if (!step) return;
 		this.#past = this.#past.slice(0, -1);
-		this.#future = [...this.#future, { what: step.what, project: this.project }];
-		this.#put(step.project);
+		this.#future = [...this.#future, step];
+		// Only what the step changed goes back: what another tab changed meanwhile stands.
+		const back = step.yarns.map(({ before, after }) => ({ before: after, after: before }));
+		this.#put(merge3(step.after, step.before, this.project), back);
 	}
 
 	redo(): void {
 		const step = this.#future.at(-1);
 		if (!step) return;
 		this.#future = this.#future.slice(0, -1);
-		this.#past = [...this.#past, { what: step.what, project: this.project }];
-		this.#put(step.project);
+		this.#past = [...this.#past, step];
+		this.#put(merge3(step.before, step.after, this.project), step.yarns);
 	}
 
-	#put(project: Project): void {
+	#put(project: Project, yarns: readonly YarnChange[]): void {
 		this.project = project;
-		this.#saving += 1;
-		void this.save(project).finally(() => (this.#saving -= 1));
+		this.#unstored = project;
+		const stored = (kept: Project) => {
+			this.#base = kept;
+			// Something newer is on its way: it stands.
+			if (this.#unstored !== project) return;
+			this.#unstored = null;
+			if (!sameData(kept, this.project)) this.project = kept;
+		};
+		this.save(this.#base, project, stored, yarns);
 	}
 }

@@ -65,7 +65,7 @@ export const hatOf = (machineId: Project['machineId'], wish: LinedHatWish): Proj
 
 /** A new string of flags, its colours those of the yarns there are most of. */
 export function newBunting(bench: Bench): Project | undefined {
-	const machine = bench.machines.at(-1);
+	const machine = [...bench.machines].sort((a, b) => b.pins - a.pins)[0];
 	const wish = bunting.defaults(bench);
 	return machine && wish && fresh('Bunting', machine.id, wish);
 }
@@ -81,7 +81,8 @@ export function newTube(
 ): Project | undefined {
 	const of = TUBE_KINDS[kind];
 	const machine = nearestUsual(bench, of.pins);
-	const wish = tubeRecipe(of).defaults(bench);
+	// What it goes round is chosen for the ring it is begun on.
+	const wish = machine && tubeRecipe(of).defaults({ ...bench, machines: [machine] });
 	// A hem's first row has to be found again, and a cord has no waste: those keep their own.
 	const own = of.hem !== undefined || of.cord !== undefined;
 	return machine && wish && fresh(of.name, machine.id, own ? wish : usually(wish, usual));

@@ -1,6 +1,6 @@
 import type { Plan } from '$lib/core/plan';
 import type { Units } from '$lib/core/quantity/units';
-import { wordEvent } from '$lib/core/words/events';
+import { eventContext, wordEvent } from '$lib/core/words/events';
 import { wordFinding } from '$lib/core/words/findings';
 import type { RibbonMark, RibbonPin } from '../pictures/Ribbon.svelte';
 
@@ -12,7 +12,7 @@ export function eventPins(plan: Plan, units: Units): RibbonPin[] {
 	const piece = plan.pieces[0]!;
 	const { sheet } = piece;
 	const wasteBefore = sheet.wasteBefore;
-	const context = { units, machine: plan.machine, yarnName: yarnNamer(plan) };
+	const context = eventContext(plan, piece.machine, units);
 	// In many stripes every join is plain to see: only the first is named.
 	const joins = sheet.events.filter(
 		(e) => e.kind === 'join' && !e.first && e.after < wasteBefore + piece.mainRows

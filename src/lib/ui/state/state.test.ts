@@ -18,7 +18,10 @@ import { doneOf, stationsFor } from './stations';
 describe('undo and redo', () => {
 	const editorOf = () => {
 		const saved: Project[] = [];
-		const editor = new ProjectEditor(projectOf(), (p) => Promise.resolve(saved.push(p)));
+		const editor = new ProjectEditor(projectOf(), (_base, next, stored) => {
+			saved.push(next);
+			stored(next);
+		});
 		return { editor, saved };
 	};
 
@@ -35,6 +38,23 @@ describe('undo and redo', () => {
 		expect(editor.project).toMatchObject({ name: 'One', wish: { closing: 'zip' } });
 		expect(saved).toHaveLength(6);
 		expect(saved.at(-1)).toEqual(editor.project);
+	});
+
+	it('what changes with the project goes back with it, as one', () => {
+		const stock: number[] = [];
+		const editor = new ProjectEditor(projectOf(), (_base, next, stored, yarns) => {
+			stock.push(...yarns.map((y) => y.after.gramsOnHand));
+			stored(next);
+		});
+		const before = yarnOf('a');
+		const after = { ...before, gramsOnHand: before.gramsOnHand - 30 };
+		const used = [{ yarnId: before.id, grams: 30, how: 'sum' as const }];
+		editor.change('yarn taken off the stock', { used }, [{ before, after }]);
+		editor.undo();
+		expect(editor.project.used).toBeNull();
+		editor.redo();
+		expect(editor.project.used).toEqual(used);
+		expect(stock).toEqual([after.gramsOnHand, before.gramsOnHand, after.gramsOnHand]);
 	});
 
 	it('typing in one field is one step, another change begins a new one', () => {
@@ -65,6 +85,27 @@ describe('undo and redo', () => {
 		editor.stored(projectOf({}, { name: 'Elsewhere' }));
 		expect(editor.project.name).toBe('Elsewhere');
 	});
+
+	it('what is not stored stands over what is read, however long that takes', () => {
+		let stored: ((p: Project) => void) | undefined;
+		const editor = new ProjectEditor(projectOf(), (_base, _next, done) => (stored = done));
+		editor.change('name', { name: 'Mine' });
+		editor.stored(projectOf());
+		expect(editor.project.name).toBe('Mine');
+		stored!(projectOf({}, { name: 'Mine', note: 'theirs' }));
+		// Once it is stored, what another tab changed meanwhile comes with it.
+		expect(editor.project).toMatchObject({ name: 'Mine', note: 'theirs' });
+	});
+
+	it('undo takes back its own change and nothing of another tab’s', () => {
+		const { editor } = editorOf();
+		editor.wish('closing', { closing: 'zip' });
+		editor.stored({ ...editor.project, name: 'Theirs' });
+		editor.undo();
+		expect(editor.project).toMatchObject({ name: 'Theirs', wish: { closing: 'gather' } });
+		editor.redo();
+		expect(editor.project).toMatchObject({ name: 'Theirs', wish: { closing: 'zip' } });
+	});
 });
 
 describe('a run', () => {
@@ -92,13 +133,13 @@ describe('a run', () => {
 		await run.load();
 		db.close({ disableAutoOpen: true });
 		run.add({ type: 'row', piece: PIECE });
-		await expect.poll(() => run.failure).not.toBeNull();
+		await expect.poll(() => run.trouble).not.toBeNull();
 		expect(run.state.done).toBe(0);
 		expect(run.pending).toBe(1);
 		await db.open();
 		run.retry();
 		await expect.poll(() => run.state.done).toBe(1);
-		expect(run.failure).toBeNull();
+		expect(run.trouble).toBeNull();
 		await db.delete();
 	});
 });

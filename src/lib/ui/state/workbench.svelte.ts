@@ -2,25 +2,30 @@ import { liveQuery, type Subscription } from 'dexie';
 import { createContext } from 'svelte';
 import { SvelteMap } from 'svelte/reactivity';
 import { isPlannedAway } from '$lib/core/model/kinds';
-import type { Bench, Project } from '$lib/core/model/project';
+import type { Bench, MeasuredResult, Project, RunEvent } from '$lib/core/model/project';
 import type { Machine, Swatch, Yarn, YarnTest } from '$lib/core/model/bench';
+import type { Wish } from '$lib/core/model/wish';
 import type { Order } from '$lib/core/model/order';
 import type { TombleDb } from '$lib/store/db';
+import { troubleOf, type StoreTrouble } from '$lib/store/failure';
+import type { Unsound } from '$lib/store/sound';
 import { DEFAULT_SETTINGS, type Settings } from '$lib/store/settings';
 import {
 	appendEvents,
 	benchOf,
 	deleteProject,
 	eventsOf,
+	mergeProject,
 	readRecords,
 	readSettings,
 	writeSettings,
 	type Records
 } from '$lib/store/store';
-import { gaugeBook } from '$lib/core/gauge/book';
+import { gaugeBook, type GaugeBook } from '$lib/core/gauge/book';
 import { makePlan } from '$lib/core/plan/make';
 import type { NoPlan, Plan } from '$lib/core/plan/types';
 import { BenchHistory } from './bench-history.svelte';
+import { Keeper, type Change, type RecordTable } from './keeper.svelte';
 import { ProjectEditor } from './project-editor.svelte';
 
 const NOTHING: Records = {
@@ -34,22 +39,48 @@ const NOTHING: Records = {
 	orders: []
 };
 
+const NO_BENCH: Bench = { machines: [], yarns: [], swatches: [], tests: [], evidence: [] };
+
 /** What the worker and its works weigh must not hold up the first page: they wait until it stands. */
 const FIRST_PAGE_MS = 1000;
 let standing: Promise<void> | null = null;
 const afterFirstPage = (): Promise<void> =>
 	(standing ??= new Promise((resolve) => setTimeout(resolve, FIRST_PAGE_MS)));
 
+/** Records are checked against the schemas of the file format once the first page stands, ms. */
+const CHECK_MS = 1200;
+/** The store usually opens at once; longer than this is said, ms. */
+const SLOW_MS = 4000;
+
 /** The maker's store, live: what every view reads and writes through. */
 export class Workbench {
-	records = $state.raw<Records>(NOTHING);
+	/** As on the disk. */
+	#stored = $state.raw<Records>(NOTHING);
+	/** Records that do not read; they stand apart, and everything else lives. */
+	unsound = $state.raw<readonly Unsound[]>([]);
 	settings = $state.raw<Settings>(DEFAULT_SETTINGS);
-	/** False until the store has been read once. */
+	/** False until the store has been read once, or will not be. */
 	ready = $state(false);
-	failure = $state<string | null>(null);
-	readonly bench: Bench = $derived(benchOf(this.records));
+	/** The example is being put in. */
+	filling = $state(false);
+	/** Why the store does not open or answer. */
+	trouble = $state.raw<StoreTrouble | null>(null);
+	/** Writes, with what is not on the disk yet. */
+	readonly keeper: Keeper;
+	readonly records: Records = $derived.by(() => this.#sound());
+	readonly #benchAndBook = $derived.by(() => {
+		try {
+			const bench = benchOf(this.records);
+			return { bench, book: gaugeBook(bench) };
+		} catch {
+			// One of them does not read: which, the check says in a moment.
+			queueMicrotask(() => void this.check());
+			return { bench: NO_BENCH, book: gaugeBook(NO_BENCH) };
+		}
+	});
+	readonly bench: Bench = $derived(this.#benchAndBook.bench);
 	/** The bench sorted for asking gauges of it. */
-	readonly book = $derived(gaugeBook(this.bench));
+	readonly book = $derived(this.#benchAndBook.book);
 	readonly units = $derived(this.settings.units);
 	/** Undo and redo over what lies on the bench. */
 	readonly history: BenchHistory;
@@ -72,38 +103,106 @@ export class Workbench {
 	#unwritten: readonly Partial<Settings>[] = [];
 
 	constructor(readonly db: TombleDb) {
-		this.history = new BenchHistory(db);
+		this.keeper = new Keeper(db);
+		this.history = new BenchHistory((what, changes) => this.keeper.write(what, changes));
+	}
+
+	/** What reads, with what is not on the disk yet laid over it. */
+	#sound(): Records {
+		// eslint-disable-next-line svelte/prefer-svelte-reactivity
+		const bad = new Set(this.unsound.map((u) => `${u.table} ${u.id}`));
+		const of = <T extends { readonly id: string }>(table: RecordTable, list: readonly T[]) =>
+			this.keeper.over(table, list).filter((r) => bad.size === 0 || !bad.has(`${table} ${r.id}`));
+		const { machines, yarns, swatches, tests, projects, results, orders, carried } = this.#stored;
+		return {
+			machines: of('machines', machines),
+			yarns: of('yarns', yarns),
+			swatches: of('swatches', swatches),
+			tests: of('tests', tests),
+			projects: of('projects', projects),
+			results: of('results', results),
+			orders: of('orders', orders),
+			carried: carried.filter((e) => !bad.has(`carried ${e.resultId}`))
+		};
 	}
 
 	/** Follows the store, other tabs included, until the returned function is called. */
 	follow(): () => void {
-		const fail = (e: unknown) => (this.failure = e instanceof Error ? e.message : String(e));
-		const subscriptions: Subscription[] = [
-			liveQuery(() => readRecords(this.db)).subscribe({
-				next: (records) => {
-					this.records = records;
-					for (const p of records.projects) this.#editors.get(p.id)?.stored(p);
-					this.ready = true;
-				},
-				error: fail
-			}),
-			liveQuery(() => readSettings(this.db)).subscribe({
-				next: (stored) => (this.settings = Object.assign({}, stored, ...this.#unwritten)),
-				error: fail
-			})
-		];
-		return () => subscriptions.forEach((s) => s.unsubscribe());
+		const subscriptions: Subscription[] = [];
+		const slow = setTimeout(() => (this.trouble ??= 'slow'), SLOW_MS);
+		let check: ReturnType<typeof setTimeout> | undefined;
+		const fail = (e: unknown) => {
+			clearTimeout(slow);
+			this.trouble = troubleOf(e);
+			// The page lives on what it has: nothing, or what was read before.
+			this.ready = true;
+		};
+		const opened = () => {
+			clearTimeout(slow);
+			this.trouble = this.db.isNewer ? 'newer' : null;
+			check = setTimeout(() => void this.check(), CHECK_MS);
+			subscriptions.push(
+				liveQuery(() => readRecords(this.db)).subscribe({
+					next: (records) => {
+						this.#stored = records;
+						this.keeper.seen();
+						for (const p of records.projects) this.#editors.get(p.id)?.stored(p);
+						this.ready = true;
+					},
+					error: fail
+				}),
+				liveQuery(() => readSettings(this.db)).subscribe({
+					next: (stored) => (this.settings = Object.assign({}, stored, ...this.#unwritten)),
+					error: fail
+				})
+			);
+		};
+		this.db.on('blocked', () => (this.trouble = 'blocked'));
+		this.db.on('versionchange', () => {
+			// A newer Tomble wants to bring the store up: this one lets go of it, and says so.
+			this.db.close();
+			this.trouble = 'older';
+			return false;
+		});
+		this.db.open().then(opened, fail);
+		return () => {
+			clearTimeout(slow);
+			clearTimeout(check);
+			subscriptions.forEach((s) => s.unsubscribe());
+		};
 	}
 
-	/** Holds at once, so that two changes in one breath do not lose the first; resolves when it is on disk. */
+	/** Calls `next` with what a query finds, now and whenever the store changes, until the returned function is called. */
+	live<T>(query: () => Promise<T>, next: (found: T) => void): () => void {
+		const subscription = liveQuery(query).subscribe({
+			next,
+			error: (e: unknown) => (this.trouble ??= troubleOf(e))
+		});
+		return () => subscription.unsubscribe();
+	}
+
+	/** A project's run, followed as it is counted, in this tab or another. */
+	liveEvents(id: string, next: (events: readonly RunEvent[]) => void): () => void {
+		return this.live(() => eventsOf(this.db, id), next);
+	}
+
+	/** Holds every record against the schemas of the file format: one that does not read is set apart. */
+	async check(): Promise<void> {
+		const sound = await import('$lib/store/sound').catch(() => null);
+		if (!sound) return;
+		const { unsound } = sound.soundRecords(this.#stored);
+		// Nothing new is no reason for the page to work all of it out again.
+		if (unsound.length > 0 || this.unsound.length > 0) this.unsound = unsound;
+	}
+
+	/** Holds at once, so that two changes in one breath do not lose the first; resolves when it was tried to be stored. */
 	async set(change: Partial<Settings>): Promise<void> {
 		this.#unwritten = [...this.#unwritten, change];
 		this.settings = { ...this.settings, ...change };
-		try {
-			await writeSettings(this.db, change);
-		} finally {
-			this.#unwritten = this.#unwritten.filter((c) => c !== change);
-		}
+		await this.keeper.write('your settings', [], {
+			run: () => writeSettings(this.db, change),
+			stored: () => (this.#unwritten = this.#unwritten.filter((c) => c !== change))
+		});
 	}
 
 	project(id: string): Project | undefined {
@@ -112,17 +211,14 @@ export class Workbench {
 
 	/**
 	 * The plan of a project on the bench as it is now, without counsel where it is made here; worked out once, whoever asks. Null while one that
-	 * takes more works is being made in the worker.
+	 * takes more works is being made in the worker. A record that breaks the planning has no plan, and breaks nothing else.
 	 */
 	planOf(project: Project): Plan | NoPlan | null {
-		if (isPlannedAway(project.wish.recipe)) return this.#planAway(project);
+		if (isPlannedAway(String((project.wish as Wish | undefined)?.recipe)))
+			return this.#planAway(project);
 		const known = this.#plans.get(project);
 		if (known) return known;
-		const made = makePlan(project, this.bench, {
-			book: this.book,
-			works: null,
-			counsel: null
-		});
+		const made = planOrNone(project, this.bench, this.book);
 		this.#plans.set(project, made);
 		return made;
 	}
@@ -134,10 +230,13 @@ export class Workbench {
 		if (!asked.has(project)) {
 			asked.add(project);
 			const bench = this.bench;
-			void afterFirstPage()
+			afterFirstPage()
 				.then(() => import('$lib/worker/planner'))
 				.then(({ planner }) => planner.later(project, bench))
-				.then((p) => plans.set(project, p));
+				.then(
+					(p) => plans.set(project, p),
+					() => plans.set(project, noPlan(project))
+				);
 		}
 		return null;
 	}
@@ -146,24 +245,50 @@ export class Workbench {
 	editor(project: Project): ProjectEditor {
 		let editor = this.#editors.get(project.id);
 		if (!editor) {
-			editor = new ProjectEditor(project, (p) => this.db.projects.put(p));
+			editor = new ProjectEditor(project, (base, next, stored, yarns) => {
+				let kept = next;
+				const changes: Change[] = [
+					{ table: 'projects', id: next.id, record: next },
+					...yarns.map((y): Change => ({ table: 'yarns', id: y.after.id, record: y.after }))
+				];
+				void this.keeper.write(next.name, changes, {
+					run: async () => {
+						const sound = await import('$lib/store/sound').catch(() => null);
+						const reads = (p: Project) => sound?.unsoundness('projects', p) == null;
+						kept = await mergeProject(this.db, { base, next, yarns, reads });
+					},
+					stored: () => stored(kept)
+				});
+			});
 			this.#editors.set(project.id, editor);
 		}
 		return editor;
 	}
 
-	putOrder(order: Order): Promise<unknown> {
-		return this.db.orders.put(order);
+	putOrder(order: Order): Promise<boolean> {
+		return this.keeper.write(order.name, [{ table: 'orders', id: order.id, record: order }]);
 	}
 	/** Removes an order; what it returns puts it back. */
 	async removeOrder(order: Order): Promise<() => Promise<unknown>> {
-		await this.db.orders.delete(order.id);
-		return () => this.db.orders.put(order);
+		await this.keeper.write(order.name, [{ table: 'orders', id: order.id, record: undefined }]);
+		return () => this.putOrder(order);
+	}
+
+	async addResult(result: MeasuredResult, of: Project): Promise<boolean> {
+		return this.keeper.write(`the log of ${of.name}`, [
+			{ table: 'results', id: result.id, record: result }
+		]);
+	}
+	async removeResult(result: MeasuredResult, of: Project): Promise<boolean> {
+		return this.keeper.write(`the log of ${of.name}`, [
+			{ table: 'results', id: result.id, record: undefined }
+		]);
 	}
 
 	async addProject(project: Project): Promise<void> {
-		await this.db.projects.add(project);
+		await this.keeper.write(project.name, [{ table: 'projects', id: project.id, record: project }]);
 		await this.set({ currentProject: project.id });
+		void keepForGood();
 	}
 
 	/** Removes a project with its run and results; what it returns puts all of it back. */
@@ -171,12 +296,38 @@ export class Workbench {
 		const events = await eventsOf(this.db, project.id);
 		const results = this.records.results.filter((r) => r.projectId === project.id);
 		this.#editors.delete(project.id);
-		await deleteProject(this.db, project.id);
+		const gone = { table: 'projects', id: project.id, record: undefined } as const;
+		await this.keeper.write(project.name, [gone], {
+			run: () => deleteProject(this.db, project.id)
+		});
 		if (this.settings.currentProject === project.id) await this.set({ currentProject: null });
 		return async () => {
-			await this.db.projects.put(project);
-			await this.db.results.bulkPut(results);
-			await appendEvents(this.db, events);
+			await this.keeper.write(project.name, [{ ...gone, record: project }], {
+				run: async () => {
+					await this.db.projects.put(project);
+					await this.db.results.bulkPut(results);
+					await appendEvents(this.db, events);
+				}
+			});
+		};
+	}
+
+	/** Removes a record that does not read; what it returns puts it back as it was. */
+	async removeUnsound(u: Unsound): Promise<() => Promise<void>> {
+		await this.db.table(u.table).delete(u.id);
+		this.unsound = this.unsound.filter((x) => x !== u);
+		return async () => {
+			await this.db.table(u.table).put(u.raw);
+			await this.check();
+		};
+	}
+	/** Puts a mended record in the place of one that did not read. */
+	async mend(u: Unsound, record: object): Promise<() => Promise<void>> {
+		await this.db.table(u.table).put(record);
+		this.unsound = this.unsound.filter((x) => x !== u);
+		return async () => {
+			await this.db.table(u.table).put(u.raw);
+			await this.check();
 		};
 	}
 
@@ -206,5 +357,20 @@ export class Workbench {
 			this.records.swatches.find((x) => x.id === s.id)
 		);
 }
+
+const noPlan = (project: Project): NoPlan => ({ ok: false, projectId: project.id, findings: [] });
+
+function planOrNone(project: Project, bench: Bench, book: GaugeBook): Plan | NoPlan {
+	try {
+		return makePlan(project, bench, { book, works: null, counsel: null });
+	} catch {
+		// It does not read: the check says so, and what to do.
+		return noPlan(project);
+	}
+}
+
+/** Asks the browser not to clear what is here when space runs short; it may refuse, and need not ask the maker. */
+const keepForGood = async (): Promise<boolean> =>
+	(await navigator.storage?.persist?.().catch(() => false)) ?? false;
 
 export const [useWorkbench, provideWorkbench] = createContext<Workbench>();

@@ -19,8 +19,8 @@
 	const gauge = $derived(plan.gauges[0]!);
 	const w = $derived(thing.bag.widthCm);
 	const side = $derived(thing.bag.sideCm);
-	/** The handle's middle over the points: it spans from one to the other and stands as high as it is long enough. */
-	const rise = $derived(Math.max(1, thing.handleCm * 0.5));
+	/** The handle's middle over the points: half its length to either side, half of that up. */
+	const rise = $derived(Math.max(1, thing.handle.longCm * 0.5));
 	const facets = $derived(
 		foldBag(thing.bag, stage, thing.bands).toSorted((a, b) => a.layer - b.layer)
 	);
@@ -31,7 +31,7 @@
 		right: Math.max(...xs),
 		low: Math.min(...ys),
 		// The handle stands over the points.
-		high: stage === 'bag' ? side + rise + w * 0.12 : Math.max(...ys)
+		high: stage === 'bag' ? side + rise + thing.handle.wideCm / 2 : Math.max(...ys)
 	});
 	const px = $derived(
 		Math.min((width - 24) / (box.right - box.left), (height - 46) / (box.high - box.low))
@@ -73,7 +73,7 @@
 		/>
 	</defs>
 	{#if stage === 'bag'}
-		{@const thick = w * 0.2 * px}
+		{@const thick = thing.handle.wideCm * px}
 		<g fill="none">
 			{#each [{ c: 'var(--color-base-content)', t: thick + 3 }, { c: plan.yarns[plan.pieces[1]?.runs[0]?.yarn ?? 0]?.colour, t: thick }] as s, i (i)}
 				<path

@@ -11,7 +11,7 @@
 		e.of === 'cm' ? printValue(e.count, 'length', workbench.units) : `${e.count} ${e.of}`;
 	const SAYS: Record<Joint['kind'], (j: Joint) => string> = {
 		side: () => 'row to row',
-		handle: () => 'loop to loop',
+		handle: () => 'sewn over it, twice',
 		attach: (j) => (j.verdict === 'meets' ? 'stands on it' : 'wider than what it stands on'),
 		border: () => 'crochet to loops',
 		hang: () => 'too near one another'

@@ -1,21 +1,15 @@
 <script lang="ts">
-	import { liveQuery } from 'dexie';
 	import { progressOf } from '$lib/core/count/makes';
-	import type { ThingProject } from '$lib/core/model/project';
+	import type { ThingProject, RunEvent } from '$lib/core/model/project';
 	import type { ThingPlan } from '$lib/core/plan';
 	import { rowsWord } from '$lib/core/words/say';
-	import { eventsOf } from '$lib/store/store';
 	import Working from '../parts/Working.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 
 	let { project, plan }: { project: ThingProject; plan: ThingPlan } = $props();
 	const workbench = useWorkbench();
-	let events = $state.raw<Awaited<ReturnType<typeof eventsOf>>>([]);
-	$effect(() => {
-		const id = project.id;
-		const watch = liveQuery(() => eventsOf(workbench.db, id)).subscribe((e) => (events = e));
-		return () => watch.unsubscribe();
-	});
+	let events = $state.raw<readonly RunEvent[]>([]);
+	$effect(() => workbench.liveEvents(project.id, (e) => (events = e)));
 	const progress = $derived(progressOf(plan.pieces, events));
 	const off = (piece: string) =>
 		progress.makes.filter((m) => m.make.piece.id === piece && m.run.off).length;

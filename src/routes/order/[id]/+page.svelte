@@ -11,6 +11,10 @@
 {#if order}
 	{#key order.id}<OrderView {order} />{/key}
 {:else if workbench.ready}
-	<h1 class="text-2xl">No such order</h1>
+	<h1 class="text-2xl">
+		{workbench.unsound.some((u) => u.id === page.params.id)
+			? 'This order does not read: it stands apart on the shelf'
+			: 'No such order'}
+	</h1>
 	<p class="mt-2"><a class="underline" href="/">To the shelf</a></p>
 {/if}

@@ -7,6 +7,10 @@
 	const workbench = useWorkbench();
 	const project = $derived(workbench.project(page.params.id ?? ''));
 
+	const unsound = $derived(
+		workbench.unsound.find((u) => u.table === 'projects' && u.id === page.params.id)
+	);
+
 	$effect(() => {
 		if (project && workbench.settings.currentProject !== project.id)
 			void workbench.set({ currentProject: project.id });
@@ -15,6 +19,15 @@
 
 {#if project}
 	{#key project.id}{@render children()}{/key}
+{:else if unsound}
+	<div class="py-10">
+		<h1 class="mb-2 text-2xl">{unsound.name || 'This project'} does not read</h1>
+		<p class="mb-4">
+			At “{unsound.path}”, expected {unsound.expected}. It stands apart on the shelf, where it can
+			be mended, saved as it is, or removed; its counted rows are kept.
+		</p>
+		<a class="act act-main" href="/">To the shelf</a>
+	</div>
 {:else}
 	<div class="py-10">
 		<h1 class="mb-2 text-2xl">This project is not in this browser</h1>

@@ -52,6 +52,7 @@
 	<section aria-labelledby="row-title" class="min-w-0">
 		<h3 id="row-title" class="sr-only">In a row, on each machine</h3>
 		<GramsField
+			live
 			label="Ball on the scale"
 			{grams}
 			ongrams={(g) => (grams = g)}

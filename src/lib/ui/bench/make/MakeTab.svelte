@@ -6,7 +6,9 @@
 	import type { Longest, Possible } from '$lib/core/substitute/make-with';
 	import { planner } from '$lib/worker/planner';
 	import Choice from '../../parts/Choice.svelte';
+	import NotWorked from '../../parts/NotWorked.svelte';
 	import GramsField from '../../scale/GramsField.svelte';
+	import { Asked } from '../../state/asked.svelte';
 	import { HeldYarn } from '../../state/held-yarn.svelte';
 	import { hatOf } from '../../state/projects';
 	import { useWorkbench } from '../../state/workbench.svelte';
@@ -21,23 +23,22 @@
 	const grams = $derived(typed ?? Math.floor(free));
 	let brim = $state(true);
 
-	let possible = $state.raw<readonly Possible[] | null>(null);
-	let longest = $state.raw<readonly Longest[]>([]);
-	$effect(() => {
+	const asked = new Asked<readonly [readonly Possible[], readonly Longest[]]>(() => {
 		const { bench } = workbench;
-		const [asked, of] = [grams, yarn];
-		if (held.list === null) return;
-		let stale = false;
-		void Promise.all([
-			planner.worker.makeWith(of, asked, bench),
-			planner.worker.longestTubes(of, asked, bench)
-		]).then(([p, l]) => {
-			if (stale) return;
-			possible = p;
-			longest = l;
-		});
-		return () => (stale = true);
+		const [weight, of] = [grams, yarn];
+		if (held.list === null) return null;
+		return () =>
+			Promise.all([
+				planner.ask((worker) => worker.makeWith(of, weight, bench)),
+				planner.ask((worker) => worker.longestTubes(of, weight, bench))
+			]);
 	});
+	const possible = $derived(asked.value?.[0] ?? null);
+	const longest = $derived(asked.value?.[1] ?? []);
+	function again() {
+		held.again();
+		asked.again();
+	}
 	const machines = $derived([...workbench.bench.machines].sort((a, b) => a.pins - b.pins));
 	const cell = (machineId: string, size: (typeof HEAD_SIZES)[number]) =>
 		possible?.find((p) => p.machineId === machineId && p.size === size && p.brim === brim);
@@ -52,6 +53,7 @@
 
 <div class="flex flex-wrap items-start gap-x-8 gap-y-3">
 	<GramsField
+		live
 		label="Grams for it"
 		{grams}
 		ongrams={(g) => (typed = g)}
@@ -73,7 +75,7 @@
 	<section aria-labelledby="hats-title" class="min-w-0">
 		<h3 id="hats-title" class="mb-1 text-base">Lined hats that it makes, tails and all</h3>
 		{#if possible === null}
-			<p class="quiet" role="status">Working it out…</p>
+			<NotWorked failure={asked.failure ?? held.failure} onagain={again} />
 		{:else}
 			<table class="w-full text-sm">
 				<thead>

@@ -66,7 +66,7 @@
 						onvalue={(v) => (o.id = v as YarnId)}
 					/>
 				</div>
-				<GramsField label="Part ball" grams={o.grams} ongrams={(g) => (o.grams = g)} />
+				<GramsField live label="Part ball" grams={o.grams} ongrams={(g) => (o.grams = g)} />
 				<button
 					class="act act-small mb-0.5"
 					aria-label="Leave this ball out"

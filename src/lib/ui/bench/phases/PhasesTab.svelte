@@ -123,6 +123,7 @@
 			<h3 id="divide-title" class="mb-1 text-base">Divide the cake, join where you want</h3>
 			<div class="mb-2 w-44">
 				<QuantityField
+					live
 					label={`Stripes on ${machine.pins} pins`}
 					text={`${stripeRows} rows`}
 					parse={rowsOk}

@@ -44,7 +44,6 @@
 		text={printReadingSide(reading.stitches, context('stitches'))}
 		parse={(t) => parseReadingSide(t, context('stitches'))}
 		onvalue={(t) => set('stitches', t)}
-		live={false}
 	/>
 	<QuantityField
 		label="Rows"
@@ -52,7 +51,6 @@
 		text={printReadingSide(reading.rows, context('rows'))}
 		parse={(t) => parseReadingSide(t, context('rows'))}
 		onvalue={(t) => set('rows', t)}
-		live={false}
 	/>
 	<Select
 		label="Notation"

@@ -162,6 +162,7 @@
 			</div>
 			<div class="grid grid-cols-5 items-start gap-2">
 				<QuantityField
+					live
 					label="Rows tried"
 					text={String(form.rows)}
 					parse={(t) => number(t, 'rows', 1, 2000)}
@@ -173,6 +174,7 @@
 				/>
 				{#each FAULTS as f (f)}
 					<QuantityField
+						live
 						label={FAULT_WORDS[f]}
 						text={String(form.faults[f])}
 						parse={(t) => number(t, 'faults', 0, 999)}

@@ -1,0 +1,125 @@
+<script lang="ts">
+	import { writeTable, type TableKind } from '$lib/file/csv/tables';
+	import type { Project } from '$lib/core/model/project';
+	import { isEmpty } from '$lib/store/store';
+	import Select from '../parts/Select.svelte';
+	import { everythingOf } from '../state/everything';
+	import { teller } from '../state/tell.svelte';
+	import { fetchDemo, fillWithDemo } from '../state/welcome';
+	import { useWorkbench } from '../state/workbench.svelte';
+	import { FileDesk, wordFileFailure } from './desk.svelte';
+	import { save, slug } from './save';
+
+	const workbench = useWorkbench();
+	const projects = $derived(workbench.records.projects);
+	let chosen = $state<string | null>(null);
+	const project = $derived(
+		projects.find((p) => p.id === (chosen ?? workbench.settings.currentProject)) ?? projects.at(-1)
+	);
+	const desk = new FileDesk();
+	let busy = $state(false);
+	let failed = $state('');
+	let note = $state('');
+
+	async function saving(what: () => Promise<void>) {
+		busy = true;
+		failed = '';
+		note = '';
+		try {
+			await what();
+		} catch (e) {
+			failed = `Nothing was saved. ${wordFileFailure(e)}`;
+		}
+		busy = false;
+	}
+	const WITHOUT_RUNS =
+		'The store could not be read: this is what the page has, without counted rows.';
+	async function saveProject(of: Project) {
+		const { all, stored } = await everythingOf(workbench);
+		const text = await desk.one(all, of.id);
+		save(`${slug(of.name)}.tomble.json`, new Blob([text], { type: 'application/json' }));
+		if (!stored) note = WITHOUT_RUNS;
+	}
+	async function saveAll() {
+		const { all, apart, stored } = await everythingOf(workbench);
+		const zips = await desk.backups(all, apart);
+		const day = new Date().toISOString().slice(0, 10);
+		for (const [i, bytes] of zips.entries()) {
+			const part = zips.length > 1 ? `-part-${i + 1}-of-${zips.length}` : '';
+			save(
+				`tomble-backup-${day}${part}.zip`,
+				new Blob([Uint8Array.from(bytes)], { type: 'application/zip' })
+			);
+		}
+		note = [
+			zips.length > 1 ? `It came to ${zips.length} files: keep them together.` : '',
+			apart.length > 0
+				? `${apart.length === 1 ? 'One record that does not read travels' : `${apart.length} records that do not read travel`} along, apart.`
+				: '',
+			stored ? '' : WITHOUT_RUNS
+		]
+			.filter(Boolean)
+			.join(' ');
+	}
+	function saveTable(kind: TableKind) {
+		save(`tomble-${kind}.csv`, new Blob([writeTable(kind, workbench.bench)], { type: 'text/csv' }));
+	}
+	const demo = () =>
+		saving(async () => {
+			const bytes = (await isEmpty(workbench.db)) ? await fetchDemo(true) : null;
+			if (!bytes || !(await fillWithDemo(workbench.db, bytes)))
+				void teller.warn(
+					'The example goes into an empty store only; yours has data, and it was left alone.'
+				);
+		});
+</script>
+
+<section aria-labelledby="save-title">
+	<h2 id="save-title" class="mb-1 text-xl">Save</h2>
+	<p class="mb-4">
+		Everything stays in this browser. A file is the way to another device, and the safe copy:
+		browsers can clear what they hold.
+	</p>
+	{#if project}
+		<div class="mb-5 flex items-end gap-2">
+			<div class="w-64">
+				<Select
+					label="One project, with the machine, yarns, swatches and run it uses"
+					value={project.id}
+					options={projects.map((p) => ({ value: p.id, label: p.name }))}
+					onvalue={(v) => (chosen = v)}
+				/>
+			</div>
+			<button class="act" onclick={() => void saving(() => saveProject(project))} disabled={busy}
+				>Save this project</button
+			>
+		</div>
+	{/if}
+	<button class="act act-main" onclick={() => void saving(saveAll)} disabled={busy}
+		>{busy ? 'Saving, and reading it back…' : 'Save a backup of everything'}</button
+	>
+	<p class="hint mt-1">
+		A zip of project files, the bench, and tables to read elsewhere (CSV). It is read back before
+		you get it.
+	</p>
+	{#if failed}
+		<p class="border-error mt-3 border-l-4 pl-3" role="alert">{failed}</p>
+	{/if}
+	{#if note}<p class="mt-3 text-sm" role="status">{note}</p>{/if}
+	<h3 class="mt-6 mb-1 text-base" id="tables">Tables of the bench</h3>
+	<p class="mb-2 text-sm">
+		For a spreadsheet, or for many yarns at once: save, change or add lines, open it again. Units
+		stand in the header; an empty cell keeps what is known here.
+	</p>
+	<div class="flex flex-wrap gap-2">
+		<button class="act act-small" onclick={() => saveTable('yarns')}>Save yarns (CSV)</button>
+		<button class="act act-small" onclick={() => saveTable('swatches')}>Save swatches (CSV)</button>
+		<button class="act act-small" onclick={() => saveTable('tests')}>Save yarn tests (CSV)</button>
+	</div>
+	<p class="hint mt-1">Yarns held together are left out: they follow from their parts.</p>
+	{#if projects.length === 0}
+		<button class="act mt-6" onclick={demo} disabled={busy}
+			>Put in the lantern fair’s example</button
+		>
+	{/if}
+</section>
