@@ -4,6 +4,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { browserArgs } from './browser';
+import { LONG } from './support';
 
 /** A browser of our own, so that it can be killed outright. */
 async function start(profile: string): Promise<{ process: ChildProcess; page: Page }> {
@@ -40,46 +41,50 @@ const kill = (p: ChildProcess) =>
 		process.kill(-p.pid!, 'SIGKILL');
 	});
 
-const KILLS = 20;
+/** Twenty in the long form. */
+const KILLS = LONG ? 20 : 8;
 
-test('the browser killed 20 times in the middle of counting: every row that was shown is there', async ({
-	baseURL
-}) => {
-	test.setTimeout(420_000);
-	const profile = mkdtempSync(join(tmpdir(), 'tomble-kill-'));
-	try {
-		const first = await start(profile);
-		await first.page.goto(`${baseURL}/`);
-		await first.page
-			.getByRole('button', { name: 'Look around a stall at the lantern fair' })
-			.click();
-		await first.page.getByRole('link', { name: /Lamp keeper/ }).click();
-		await expect(first.page.getByTestId('count')).toHaveText('46');
-		let shown = 46;
-		for (let round = 0; round < KILLS; round++) {
-			const { process: browser, page } = round === 0 ? first : await start(profile);
-			if (round > 0) {
-				await page.goto(`${baseURL}/project/project-keeper/knit`);
-				await expect(page.getByTestId('count')).toBeVisible();
-				const back = Number(await page.getByTestId('count').innerText());
-				expect(back).toBeGreaterThanOrEqual(shown);
-				shown = back;
+test(
+	`the browser killed ${KILLS} times in the middle of counting: every row that was shown is there`,
+	{ tag: '@long' },
+	async ({ baseURL }) => {
+		test.setTimeout(420_000);
+		const profile = mkdtempSync(join(tmpdir(), 'tomble-kill-'));
+		try {
+			const first = await start(profile);
+			await first.page.goto(`${baseURL}/`);
+			await first.page
+				.getByRole('button', { name: 'Look around a stall at the lantern fair' })
+				.click();
+			await first.page.getByRole('link', { name: /Lamp keeper/ }).click();
+			await expect(first.page.getByTestId('count')).toHaveText('46');
+			let shown = 46;
+			for (let round = 0; round < KILLS; round++) {
+				const { process: browser, page } = round === 0 ? first : await start(profile);
+				if (round > 0) {
+					await page.goto(`${baseURL}/project/project-keeper/knit`);
+					await expect(page.getByTestId('count')).toBeVisible();
+					const back = Number(await page.getByTestId('count').innerText());
+					expect(back).toBeGreaterThanOrEqual(shown);
+					shown = back;
+				}
+				// Keys keep coming while the count is read for the last time and the process is killed, each time at another point.
+				for (let i = 0; i < 1 + (round % 3); i++) await page.keyboard.press('Space');
+				shown = Number(await page.getByTestId('count').innerText());
+				for (let i = 0; i < round % 4; i++)
+					void page.keyboard.press('Space').catch(() => undefined);
+				await kill(browser);
 			}
-			// Keys keep coming while the count is read for the last time and the process is killed, each time at another point.
-			for (let i = 0; i < 1 + (round % 3); i++) await page.keyboard.press('Space');
-			shown = Number(await page.getByTestId('count').innerText());
-			for (let i = 0; i < round % 4; i++) void page.keyboard.press('Space').catch(() => undefined);
-			await kill(browser);
+			const last = await start(profile);
+			await last.page.goto(`${baseURL}/project/project-keeper/knit`);
+			await expect(last.page.getByTestId('count')).toBeVisible();
+			const back = Number(await last.page.getByTestId('count').innerText());
+			expect(back).toBeGreaterThanOrEqual(shown);
+			// And nothing is doubled: at most the presses that were made.
+			expect(back).toBeLessThanOrEqual(46 + KILLS * 6);
+			await kill(last.process);
+		} finally {
+			rmSync(profile, { recursive: true, force: true, maxRetries: 5 });
 		}
-		const last = await start(profile);
-		await last.page.goto(`${baseURL}/project/project-keeper/knit`);
-		await expect(last.page.getByTestId('count')).toBeVisible();
-		const back = Number(await last.page.getByTestId('count').innerText());
-		expect(back).toBeGreaterThanOrEqual(shown);
-		// And nothing is doubled: at most the presses that were made.
-		expect(back).toBeLessThanOrEqual(46 + KILLS * 6);
-		await kill(last.process);
-	} finally {
-		rmSync(profile, { recursive: true, force: true, maxRetries: 5 });
 	}
-});
+);

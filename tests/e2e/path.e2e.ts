@@ -1,4 +1,4 @@
-import { count, expect, openEmpty, tabTo, test, typeInto } from './support';
+import { count, expect, openEmpty, stored, tabTo, test, typeInto } from './support';
 
 test('the whole path with the keyboard alone, with own figures', async ({ page }) => {
 	test.setTimeout(180_000);
@@ -63,6 +63,7 @@ test('the whole path with the keyboard alone, with own figures', async ({ page }
 	await tabTo(page, finding.getByRole('button', { name: 'Accept' }));
 	await page.keyboard.press('Enter');
 	await expect(finding).toBeHidden();
+	await stored(page);
 	await page.reload();
 	await expect(page.getByText('1 accepted')).toBeVisible();
 

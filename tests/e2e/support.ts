@@ -35,6 +35,27 @@ export async function openDemo(page: Page): Promise<void> {
 	await expect(page.getByRole('link', { name: /Foghorn/ })).toBeVisible();
 }
 
+/** Goes to a view as a link does, without starting the application anew, and waits until it has worked out what it shows. */
+export async function visit(page: Page, path: string): Promise<void> {
+	await page.evaluate((href) => {
+		const link = Object.assign(document.createElement('a'), { href });
+		document.body.append(link);
+		link.click();
+		link.remove();
+	}, path);
+	await expect(page).toHaveURL(path);
+	await settled(page);
+}
+
+/** A view has its heading, and nothing on it is still being worked out. */
+export async function settled(page: Page): Promise<void> {
+	await expect(page.locator('h1').first()).toBeAttached();
+	await expect(page.getByText('Working it out…')).toHaveCount(0);
+}
+
+/** The long form of a test is run by `npm run test:long`. */
+export const LONG = process.env.LONG === '1';
+
 /** Moves on with the Tab key until `target` has the focus. */
 export async function tabTo(page: Page, target: Locator, back = false): Promise<void> {
 	await expect(target).toBeVisible();

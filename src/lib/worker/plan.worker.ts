@@ -3,20 +3,21 @@ import type { Order } from '../core/model/order';
 import type { Bench, Project } from '../core/model/project';
 import { linesOf, planOrder } from '../core/order/order';
 import { plan } from '../core/plan';
-import { heldBy } from '../core/stock/stock';
+import { heldBy, leftOf } from '../core/stock/stock';
 import { longestTubes, makeWith } from '../core/substitute/make-with';
 import { standIns } from '../core/substitute/rank';
 
-/** An order with the plans of its projects, made here: what comes back is figures alone. */
+/** An order with the plans of its projects, and what others hold, made here: what comes back is figures alone. */
 function stallOrder(order: Order, projects: readonly Project[], bench: Bench) {
 	const { lines, lost } = linesOf(order, projects, (p) => {
 		const made = plan(p, bench);
 		return made.ok ? made : null;
 	});
+	const others = projects.filter((p) => !order.lines.some((l) => l.projectId === p.id));
 	return {
 		lost,
 		lines: lines.map((l) => ({ projectId: l.project.id, wanted: l.wanted })),
-		plan: planOrder(lines, bench.yarns)
+		plan: planOrder(lines, leftOf(bench.yarns, heldBy(others, bench)))
 	};
 }
 export type StallOrder = ReturnType<typeof stallOrder>;

@@ -15,6 +15,10 @@ export interface YarnAmount {
 	readonly grams: Figure;
 	readonly balls: Figure;
 	readonly gramsOnHand: number;
+	/** Of these, what no other planned project holds, g; all of them where nobody has asked. */
+	readonly freeGrams: number;
+	/** Names of the projects that hold the rest. */
+	readonly heldFor: readonly string[];
 	/** Main row (from 0) during which what is on hand runs out; null where it lasts. */
 	readonly runsOutAtRow: number | null;
 }
@@ -98,6 +102,8 @@ export function yarnAmount(use: YarnUse): YarnAmount {
 			own(of.ballGrams, 'mass', 'a ball')
 		]),
 		gramsOnHand: of.gramsOnHand,
+		freeGrams: of.gramsOnHand,
+		heldFor: [],
 		runsOutAtRow: runOut(use, of.gramsOnHand * perGram)
 	};
 }

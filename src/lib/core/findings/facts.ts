@@ -40,6 +40,8 @@ export interface Facts {
 	readonly thing:
 		| { readonly wish: ThingWish; readonly thing: Thing; readonly pieces: readonly PlannedPiece[] }
 		| undefined;
+	/** Every piece, on its own machine. */
+	readonly pieces: readonly PlannedPiece[];
 	/** The wish, where it is for a plain tube; and what that goes round. */
 	readonly tubeWish: PlainTubeWish | undefined;
 	readonly round: FinishedTube['round'];

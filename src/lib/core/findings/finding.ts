@@ -130,7 +130,15 @@ export type FindingBody =
 	| { code: 'pom-thin'; wraps: number; usual: number }
 	| { code: 'border-off'; loops: number; stitches: number; of: number; eases: boolean }
 	| { code: 'no-swatch-there'; machine: string; parts: string[] }
-	| { code: 'no-counter' };
+	| {
+			code: 'yarn-held';
+			yarn: number;
+			needGrams: number;
+			freeGrams: number;
+			heldGrams: number;
+			by: readonly string[];
+	  }
+	| { code: 'no-counter'; panels: boolean };
 
 export type FindingCode = FindingBody['code'];
 

@@ -2,7 +2,7 @@ import type { Facts, Rule } from './facts';
 import type { Finding } from './finding';
 import * as fit from './fit-rules';
 import * as gauge from './gauge-rules';
-import { toFinding } from './to-finding';
+import { graver, toFinding } from './to-finding';
 import * as yarn from './yarn-rules';
 
 /** Every rule, one a row; a new judgement is one function and one row here. */
@@ -46,14 +46,10 @@ const RULES: readonly Rule[] = [
 	fit.noCounter
 ];
 
-const RANK = { stop: 0, warn: 1, tip: 2 } as const;
-
 /** What a careful maker would say about the plan, the gravest first; `more` are the rules of what garments alone have. */
 export function findingsFor(facts: Facts, more: readonly Rule[] = []): Finding[] {
 	// Where nothing is cranked there is no gauge or machine to judge: only the yarn.
 	const rules = facts.mainRows > 0 || !facts.thing ? RULES : [yarn.yarnEnough];
 	const judgements = [...more, ...rules].flatMap((rule) => rule(facts) ?? []);
-	return judgements
-		.map((j) => toFinding(j, facts.project.accepted))
-		.sort((a, b) => RANK[a.severity] - RANK[b.severity]);
+	return judgements.map((j) => toFinding(j, facts.project.accepted)).sort(graver);
 }

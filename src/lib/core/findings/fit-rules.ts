@@ -337,7 +337,15 @@ export const shortWaste: Rule = ({ hatWish, tubeWish }) => {
 		: { body: { code: 'short-waste', rows: short }, severity: 'tip', where: { at: 'row', row: 0 } };
 };
 
-export const noCounter: Rule = ({ machine }) =>
-	machine.counter === 'none'
-		? { body: { code: 'no-counter' }, severity: 'tip', where: { at: 'bench' } }
+export const noCounter: Rule = ({ machine, pieces }) => {
+	const panels = pieces.some(
+		(p) => p.machine.counter === 'tube' && p.course.stretches.some((x) => x.mode !== 'tube')
+	);
+	return machine.counter === 'none' || panels
+		? {
+				body: { code: 'no-counter', panels: machine.counter !== 'none' },
+				severity: 'tip',
+				where: { at: 'bench' }
+			}
 		: null;
+};

@@ -29,3 +29,8 @@ export function toFinding(j: Judgement, accepted: readonly string[]): Finding {
 		accepted: j.severity !== 'stop' && accepted.includes(key)
 	};
 }
+
+const RANK = { stop: 0, warn: 1, tip: 2 } as const;
+
+/** The gravest first. */
+export const graver = (a: Finding, b: Finding): number => RANK[a.severity] - RANK[b.severity];

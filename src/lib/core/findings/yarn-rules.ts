@@ -1,16 +1,8 @@
-import { cumulativeStdNormalProbability } from 'simple-statistics';
+import { CLOSE, chanceShort } from '../amounts/short';
 import { showsThrough as pairsThrough } from '../assemble/layers';
 import { workingClass } from '../yarn/held-together';
 import { testsOf, verdicts } from '../yarn/trials';
 import type { Judgement, Rule } from './facts';
-
-/** Chance that `have` does not cover an estimate; a spread of 0 is taken as certain. */
-function chanceShort(need: number, sd: number, have: number): number {
-	if (sd === 0) return have < need ? 1 : 0;
-	return 1 - cumulativeStdNormalProbability((have - need) / sd);
-}
-
-const CLOSE = 0.1;
 
 export const yarnEnough: Rule = ({ amounts, tubeWish, hatWish }) =>
 	amounts.flatMap((a): readonly Judgement[] => {

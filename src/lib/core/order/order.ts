@@ -1,4 +1,4 @@
-import { cumulativeStdNormalProbability } from 'simple-statistics';
+import { chanceShort } from '../amounts/short';
 import type { Yarn, YarnId } from '../model/bench';
 import type { Order } from '../model/order';
 import type { Project } from '../model/project';
@@ -18,6 +18,7 @@ export interface OrderLine {
 export interface YarnOfOrder {
 	readonly yarnId: YarnId;
 	readonly need: Estimate;
+	/** What of it is there for this order, held for nothing else. */
 	readonly have: number;
 	/** Chance that what is there is enough for all that is wanted. */
 	readonly enough: number;
@@ -126,12 +127,9 @@ export function mostOf(
 }
 
 /** Chance that `have` covers an estimate. */
-const chance = (need: Estimate, have: number): number =>
-	need.sd === 0
-		? Number(have >= need.mean)
-		: cumulativeStdNormalProbability((have - need.mean) / need.sd);
+const chance = (need: Estimate, have: number): number => 1 - chanceShort(need.mean, need.sd, have);
 
-/** What an order takes, what of it the yarn gives, and what to make first. Lines without a plan are left out before. */
+/** What an order takes, what of it the yarn gives, and what to make first. Lines without a plan are left out before, and of the `yarns` what others hold. */
 export function planOrder(lines: readonly OrderLine[], yarns: readonly Yarn[]): OrderPlan {
 	const byId = new Map(yarns.map((y) => [y.id, y]));
 	const lookup: Lookup = (id) => byId.get(id);

@@ -180,6 +180,7 @@ function derive(project: Project, bench: Bench, designed: Designed): Plan {
 		tucked: shape.shape === 'hat' ? shape.tucked : undefined,
 		hat: shape.shape === 'hat' ? shape.hat : undefined,
 		flag: shape.shape === 'flags' ? shape.flag : undefined,
+		pieces,
 		hatWish,
 		tubeWish: 'stripes' in wish && 'fill' in wish ? wish : undefined,
 		garment:

@@ -4,11 +4,13 @@ import type { YarnId } from '../model/bench';
 import type { Project } from '../model/project';
 import { holdTogether } from '../yarn/held-together';
 import { tagOf } from '../finish/tag';
+import { wordFinding } from '../words/findings';
 import { wordTag } from '../words/tag';
 import { freeGrams, heldBy, needs, putBack, takeOff, usedByWeight } from './stock';
+import { withHeld } from './with-held';
 
 const bench = benchOf();
-const p = (id: string, patch: Partial<Project> = {}) =>
+const p = (id: string, patch: Partial<ReturnType<typeof projectOf>> = {}) =>
 	projectOf({}, { id: id as Project['id'], name: id, ...patch });
 const grams = planned(projectOf()).amounts[0]!.grams.value.mean;
 
@@ -27,6 +29,31 @@ describe('what is left', () => {
 		expect(freeGrams(A, bench.yarns, held, 'one')).toBeCloseTo(500 - grams, 8);
 		expect(freeGrams(A, bench.yarns, held)).toBeCloseTo(500 - 2 * grams, 8);
 		expect(freeGrams({ ...A, gramsOnHand: 10 }, [{ ...A, gramsOnHand: 10 }], held)).toBe(0);
+	});
+
+	it('enough by the stock and not beside the others is said once, and can be accepted', () => {
+		const short = benchOf({ yarns: [{ ...A, gramsOnHand: 1.5 * grams }, B] });
+		const [one, two] = [p('one'), p('two')];
+		const held = heldBy([one, two], short);
+		const alone = planned(one, short);
+		expect(alone.findings.some((f) => /yarn-/.test(f.code))).toBe(false);
+		const beside = withHeld(alone, one, short, held);
+		expect(beside.amounts[0]).toMatchObject({ heldFor: ['two'] });
+		expect(beside.amounts[0]!.freeGrams).toBeCloseTo(grams / 2, 8);
+		const said = beside.findings.filter((f) => f.code === 'yarn-held');
+		expect(said).toHaveLength(1);
+		const words = wordFinding(said[0]!, { units: 'cm', yarnName: () => 'Foam' });
+		expect(words.why).toContain('are held for two, and');
+		const quiet = { ...one, accepted: [said[0]!.key] };
+		expect(withHeld(alone, quiet, short, held).findings[0]!.accepted).toBe(true);
+		// Nothing is held, it is off the stock, or it is short anyway: nothing more is said.
+		const silent = (project: ReturnType<typeof p>, bench = short, by = held) =>
+			withHeld(planned(project, bench), project, bench, by).findings.map((f) => f.code);
+		expect(silent(one, short, heldBy([one], short))).not.toContain('yarn-held');
+		expect(silent({ ...one, used: [] })).not.toContain('yarn-held');
+		const empty = benchOf({ yarns: [{ ...A, gramsOnHand: grams / 2 }, B] });
+		expect(silent(one, empty)).toContain('yarn-short');
+		expect(silent(one, empty)).not.toContain('yarn-held');
 	});
 
 	it('yarns held together are held, free and taken off by their parts', () => {

@@ -38,21 +38,25 @@ export const heldBy = (projects: readonly Project[], bench: Bench): Held[] =>
 			}))
 		);
 
-/** Grams of a yarn that projects other than `except` hold back, by what of its scarcest part they leave. */
+/** The yarns with what is free of them on hand: less what projects other than `except` hold back, never below 0. */
+export function leftOf(yarns: readonly Yarn[], held: readonly Held[], except?: string): Yarn[] {
+	const taken = new Map<YarnId, number>();
+	for (const h of held)
+		if (h.projectId !== except) taken.set(h.yarnId, (taken.get(h.yarnId) ?? 0) + h.grams);
+	return yarns.map((y) => ({
+		...y,
+		gramsOnHand: Math.max(0, y.gramsOnHand - (taken.get(y.id) ?? 0))
+	}));
+}
+
+/** Grams of a yarn that projects other than `except` leave free, by what of its scarcest part they leave. */
 export function freeGrams(
 	yarn: Yarn,
 	yarns: readonly Yarn[],
 	held: readonly Held[],
 	except?: string
 ): number {
-	const taken = new Map<YarnId, number>();
-	for (const h of held)
-		if (h.projectId !== except) taken.set(h.yarnId, (taken.get(h.yarnId) ?? 0) + h.grams);
-	const left = yarns.map((y) => ({
-		...y,
-		gramsOnHand: Math.max(0, y.gramsOnHand - (taken.get(y.id) ?? 0))
-	}));
-	const lookup = lookupIn(left);
+	const lookup = lookupIn(leftOf(yarns, held, except));
 	const same = lookup(yarn.id) ?? yarn;
 	return gramsOnHand(yarn.heldTogether.length > 0 ? yarn : same, lookup);
 }

@@ -1,4 +1,4 @@
-import { cumulativeStdNormalProbability } from 'simple-statistics';
+import { chanceShort } from '../amounts/short';
 import { gaugeBook } from '../gauge/book';
 import { gaugeFor, type Gauge } from '../gauge/gauge';
 import type { Machine, Verdict, Yarn, YarnId } from '../model/bench';
@@ -7,8 +7,8 @@ import { plan, type Plan } from '../plan';
 import { lengthOf, stitchesAcross } from '../plan/sizes';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
 import { recipeFor } from '../recipe/registry';
-import { freeGrams, type Held } from '../stock/stock';
-import { holdTogether, pairsForTex } from '../yarn/held-together';
+import { leftOf, type Held } from '../stock/stock';
+import { gramsOnHand, holdTogether, pairsForTex } from '../yarn/held-together';
 import { effectiveTex, metresPerGram, twistKey } from '../yarn/tex';
 import { extremes, marksOf, scoreOf, type Criterion, type Marks } from './criteria';
 
@@ -113,37 +113,10 @@ function verdictBook(bench: Bench, machine: Machine): (yarn: Yarn) => Verdict | 
 	return (yarn) => newest.get(`${twistKey(yarn)}|${yarn.strands}`)?.verdict ?? null;
 }
 
-function chance(have: number, need: Estimate): number {
-	if (need.sd === 0) return have >= need.mean ? 1 : 0;
-	return cumulativeStdNormalProbability((have - need.mean) / need.sd);
-}
-
 /** Free grams of every single yarn of the bench, found once; of a combination by its scarcest part. */
 function freeBook(q: Question): (yarn: Yarn) => number {
-	const left = q.bench.yarns.map((y) =>
-		y.heldTogether.length > 0
-			? y
-			: {
-					...y,
-					gramsOnHand: freeGrams(
-						y,
-						[y],
-						q.held.filter((h) => h.yarnId === y.id),
-						q.project.id
-					)
-				}
-	);
-	const byId = new Map(left.map((y) => [y.id, y]));
-	return (yarn) => {
-		const here = byId.get(yarn.id);
-		if (here && here.heldTogether.length === 0) return here.gramsOnHand;
-		const parts = yarn.heldTogether.map((h) => ({ h, part: byId.get(h.yarnId) }));
-		const tex = (p: Yarn, strands: number) => strands / p.metresPer100g;
-		const total = parts.reduce((t, { h, part }) => t + (part ? tex(part, h.strands) : 0), 0);
-		return Math.min(
-			...parts.map(({ h, part }) => (part ? (part.gramsOnHand * total) / tex(part, h.strands) : 0))
-		);
-	};
+	const left = new Map(leftOf(q.bench.yarns, q.held, q.project.id).map((y) => [y.id, y]));
+	return (yarn) => gramsOnHand(left.get(yarn.id) ?? yarn, (id) => left.get(id));
 }
 
 /** How far apart two colours are, 0 to 1, channel by channel: enough to put like colours first among equals. */
@@ -179,7 +152,7 @@ export function standIns(q: Question): Answer | undefined {
 
 	const judge = ({ yarn, from }: Candidate, gauge: Gauge, need: Estimate) => {
 		const have = from === 'typed' ? null : free(yarn);
-		const enough = have === null ? 1 : chance(have, need);
+		const enough = have === null ? 1 : 1 - chanceShort(need.mean, need.sd, have);
 		const marks = marksOf({
 			wanted,
 			wantedGauge,

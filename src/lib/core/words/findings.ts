@@ -179,6 +179,10 @@ const WRITERS: { [C in FindingCode]: Writer<C> } = {
 		what: `${yarn(f.yarn)} may not last.`,
 		why: `It needs ${s.of(f.needGrams, 'mass')} of the ${s.of(f.haveGrams, 'mass')} you have; with the spread that is a ${s.percent(f.chance)} chance of running out.`
 	}),
+	'yarn-held': (f, s, yarn) => ({
+		what: `${yarn(f.yarn)} is wanted elsewhere too.`,
+		why: `It needs ${s.of(f.needGrams, 'mass')}; ${s.of(f.heldGrams, 'mass')} are held for ${wordHolders(f.by)}, and ${s.of(f.freeGrams, 'mass')} are free.`
+	}),
 	'thick-yarn': (f, _s, yarn) => ({
 		what: `${yarn(f.yarn)} may jam.`,
 		why: `It is class ${f.weightClass}; smooth yarn of class 3 to 4 works best, and class 5 and up mostly jams.`
@@ -412,11 +416,17 @@ const WRITERS: { [C in FindingCode]: Writer<C> } = {
 		what: `No swatch on ${f.machine}`,
 		why: `${f.parts.join(', ')}: sized by what other machines say of this yarn.`
 	}),
-	'no-counter': () => ({
-		what: 'This machine counts no rows.',
-		why: 'Count every turn here at the crank; the weave and cast-on are not rows.'
+	'no-counter': (f) => ({
+		what: f.panels ? 'The counter counts tubes only.' : 'This machine counts no rows.',
+		why: `Count every ${f.panels ? 'row of a panel' : 'turn'} here at the crank; the weave and cast-on are not rows.`
 	})
 };
+
+/** Whose the held yarn is: two by name, the rest as others. */
+export const wordHolders = (names: readonly string[]): string =>
+	names.length === 0
+		? 'other projects'
+		: `${names.slice(0, 2).join(', ')}${names.length > 2 ? ' and others' : ''}`;
 
 /** One sentence what, one sentence why with the numbers in it. */
 export function wordFinding(f: Finding, context: FindingContext): Sentences {

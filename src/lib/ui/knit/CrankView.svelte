@@ -449,6 +449,8 @@
 
 <style>
 	.crank {
+		/* Never wider than the screen: a device is turned in the hand while counting. */
+		grid-template-columns: minmax(0, 1fr);
 		grid-template-rows: auto auto minmax(0, 1fr) auto;
 	}
 	/* What there is room for is asked of the tap itself: the ring gives way first, the instruction never. */

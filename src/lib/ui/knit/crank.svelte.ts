@@ -46,7 +46,11 @@ export class Crank {
 	readonly pressed = $derived.by(() => this.state.done + this.#run.pending);
 
 	readonly row = $derived(rowAtHand(this.piece.course, this.state.done));
-	readonly panel = $derived(this.row !== undefined && this.row.mode !== 'tube');
+	/** Whether the machine is in panel mode; after the last row it is as that row left it. */
+	readonly panel = $derived.by(() => {
+		const row = this.row ?? rowAtHand(this.piece.course, this.state.done - 1);
+		return row !== undefined && row.mode !== 'tube';
+	});
 	readonly ahead = $derived(eventsAhead(this.sheet, this.state.done));
 	readonly slow = $derived(this.ahead.find((e) => e.kind === 'slow' && e.after <= this.state.done));
 	readonly due = $derived(this.ahead.filter((e) => isAct(e) && e.after === this.state.done));

@@ -269,7 +269,10 @@
 								<p class="text-sm">
 									<b>{of.colourName}</b>, {of.name}:
 									<span class="figure">{printWithSpread(y.need, 'mass', units)}</span> of
-									<span class="figure">{printValue(y.have, 'mass', units)}</span>
+									<span class="figure">{printValue(y.have, 'mass', units)}</span>{of.heldTogether
+										.length === 0 && of.gramsOnHand - y.have > 0.5
+										? ` free (${printValue(of.gramsOnHand - y.have, 'mass', units)} held elsewhere)`
+										: ''}
 									<span class={['ml-1', y.enough < 0.5 && 'text-warning font-semibold']}
 										>enough at {percent(y.enough)}</span
 									>

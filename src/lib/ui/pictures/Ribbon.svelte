@@ -123,7 +123,7 @@
 	});
 </script>
 
-<div bind:clientWidth={width} class="w-full">
+<div bind:clientWidth={width} class="w-full min-w-0">
 	{#if width > 0}
 		<svg
 			{width}

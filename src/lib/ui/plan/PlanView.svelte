@@ -14,6 +14,8 @@
 	import { flagOrder } from '$lib/core/recipe/bunting';
 	import { recipeFor } from '$lib/core/recipe/registry';
 	import { eventPins, findingMarks, foldRow, hiddenRows } from '../state/ribbon-pins';
+	import { HeldYarn } from '../state/held-yarn.svelte';
+	import { withHeld } from '$lib/core/stock/with-held';
 	import { LivePlan } from '../state/live-plan.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import TextField from '../parts/TextField.svelte';
@@ -54,7 +56,12 @@
 		() => project,
 		() => workbench.bench
 	);
-	const plan = $derived(live.value);
+	const held = new HeldYarn(workbench);
+	const plan = $derived(
+		live.value?.ok && held.list
+			? withHeld(live.value, project, workbench.bench, held.list)
+			: live.value
+	);
 	const units = $derived(workbench.units);
 	/** Null until it is first asked for: only then is the sheet worked out. */
 	let onPaper = $state<boolean | null>(null);

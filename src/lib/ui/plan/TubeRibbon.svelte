@@ -55,7 +55,8 @@
 			const stripes = edit.sections.filter((s) => s.yarn === letter).length;
 			const reserve = (copies * (2 * stripes * JOIN_TAIL_CM + 2 * plan.machine.ringCm)) / 100;
 			const perRow = metresPerRow({ pins: pinsOf(wish, plan.machine) }, gauge);
-			return Math.floor(rowsLeft(yarn.gramsOnHand, yarn, perRow, reserve).safeRows / copies);
+			const free = plan.amounts.find((a) => a.yarnId === id)?.freeGrams ?? yarn.gramsOnHand;
+			return Math.floor(rowsLeft(free, yarn, perRow, reserve).safeRows / copies);
 		})
 	);
 

@@ -2,9 +2,9 @@
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
 	import { printValue } from '$lib/core/quantity/print';
+	import { wordHolders } from '$lib/core/words/findings';
 	import Figure from '../parts/Figure.svelte';
 	import YarnCake from '../pictures/YarnCake.svelte';
-	import { HeldYarn } from '../state/held-yarn.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 
@@ -15,10 +15,8 @@
 		rows: plan.pieces.reduce((t, p) => t + p.count * p.wasteRows, 0),
 		metres: plan.pieces.reduce((t, p) => t + p.count * p.wasteMetres, 0)
 	});
-	const held = new HeldYarn(workbench);
 	const grams = (g: number) => printValue(g, 'mass', units);
 	const lookup = (id: string) => workbench.bench.yarns.find((y) => y.id === id);
-	const holders = (id: string) => [...new Set(held.of(id, project.id).map((h) => h.projectName))];
 </script>
 
 <section aria-labelledby="yarn-title" class="min-w-0">
@@ -26,8 +24,7 @@
 	<ul>
 		{#each plan.amounts as a (a.yarn)}
 			{@const y = plan.yarns[a.yarn]!}
-			{@const free = held.list ? held.free(y, project.id) : a.gramsOnHand}
-			{@const others = holders(y.id)}
+			{@const free = a.freeGrams}
 			<li
 				class="rule-line grid grid-cols-[auto_1fr] items-start gap-x-3 border-t py-2 first:border-t-0"
 			>
@@ -37,18 +34,9 @@
 						<p class="min-w-0 flex-1 text-sm">
 							<b>{y.colourName}</b>, {y.name}
 							<span class="quiet">· {grams(a.gramsOnHand)} on hand</span>
-							{#if project.used === null && a.gramsOnHand - free > 0.5}
-								<span
-									class={[
-										'block',
-										free < a.grams.value.mean ? 'text-warning font-semibold' : 'quiet'
-									]}
-								>
-									{grams(a.gramsOnHand - free)} held{others.length > 0
-										? ` for ${others.slice(0, 2).join(', ')}${others.length > 2 ? ' and others' : ''}`
-										: ' for other projects'}, {grams(free)} free{free < a.grams.value.mean
-										? ': not enough for this one too'
-										: ''}
+							{#if a.gramsOnHand - free > 0.5}
+								<span class="quiet block">
+									{grams(a.gramsOnHand - free)} held for {wordHolders(a.heldFor)}, {grams(free)} free
 								</span>
 							{/if}
 						</p>

@@ -146,8 +146,9 @@ export class Keeper {
 
 /** A record that no file could carry is not stored. The schemas are fetched with the first write, not with the first page. */
 async function allSound(changes: readonly Change[]): Promise<void> {
-	const sound = await import('$lib/store/sound').catch(() => null);
-	for (const { table, record } of sound ? changes : []) {
+	const put = changes.filter((c) => c.record);
+	const sound = put.length > 0 ? await import('$lib/store/sound').catch(() => null) : null;
+	for (const { table, record } of sound ? put : []) {
 		const bad = record && sound?.unsoundness(table, record);
 		if (bad) throw new UnsoundError(`${bad.path}: ${bad.expected}`);
 	}

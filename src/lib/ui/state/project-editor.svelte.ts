@@ -28,11 +28,12 @@ interface Step {
 type PartOf<W> = W extends unknown ? Partial<W> : never;
 
 /**
- * Stores a change of a project, from what it was to what it is now, and the yarns that change with it. `stored` is told what
- * the store holds afterwards, the edits of another tab among it; not before that is so.
+ * Stores a change of a project and the yarns that change with it. What it was before is asked for when it is written: by
+ * then an earlier change may have been stored, or not. `stored` is told what the store holds afterwards, the edits of another
+ * tab among it; not before that is so.
  */
 export type SaveProject = (
-	base: Project,
+	base: () => Project,
 	next: Project,
 	stored: (kept: Project) => void,
 	yarns: readonly YarnChange[]
@@ -45,7 +46,7 @@ export class ProjectEditor {
 	project = $state.raw() as Project;
 	#past = $state.raw<readonly Step[]>([]);
 	#future = $state.raw<readonly Step[]>([]);
-	/** What the store held when it was last known to. */
+	/** What this tab last knew to be in the store, as its own newest change had it: what differs from it is still to be stored. */
 	#base: Project;
 	/** The newest that is not on the disk yet: until it is, nothing read stands over it. */
 	#unstored: Project | null = null;
@@ -116,12 +117,13 @@ export class ProjectEditor {
 		this.project = project;
 		this.#unstored = project;
 		const stored = (kept: Project) => {
-			this.#base = kept;
-			// Something newer is on its way: it stands.
+			// Something newer is on its way: it stands, and begins from this, not from what another tab made of it.
+			this.#base = project;
 			if (this.#unstored !== project) return;
+			this.#base = kept;
 			this.#unstored = null;
 			if (!sameData(kept, this.project)) this.project = kept;
 		};
-		this.save(this.#base, project, stored, yarns);
+		this.save(() => this.#base, project, stored, yarns);
 	}
 }

@@ -4,6 +4,7 @@ import { A, B, benchOf, M48, planned, projectOf, yarnOf } from '../../../../test
 import { foldRun } from '$lib/core/count/run';
 import type { Project, RunEvent } from '$lib/core/model/project';
 import { TombleDb } from '$lib/store/db';
+import { merge3 } from '$lib/store/merge3';
 import { eventsOf } from '$lib/store/store';
 import { garmentDefaults } from '../../core/recipe/garment-start';
 import { Planner } from '$lib/worker/planner';
@@ -95,6 +96,32 @@ describe('undo and redo', () => {
 		stored!(projectOf({}, { name: 'Mine', note: 'theirs' }));
 		// Once it is stored, what another tab changed meanwhile comes with it.
 		expect(editor.project).toMatchObject({ name: 'Mine', note: 'theirs' });
+	});
+
+	it('undo before the first write is done is stored as what stands, beside another tab’s edit', () => {
+		// A store that writes when told to, in order, each change from what was there when it was asked.
+		let store: Project = projectOf();
+		const writes: (() => void)[] = [];
+		const editor = new ProjectEditor(store, (base, next, stored) =>
+			writes.push(() => stored((store = merge3(base(), next, store))))
+		);
+		editor.change('name', { name: 'Pier hat' });
+		editor.undo();
+		store = { ...store, holdsYarn: !store.holdsYarn };
+		const { holdsYarn } = store;
+		for (const write of writes.splice(0)) write();
+		expect(store).toMatchObject({ name: projectOf().name, holdsYarn });
+		expect(editor.project).toEqual(store);
+		editor.redo();
+		editor.change('note', { useFresh: true });
+		for (const write of writes.splice(0)) write();
+		expect(store).toMatchObject({ name: 'Pier hat', useFresh: true, holdsYarn });
+		// What did not go through is part of what comes after it.
+		editor.change('name', { name: 'Quay hat' });
+		writes.length = 0;
+		editor.change('note', { useFresh: false });
+		for (const write of writes.splice(0)) write();
+		expect(store).toMatchObject({ name: 'Quay hat', useFresh: false, holdsYarn });
 	});
 
 	it('undo takes back its own change and nothing of another tab’s', () => {

@@ -255,7 +255,7 @@ export class Workbench {
 					run: async () => {
 						const sound = await import('$lib/store/sound').catch(() => null);
 						const reads = (p: Project) => sound?.unsoundness('projects', p) == null;
-						kept = await mergeProject(this.db, { base, next, yarns, reads });
+						kept = await mergeProject(this.db, { base: base(), next, yarns, reads });
 					},
 					stored: () => stored(kept)
 				});
