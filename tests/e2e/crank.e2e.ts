@@ -96,7 +96,7 @@ test('a tap after a reload or a return counts at once, exactly once, whatever an
 		await expect(count(page)).toHaveText(String(to - 1));
 		await page.keyboard.press('Space');
 		// Well within the six seconds that a lease lasts.
-		await expect(count(page)).toHaveText(String(to), { timeout: 2500 });
+		await expect(count(page)).toHaveText(String(to), { timeout: 5000 });
 		await expect(page.getByText('Not counted here')).toBeHidden();
 	};
 	await page.reload();

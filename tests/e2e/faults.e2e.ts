@@ -154,7 +154,7 @@ test('presses that are not written: leaving asks, and they are counted once ther
 	await expect(alert(page)).toContainText('Not stored: 3 presses');
 	await page.getByRole('link', { name: 'Plan', exact: true }).click();
 	const dialog = page.getByRole('dialog', { name: 'Not all is stored' });
-	await expect(dialog).toContainText('3 presses is not stored yet');
+	await expect(dialog).toContainText('3 presses are not stored yet');
 	await dialog.getByRole('button', { name: 'Stay here' }).click();
 	await expect(page).toHaveURL(/knit$/);
 	await page.keyboard.press('Escape');

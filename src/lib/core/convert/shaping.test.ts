@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { edgeAt, heightOf, widthAt } from '../shape/outline';
 import { scheduleOf } from '../shape/schedule';
+import { wordMisread } from '../words/written';
 import { readShaping } from './shaping';
 
 const theirs = { stitchesPerCm: 2.2, rowsPerCm: 3 };
@@ -76,5 +77,23 @@ describe('a pattern’s shaping, typed', () => {
 			code: 'used-up',
 			left: -20
 		});
+	});
+});
+
+describe('what a record of a piece can hold', () => {
+	it('a piece too long is read, said with the bound, and not drawn; one just within it is', () => {
+		const long = readShaping('40 stitches, 1300 rows, cast off', theirs);
+		expect(long.outline).toBeNull();
+		expect(long.misreads.map(wordMisread)).toEqual([
+			'By its own gauge this piece is 433 cm long or wide; 400 cm at most: check its rows and its gauge.'
+		]);
+		expect(readShaping('40 stitches, 1200 rows, cast off', theirs).outline).not.toBeNull();
+	});
+
+	it('an edge of more turns than a record holds is said with the bound', () => {
+		const steps = Array.from({ length: 40 }, () => '4 rows, cast off 1 at each side').join(', ');
+		const read = readShaping(`200 stitches, ${steps}, 4 rows`, { stitchesPerCm: 2, rowsPerCm: 3 });
+		expect(read.outline).toBeNull();
+		expect(read.misreads[0]).toMatchObject({ code: 'too-many-points', most: 60 });
 	});
 });

@@ -1,3 +1,4 @@
+import { MOST_EDGE_POINTS, MOST_PIECE_CM } from '../model/bounds';
 import { tidy } from '../quantity/parse';
 import { reachable } from '../shape/counts';
 import { SIDES, upsideDown, type EdgePoint, type Outline, type Side } from '../shape/outline';
@@ -17,7 +18,10 @@ export type Misread =
 			readonly below: number | null;
 			readonly above: number | null;
 	  }
-	| { readonly code: 'used-up'; readonly words: string; readonly left: number };
+	| { readonly code: 'used-up'; readonly words: string; readonly left: number }
+	/** Longer or wider than a piece can be, cm, or with more points to an edge. */
+	| { readonly code: 'too-large'; readonly cm: number; readonly most: number }
+	| { readonly code: 'too-many-points'; readonly points: number; readonly most: number };
 
 export interface ReadShaping {
 	/** In cm by the pattern's gauge; null while nothing can be drawn. */
@@ -143,7 +147,20 @@ export function readShaping(text: string, theirs: TheirGauge): ReadShaping {
 		w.edges[s].some((p, i, all) => i > 0 && p.off > all[i - 1]!.off)
 	);
 	const turned = widens && !narrows;
+	const large = tooLarge(outline);
+	if (large) return { outline: null, turned, misreads: [...misreads, large], hand, counts };
 	return { outline: turned ? upsideDown(outline) : outline, turned, misreads, hand, counts };
+}
+
+/** What a record of a piece cannot hold. */
+function tooLarge({ left, right }: Outline): Misread | null {
+	const all = [...left, ...right];
+	const cm = Math.max(...all.map((p) => Math.max(Math.abs(p.x), p.y)));
+	if (cm > MOST_PIECE_CM) return { code: 'too-large', cm, most: MOST_PIECE_CM };
+	const points = Math.max(left.length, right.length);
+	return points > MOST_EDGE_POINTS
+		? { code: 'too-many-points', points, most: MOST_EDGE_POINTS }
+		: null;
 }
 
 function outlineOf(w: Walk, theirs: TheirGauge): Outline {

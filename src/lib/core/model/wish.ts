@@ -30,6 +30,7 @@ import {
 	WASTE_WITH,
 	WIDER_WAYS
 } from './kinds';
+import { MOST_EDGE_POINTS, MOST_LINE_LETTERS, MOST_PIECE_CM, MOST_STRIPE_LETTERS } from './bounds';
 
 export { HEAD_SIZES };
 
@@ -126,7 +127,11 @@ export type BuntingWish = z.infer<typeof buntingWish>;
 export const plainTubeWish = z.object({
 	recipe: z.enum(TUBES),
 	yarns: z.array(yarnId).min(1).max(12).describe('A, B, C … of the stripe line'),
-	stripes: z.string().min(1).max(20_000).describe('a stripe line, docs/stripe-line.md'),
+	stripes: z
+		.string()
+		.min(1)
+		.max(MOST_STRIPE_LETTERS)
+		.describe('a stripe line, docs/stripe-line.md'),
 	fill: z
 		.enum(['repeat', 'stretch'])
 		.describe('how the line comes to the length: said again and again, or stretched to it'),
@@ -166,12 +171,18 @@ export const plainTubeWish = z.object({
 export type PlainTubeWish = z.infer<typeof plainTubeWish>;
 
 const pieceName = z.string().min(1).max(40);
-const cm = z.number().min(0).max(400);
+const cm = z.number().min(0).max(MOST_PIECE_CM);
 /** An edge of a piece from the cast-on up, cm; the stretch from a point up to the next may have a name that seams go by. */
 const edgePoints = z
-	.array(z.object({ x: z.number().min(-400).max(400), y: cm, part: pieceName.optional() }))
+	.array(
+		z.object({
+			x: z.number().min(-MOST_PIECE_CM).max(MOST_PIECE_CM),
+			y: cm,
+			part: pieceName.optional()
+		})
+	)
 	.min(2)
-	.max(60);
+	.max(MOST_EDGE_POINTS);
 export const freePiece = z.object({
 	id: pieceName,
 	name: z.string().min(1).max(60),
@@ -190,7 +201,11 @@ export type FreeSeam = z.infer<typeof freeSeam>;
 export const garmentWish = z.object({
 	recipe: z.enum(GARMENTS),
 	yarns: z.array(yarnId).min(1).max(12).describe('A, B, C … of the stripe line'),
-	stripes: z.string().min(1).max(20_000).describe('a stripe line up from every cast-on, repeated'),
+	stripes: z
+		.string()
+		.min(1)
+		.max(MOST_STRIPE_LETTERS)
+		.describe('a stripe line up from every cast-on, repeated'),
 	from: z.enum(SIZES_FROM),
 	size: z.enum(BODY_SIZES).describe('of the table; what the maker has not measured comes from it'),
 	measures: z.partialRecord(z.enum(MEASURES), cm).describe('what the maker has set, cm'),
@@ -240,7 +255,11 @@ const several = {
 	yarns: z.array(yarnId).min(1).max(12).describe('A, B, C … of the stripe lines'),
 	...waste
 };
-const line = z.string().min(1).max(2000).describe('a stripe line, repeated: docs/stripe-line.md');
+const line = z
+	.string()
+	.min(1)
+	.max(MOST_LINE_LETTERS)
+	.describe('a stripe line, repeated: docs/stripe-line.md');
 
 /** What a maker can wish of a bag folded from one long tube. */
 export const foldedBagWish = z.object({

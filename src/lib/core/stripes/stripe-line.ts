@@ -1,3 +1,4 @@
+import { MOST_STRIPE_LETTERS } from '../model/bounds';
 /**
  * The stripe line: colour sections as they are jotted on paper. `40 A 30 B, then 7 times (5 A 5 B 5 C)`. The grammar with
  * examples is in `docs/stripe-line.md`. Letters stand for the yarns of a project in their order, A the first.
@@ -27,6 +28,7 @@ export interface StripeProblem {
 		| 'empty-group'
 		| 'too-deep'
 		| 'too-many'
+		| 'too-long'
 		| 'same-colour';
 	readonly from: number;
 	readonly to: number;
@@ -41,7 +43,6 @@ export interface Section {
 }
 
 export const MOST_ROWS = 20_000;
-export const MOST_TEXT = 120_000;
 const MOST_DEPTH = 8;
 const MOST_TIMES = 1000;
 
@@ -187,11 +188,12 @@ export type ReadLine =
 /**
  * Reads a stripe line.
  * @param yarns how many yarns there are letters for, 1 to 26
+ * @param most letters there may be
  */
-export function readStripes(text: string, yarns: number): ReadLine {
+export function readStripes(text: string, yarns: number, most = MOST_STRIPE_LETTERS): ReadLine {
 	const no = (problem: StripeProblem): ReadLine => ({ ok: false, problem });
-	if (text.length > MOST_TEXT)
-		return no({ code: 'too-many', from: MOST_TEXT, to: text.length, text: '' });
+	if (text.length > most)
+		return no({ code: 'too-long', from: most, to: text.length, text: String(most) });
 	const list = tokens(text);
 	if (list.length === 0) return no({ code: 'empty', from: 0, to: text.length, text: '' });
 	const reader = new Reader(list, text.length, yarns);

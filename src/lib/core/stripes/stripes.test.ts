@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { MOST_LINE_LETTERS, MOST_STRIPE_LETTERS } from '../model/bounds';
+import { garmentWish } from '../model/wish';
 import { seeded } from '../../../../tests/support/random';
 import { wordStripeProblem } from '../words/stripes';
 import {
@@ -144,6 +146,20 @@ describe('a stripe line', () => {
 	] as const)('%s: %s', (text, code, from, to) => {
 		const r = readStripes(text, 3);
 		expect(r.ok ? null : r.problem).toMatchObject({ code, from, to });
+	});
+});
+
+describe('the letters of a line', () => {
+	it('are bounded as a record is, and the sentence says by how many', () => {
+		const within = '5 A, '.repeat(MOST_STRIPE_LETTERS / 5);
+		expect(readStripes(within, 1).ok).toBe(true);
+		const read = readStripes(`${within}5 A`, 1);
+		const problem = read.ok ? null : read.problem;
+		expect(problem).toMatchObject({ code: 'too-long', from: 20_000, to: 20_003 });
+		expect(wordStripeProblem(problem!, 1)).toContain('20,000 letters at most');
+		expect(readStripes('5 A, '.repeat(500), 1, MOST_LINE_LETTERS).ok).toBe(false);
+		expect(garmentWish.shape.stripes.safeParse(within).success).toBe(true);
+		expect(garmentWish.shape.stripes.safeParse(`${within}5 A`).success).toBe(false);
 	});
 });
 

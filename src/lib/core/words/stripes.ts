@@ -29,6 +29,8 @@ export function wordStripeProblem(p: StripeProblem, yarns: number): string {
 			return 'Brackets in brackets in brackets: write it with fewer, 8 deep at most.';
 		case 'too-many':
 			return `That is more than anything here can have: ${MOST_ROWS} rows at most.`;
+		case 'too-long':
+			return `A stripe line has ${Number(p.text).toLocaleString('en-GB')} letters at most: brackets with times make it shorter, such as 10 times (5 A 5 B).`;
 		case 'same-colour':
 			return 'A fade goes from one colour to another, such as 40 fade A to B.';
 	}

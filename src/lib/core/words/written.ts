@@ -46,5 +46,9 @@ export function wordMisread(m: Misread): string {
 		}
 		case 'used-up':
 			return `“${m.words}” takes more stitches than there are: ${m.left} would be left.`;
+		case 'too-large':
+			return `By its own gauge this piece is ${Math.round(m.cm)} cm long or wide; ${m.most} cm at most: check its rows and its gauge.`;
+		case 'too-many-points':
+			return `Its edge turns ${m.points} times; ${m.most} at most: say a run of the same shaping once, with how many times.`;
 	}
 }

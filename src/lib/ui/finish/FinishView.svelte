@@ -56,7 +56,7 @@
 	/>
 {/if}
 <LeaveGuard
-	what={run.trouble && run.pending > 0 ? 'What you ticked' : null}
+	what={run.trouble && run.pending > 0 ? 'what you ticked is' : null}
 	onagain={() => run.retry()}
 />
 {#if plan?.ok}

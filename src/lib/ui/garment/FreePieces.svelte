@@ -103,6 +103,7 @@
 					<TextField
 						label="Piece"
 						value={p.name}
+						max={60}
 						example="Front"
 						onvalue={(name) => change(i, { name })}
 					/>

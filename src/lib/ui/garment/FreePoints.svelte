@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { MOST_EDGE_POINTS, MOST_PIECE_CM } from '$lib/core/model/bounds';
 	import type { FreePiece } from '$lib/core/model/wish';
 	import { parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
@@ -14,7 +15,7 @@
 	const units = $derived(workbench.units);
 	const SIDES = ['left', 'right'] as const;
 	type Side = (typeof SIDES)[number];
-	const range = $derived(lengthBetween(units, 0, 400));
+	const range = $derived(lengthBetween(units, 0, MOST_PIECE_CM));
 	/** Nought is a place like any other here. */
 	const parse = $derived((t: string): Result<number> =>
 		/^\s*0(\s|$|cm|in)/i.test(t) ? { ok: true, value: 0 } : range(parseLengthCm(t, units))
@@ -87,7 +88,7 @@
 						</div>
 						<button
 							class="act act-small mb-1"
-							disabled={piece[side].length >= 60}
+							disabled={piece[side].length >= MOST_EDGE_POINTS}
 							onclick={() => add(side, i)}>Point above</button
 						>
 					{/if}

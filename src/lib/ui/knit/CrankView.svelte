@@ -444,7 +444,10 @@
 {:else if dialog === 'device'}
 	<DeviceDialog {project} onclose={close} />
 {/if}
-<LeaveGuard what={run.trouble ? unstored : null} onagain={() => run.retry()} />
+<LeaveGuard
+	what={run.trouble && unstored ? `${unstored} ${run.pending === 1 ? 'is' : 'are'}` : null}
+	onagain={() => run.retry()}
+/>
 <KeysHelp bind:open={() => dialog === 'keys', (o) => (dialog = o ? 'keys' : null)} />
 
 <style>

@@ -3,7 +3,7 @@
 	import Dialog from './Dialog.svelte';
 
 	interface Props {
-		/** What would be lost by leaving, in the maker's words; null for nothing. */
+		/** What would be lost by leaving, in the maker's words, with its verb: `3 presses are`; null for nothing. */
 		what: string | null;
 		/** Tries once more to store it; resolves to whether that went well. */
 		onagain: () => Promise<boolean>;
@@ -32,7 +32,10 @@
 
 {#if to !== null}
 	<Dialog open title="Not all is stored" onclose={() => (to = null)}>
-		<p class="mb-4">{what} is not stored yet. If you leave now, it is lost.</p>
+		<p class="mb-4">
+			<span class="inline-block first-letter:uppercase">{what}</span> not stored yet. If you leave now,
+			what is not stored is lost.
+		</p>
 		<div class="flex flex-wrap gap-2">
 			<button class="act act-now" onclick={() => (to = null)}>Stay here</button>
 			<button class="act" onclick={() => void again()}>Try again, then leave</button>

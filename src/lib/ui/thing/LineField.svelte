@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { MOST_LINE_LETTERS } from '$lib/core/model/bounds';
 	import { readStripes } from '$lib/core/stripes/stripe-line';
 	import { wordStripeProblem } from '$lib/core/words/stripes';
 	import { untrack } from 'svelte';
@@ -19,7 +20,7 @@
 			if (!focused) typed = stored;
 		});
 	});
-	const read = $derived(readStripes(typed, yarns));
+	const read = $derived(readStripes(typed, yarns, MOST_LINE_LETTERS));
 </script>
 
 <div class="w-44 min-w-0">
@@ -28,12 +29,11 @@
 		{id}
 		class="field"
 		bind:value={typed}
-		maxlength="2000"
 		aria-invalid={!read.ok}
 		onfocus={() => (focused = true)}
 		onblur={() => (focused = false)}
 		oninput={() => {
-			if (readStripes(typed, yarns).ok) onvalue(typed);
+			if (read.ok) onvalue(typed);
 		}}
 	/>
 	{#if !read.ok}<p class="text-error mt-0.5 text-[0.8rem]">
