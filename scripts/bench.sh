@@ -6,5 +6,6 @@ need_chromium
 need_build
 failed=0
 npx tsx tests/bench/core.bench.ts || failed=1
+npx tsx tests/bench/limits.bench.ts || failed=1
 npx tsx tests/bench/browser.bench.ts || failed=1
 exit $failed

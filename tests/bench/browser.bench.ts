@@ -97,6 +97,7 @@ async function crank(): Promise<void> {
 	// A tube of its own length, so that 200 presses stay within one section.
 	await page.goto(`${BASE}/project/project-first/plan`);
 	await page.getByRole('textbox', { name: 'a row count' }).fill('590');
+	await page.keyboard.press('Enter');
 	await page.getByRole('img', { name: /590 rows/ }).waitFor();
 	await page.waitForTimeout(500);
 	await page.goto(`${BASE}/project/project-first/knit`);

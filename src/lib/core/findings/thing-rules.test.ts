@@ -107,6 +107,21 @@ describe('how parts come together', () => {
 		};
 		expect(find(long, 'will-not-close')).toBeUndefined();
 	});
+	it('is as long as it is wished, and what is too long is said, not cut short', () => {
+		const body = (...cm: number[]) => ({
+			...seal,
+			parts: [part('body', 'Body', 'body', { segments: cm.map((c) => straight(c)) })]
+		});
+		const rows = (wish: ToyWish) => {
+			const p = plan({ ...harbour.projects[0]!, wish }, bench);
+			return p.ok ? p.pieces[0]!.mainRows : 0;
+		};
+		expect(rows(body(100, 100, 100))).toBeGreaterThan(2 * rows(body(100)) + 100);
+		const long = body(...Array.from({ length: 10 }, () => 100));
+		const f = find(long, 'too-long')!;
+		expect(f).toMatchObject({ severity: 'stop', rows: rows(long), most: 1900 });
+		expect(words(f)).toMatch(/1,?900/);
+	});
 	it('a part that opens wider than its host is thick is looked at', () => {
 		const wide = withPart(
 			part('head', 'Head', 'head', { segments: [swelling(1)], to: onBody(0.5) })

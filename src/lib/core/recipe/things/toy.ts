@@ -19,7 +19,7 @@ import { seal } from './toys/seal';
 /** Sets of parameters to begin a toy with. A new one is a file of data and a place here. */
 export const TOY_PRESETS: readonly ToyPreset[] = [ball, seal, caterpillar, lighthouse];
 
-const MOST_ROWS = 400;
+/** Rows of a swelling as they are wished, 2 or more: what is too many for a piece is said by a finding, not cut short. */
 function rowsOf(s: ToyPart['segments'][number], roundCm: number, rowsPerCm: number): number {
 	const cm =
 		s.length.by === 'times'
@@ -27,7 +27,7 @@ function rowsOf(s: ToyPart['segments'][number], roundCm: number, rowsPerCm: numb
 			: s.length.by === 'cm'
 				? s.length.cm
 				: s.length.rows / rowsPerCm;
-	return Math.max(2, Math.min(MOST_ROWS, Math.round(cm * rowsPerCm)));
+	return Math.max(2, Math.round(cm * rowsPerCm));
 }
 
 /** One part in rows and centimetres, on its own machine. */
