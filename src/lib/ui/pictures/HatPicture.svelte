@@ -2,7 +2,7 @@
 	import type { FinishedHat, SeenBand } from '$lib/core/assemble/finished';
 	import type { Yarn } from '$lib/core/model/bench';
 	import type { Gauge } from '$lib/core/gauge/gauge';
-	import { printValue } from '$lib/core/quantity/print';
+	import { printEstimate, printValue } from '$lib/core/quantity/print';
 	import type { Units } from '$lib/core/quantity/units';
 	import FabricPatterns from './FabricPatterns.svelte';
 	import { bandPath, domeProfile, headPath } from './dome';
@@ -113,10 +113,8 @@
 			stroke-width="1.2"
 		/>
 		<text stroke="none" x={cx + (radius + 3.2) * px} y={crownY + (profile.heightCm * px) / 2 - 4}
-			>{printValue(
-				Number(hat.heightWorn.mean.toFixed(units === 'cm' ? 0 : 1)),
-				'length',
-				units
+			>{(({ value, unit }) => `${value} ${unit}`)(
+				printEstimate(hat.heightWorn, 'length', units)
 			)}</text
 		>
 		<text

@@ -67,8 +67,13 @@
 				<span>at “{u.path || 'the top'}”: {u.expected}</span>
 				<span class="ml-auto flex flex-wrap gap-1">
 					{#if help && u.id}
-						<button class="act act-small" onclick={() => void mend(u, help.record)}
-							>Mend: {help.changed.join(', ')} as usual</button
+						<button
+							class="act act-small"
+							title={help.changed.join(', ')}
+							onclick={() => void mend(u, help.record)}
+							>Mend: {help.changed.length > 3
+								? `${help.changed.length} fields`
+								: help.changed.join(', ')} as usual</button
 						>
 					{/if}
 					<button class="act act-small" onclick={() => keepRaw(u)}>Save it as it is</button>
