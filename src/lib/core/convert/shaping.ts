@@ -1,4 +1,4 @@
-import { MOST_EDGE_POINTS, MOST_PIECE_CM } from '../model/bounds';
+import { MOST_EDGE_POINTS, MOST_PIECE_CM } from '../quantity/bounds';
 import { tidy } from '../quantity/parse';
 import { reachable } from '../shape/counts';
 import { SIDES, upsideDown, type EdgePoint, type Outline, type Side } from '../shape/outline';

@@ -30,7 +30,12 @@ import {
 	WASTE_WITH,
 	WIDER_WAYS
 } from './kinds';
-import { MOST_EDGE_POINTS, MOST_LINE_LETTERS, MOST_PIECE_CM, MOST_STRIPE_LETTERS } from './bounds';
+import {
+	MOST_EDGE_POINTS,
+	MOST_LINE_LETTERS,
+	MOST_PIECE_CM,
+	MOST_STRIPE_LETTERS
+} from '../quantity/bounds';
 
 export { HEAD_SIZES };
 

@@ -81,6 +81,8 @@ describe('print', () => {
 	});
 
 	it('shows inches where the maker works in them', () => {
+		expect(printEstimate(exact(200), 'length', 'in').value).toBe('78.7');
+		expect(printEstimate(exact(5), 'length', 'in').value).toBe('1.97');
 		expect(printEstimate(estimate(25.4, 2.54, 'measured'), 'length', 'in')).toEqual({
 			value: '10.0',
 			spread: '1.0',

@@ -100,7 +100,9 @@ export function printEstimate(e: Estimate, kind: QuantityKind, units: Units): Pr
 	const { unit, factor, decimals } = shownUnit(kind, units);
 	const value = e.mean * factor;
 	const sd = e.sd * factor;
-	if (sd === 0) return { value: digits(value, decimals), spread: '', unit };
+	// A hundredth of an inch is for small things: nobody lays out a garland to it.
+	const exact = kind === 'length' && Math.abs(value) >= 3 ? 1 : decimals;
+	if (sd === 0) return { value: digits(value, exact), spread: '', unit };
 	const places = sd >= 1.95 ? 0 : sd >= 0.095 ? 1 : 2;
 	return { value: digits(value, places), spread: digits(sd, places), unit };
 }

@@ -1,4 +1,4 @@
-import { MOST_STRIPE_LETTERS } from '../model/bounds';
+import { MOST_STRIPE_LETTERS } from '../quantity/bounds';
 /**
  * The stripe line: colour sections as they are jotted on paper. `40 A 30 B, then 7 times (5 A 5 B 5 C)`. The grammar with
  * examples is in `docs/stripe-line.md`. Letters stand for the yarns of a project in their order, A the first.

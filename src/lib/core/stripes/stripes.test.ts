@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { MOST_LINE_LETTERS, MOST_STRIPE_LETTERS } from '../model/bounds';
+import { MOST_LINE_LETTERS, MOST_STRIPE_LETTERS } from '../quantity/bounds';
 import { garmentWish } from '../model/wish';
 import { seeded } from '../../../../tests/support/random';
 import { wordStripeProblem } from '../words/stripes';

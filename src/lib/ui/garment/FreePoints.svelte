@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { MOST_EDGE_POINTS, MOST_PIECE_CM } from '$lib/core/model/bounds';
+	import { MOST_EDGE_POINTS, MOST_PIECE_CM } from '$lib/core/quantity/bounds';
 	import type { FreePiece } from '$lib/core/model/wish';
 	import { parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';

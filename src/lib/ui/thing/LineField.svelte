@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { MOST_LINE_LETTERS } from '$lib/core/model/bounds';
+	import { MOST_LINE_LETTERS } from '$lib/core/quantity/bounds';
 	import { readStripes } from '$lib/core/stripes/stripe-line';
 	import { wordStripeProblem } from '$lib/core/words/stripes';
 	import { untrack } from 'svelte';
