@@ -6,7 +6,7 @@ export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
 	worker: { format: 'es' },
 	test: {
-		include: ['src/**/*.test.ts', 'tests/outside/**/*.test.ts'],
+		include: ['src/**/*.test.ts', 'tests/{outside,oracle}/**/*.test.ts'],
 		environment: 'node',
 		// Nothing here leaves anything behind in a module: each store test has a database of its own.
 		isolate: false,

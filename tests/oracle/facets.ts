@@ -1,0 +1,106 @@
+import type { Plan } from '../../src/lib/core/plan';
+import { lengthOf, widthOf } from '../../src/lib/core/plan/sizes';
+import type { Estimate } from '../../src/lib/core/quantity/estimate';
+import type { Figure } from '../../src/lib/core/quantity/working';
+import { eventContext, wordEvent } from '../../src/lib/core/words/events';
+import { wordFinding, wordFix } from '../../src/lib/core/words/findings';
+import { wordStep } from '../../src/lib/core/words/steps';
+import { CAUTIONS } from '../../src/lib/core/words/cautions';
+
+/** What a plan says, in parts that are held apart: each is compared, and frozen, by itself. */
+export const FACETS = [
+	'programs',
+	'sizes',
+	'seams',
+	'amounts',
+	'run-sheet',
+	'steps',
+	'findings'
+] as const;
+export type Facet = (typeof FACETS)[number];
+
+const estimated = ({ mean, sd, basis }: Estimate) => ({ mean, sd, basis });
+const figured = (f: Figure) => ({ ...estimated(f.value), kind: f.kind });
+const isFigure = (x: unknown): x is Figure =>
+	typeof x === 'object' && x !== null && 'label' in x && 'value' in x && 'kind' in x;
+
+/** Every figure a plan shows of its sizes, by its label, wherever it is kept. */
+function figuresIn(x: unknown, into: Record<string, unknown[]> = {}): Record<string, unknown[]> {
+	if (isFigure(x)) (into[x.label] ??= []).push(figured(x));
+	else if (typeof x === 'object' && x !== null)
+		for (const inner of Object.values(x)) figuresIn(inner, into);
+	return into;
+}
+
+const OF: Record<Facet, (p: Plan) => unknown> = {
+	programs: (p) =>
+		p.pieces.map((x) => ({
+			id: x.id,
+			name: x.name,
+			pins: x.machine.pins,
+			count: x.count,
+			rows: x.mainRows,
+			waste: x.wasteRows,
+			program: x.program,
+			stitches: x.stitches,
+			runs: x.runs
+		})),
+	sizes: (p) => ({
+		length: estimated(lengthOf(p)),
+		width: estimated(widthOf(p)),
+		figures: figuresIn(p.figures),
+		schedules: Object.fromEntries(p.pieces.map((x) => [x.id, x.course.stretches]))
+	}),
+	seams: (p) => (p.shape === 'garment' ? p.garment.seams : p.shape === 'thing' ? jointsOf(p) : []),
+	amounts: (p) => ({
+		yarns: p.amounts.map((a) => ({
+			yarn: a.yarnId,
+			stitches: a.stitches,
+			metres: estimated(a.metres.value),
+			grams: estimated(a.grams.value),
+			balls: estimated(a.balls.value),
+			runsOut: a.runsOutAtRow
+		})),
+		tails: p.pieces.map((x) => x.tails),
+		time: estimated(p.time.value)
+	}),
+	'run-sheet': (p) =>
+		p.pieces.map((x) => ({
+			legs: x.sheet.legs,
+			events: x.sheet.events.map((e) => ({
+				...e,
+				words: wordEvent(e, eventContext(p, x.machine, 'cm'))
+			}))
+		})),
+	steps: (p) =>
+		p.steps.map((s) => ({
+			id: s.id,
+			...wordStep(s, 'cm'),
+			caution: s.caution ? CAUTIONS[s.caution] : null
+		})),
+	findings: (p) =>
+		p.findings.map((f) => ({
+			key: f.key,
+			severity: f.severity,
+			...wordFinding(f, { units: 'cm', yarnName: (i) => p.yarns[i]?.colourName ?? 'yarn' }),
+			fixes: [f.fix, f.or].flatMap((x) => (x ? [wordFix(x, 'cm')] : []))
+		}))
+};
+
+const jointsOf = (p: Extract<Plan, { shape: 'thing' }>): unknown =>
+	'joints' in p.thing ? p.thing.joints : [];
+
+/** Plain data with numbers to six digits, members in the order of their names, and nothing undefined. */
+export function rounded(x: unknown): unknown {
+	if (typeof x === 'number') return Number.isInteger(x) ? x : Number(x.toPrecision(6));
+	if (Array.isArray(x)) return x.map(rounded);
+	if (typeof x !== 'object' || x === null) return x;
+	return Object.fromEntries(
+		Object.entries(x)
+			.filter(([, v]) => v !== undefined)
+			.sort(([a], [b]) => (a < b ? -1 : 1))
+			.map(([k, v]) => [k, rounded(v)])
+	);
+}
+
+export const facetOf = (facet: Facet, p: Plan): unknown => rounded(OF[facet](p));
