@@ -41,8 +41,14 @@ module.exports = {
 		within('simulate-on-program', 'simulate', [...leaves, 'program']),
 		within('stripes-are-text', 'stripes', ['quantity']),
 		within('shape-on-program', 'shape', [...leaves, 'program']),
-		within('garment-on-shape', 'garment', [...leaves, 'stripes', 'program', 'shape']),
-		within('thing-on-shape', 'thing', [...leaves, 'stripes', 'program', 'shape']),
+		within('garment-on-assembly', 'garment', [
+			...leaves,
+			'stripes',
+			'program',
+			'shape',
+			'assemble'
+		]),
+		within('thing-on-assembly', 'thing', [...leaves, 'stripes', 'program', 'shape', 'assemble']),
 		within('recipe-on-program', 'recipe', [
 			...leaves,
 			'stripes',

@@ -44,7 +44,7 @@ export const seams: Rule = ({ garment }) => {
 		const pick = (s: typeof c.a) =>
 			c.by === 'rows' ? s.rows : c.by === 'stitches' ? s.stitches : s.cm;
 		const repair = garment.shape.repairs[c.seam.id];
-		const eases = c.verdict === 'ease';
+		const eases = c.verdict === 'eases';
 		return [
 			{
 				body: { code: 'seam-off', kind, of, by: c.by, a: pick(c.a), b: pick(c.b), eases },

@@ -1,3 +1,4 @@
+import { fitOf, type Fit } from '../assemble/tolerance';
 import type { Measure } from '../model/kinds';
 import type { GarmentWish } from '../model/wish';
 import type { Density, PartCounts } from '../shape/schedule';
@@ -22,19 +23,11 @@ export interface SeamCheck {
 	readonly b: SeamSide;
 	/** a less b: rows, stitches, or cm. */
 	readonly diff: number;
-	readonly verdict: 'meets' | 'ease' | 'off' | 'missing';
+	readonly verdict: Fit | 'missing';
 	/** Stitches to pick up for so many rows, where stitches meet rows. */
 	readonly pickUp: { readonly stitches: number; readonly rows: number } | null;
 }
 
-/** A difference that is eased in as it is sewn: share of the longer side (from memory). */
-const EASES = 0.03;
-/** A sleeve is eased into its armhole up to this share (from memory); what is nearer than the other meets. */
-const LENGTH_MEETS = 0.03;
-const LENGTH_EASES = 0.08;
-/** A front with two rows less is eased; one stitch is taken with its neighbour (common practice). */
-const ROWS_EASE = 2;
-const STITCHES_EASE = 1;
 /** No hand counts more than this for a pick-up ratio. */
 const MOST_PICK_UP = 8;
 
@@ -127,38 +120,25 @@ function judge(
 	missing: boolean
 ): Pick<SeamCheck, 'by' | 'diff' | 'verdict' | 'pickUp'> {
 	if (missing) return { by: 'length', diff: a.cm - b.cm, verdict: 'missing', pickUp: null };
-	const stitchwise = BY_STITCHES.includes(seam.kind) || (a.rows === 0 && b.rows === 0);
-	if (stitchwise) {
-		const diff = a.stitches - b.stitches;
-		const off = Math.abs(diff);
-		const verdict = off === 0 ? 'meets' : off <= STITCHES_EASE ? 'ease' : 'off';
-		return { by: 'stitches', diff, verdict, pickUp: null };
+	const by = heldBy(seam, a, b);
+	if (by === 'loops') {
+		const verdict = fitOf(by, a.stitches, b.stitches);
+		return { by: 'stitches', diff: a.stitches - b.stitches, verdict, pickUp: null };
 	}
-	if (a.stitches === 0 && b.stitches === 0) {
-		const diff = a.rows - b.rows;
-		const off = Math.abs(diff);
-		const eases = Math.max(ROWS_EASE, EASES * Math.max(a.rows, b.rows));
-		return {
-			by: 'rows',
-			diff,
-			verdict: off === 0 ? 'meets' : off <= eases ? 'ease' : 'off',
-			pickUp: null
-		};
-	}
-	const diff = a.cm - b.cm;
-	const share = Math.abs(diff) / Math.max(a.cm, b.cm, 1e-9);
+	if (by === 'rows')
+		return { by, diff: a.rows - b.rows, verdict: fitOf(by, a.rows, b.rows), pickUp: null };
 	const pure = (x: SeamSide, y: SeamSide) => x.stitches === 0 && y.rows === 0;
 	const pickUp = pure(a, b)
 		? pickUpRatio(b.stitches, a.rows)
 		: pure(b, a)
 			? pickUpRatio(a.stitches, b.rows)
 			: null;
-	return {
-		by: 'length',
-		diff,
-		verdict: share <= LENGTH_MEETS ? 'meets' : share <= LENGTH_EASES ? 'ease' : 'off',
-		pickUp
-	};
+	return { by, diff: a.cm - b.cm, verdict: fitOf(by, a.cm, b.cm), pickUp };
+}
+
+function heldBy(seam: Seam, a: SeamSide, b: SeamSide): 'loops' | 'rows' | 'length' {
+	if (BY_STITCHES.includes(seam.kind) || (a.rows === 0 && b.rows === 0)) return 'loops';
+	return a.stitches === 0 && b.stitches === 0 ? 'rows' : 'length';
 }
 
 /** A change of the wish that makes a seam meet. */

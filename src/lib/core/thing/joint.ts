@@ -1,3 +1,5 @@
+import { fitOf, type Fit, type HeldBy } from '../assemble/tolerance';
+
 /** An edge of a piece as a joint takes it: so many loops, or so many rows. */
 export interface JointEnd {
 	readonly piece: string;
@@ -14,16 +16,14 @@ export interface Joint {
 	readonly a: JointEnd;
 	readonly b: JointEnd;
 	readonly times: number;
-	/** `eases`: off by so little that it is eased in; `off`: by more. */
-	readonly verdict: 'meets' | 'eases' | 'off';
+	readonly verdict: Fit;
 }
 
-/** What is eased in without a pucker: one in twenty, or one (from memory). */
-const EASED = 0.05;
+/** Loops that crochet stands on are held against its stitches; all else like against like. */
+const heldBy = ({ kind, a }: Omit<Joint, 'verdict'>): HeldBy =>
+	kind === 'border' ? 'crochet' : a.of === 'cm' ? 'length' : a.of;
 
-export function joint(j: Omit<Joint, 'verdict'>): Joint {
-	const off = Math.abs(j.a.count - j.b.count);
-	const most = Math.max(j.a.count, j.b.count);
-	const whole = j.a.of === 'cm' ? off < 0.05 : off < 1e-9;
-	return { ...j, verdict: whole ? 'meets' : off <= Math.max(1, EASED * most) ? 'eases' : 'off' };
-}
+export const joint = (j: Omit<Joint, 'verdict'>): Joint => ({
+	...j,
+	verdict: fitOf(heldBy(j), j.a.count, j.b.count)
+});

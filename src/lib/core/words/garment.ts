@@ -122,7 +122,7 @@ export function wordSeamHow(c: SeamCheck, s: Say): string {
 		? ` ${c.pickUp.stitches} stitch${c.pickUp.stitches === 1 ? '' : 'es'} for ${rowsWord(c.pickUp.rows)}.`
 		: '';
 	if (c.verdict === 'meets') return `${lengths}.${ratio}`;
-	return `${lengths}: ${c.verdict === 'ease' ? `ease ${s.length(Math.abs(c.diff))} in, spread over the whole seam` : `${s.length(Math.abs(c.diff))} apart`}.${ratio}`;
+	return `${lengths}: ${c.verdict === 'eases' ? `ease ${s.length(Math.abs(c.diff))} in, spread over the whole seam` : `${s.length(Math.abs(c.diff))} apart`}.${ratio}`;
 }
 
 export const WAY_NAMES: Record<WiderWay, string> = {

@@ -34,7 +34,7 @@
 	);
 	const MARK: Record<SeamCheck['verdict'], { sign: string; word: string }> = {
 		meets: { sign: '=', word: 'meets' },
-		ease: { sign: '≈', word: 'ease in' },
+		eases: { sign: '≈', word: 'ease in' },
 		off: { sign: '≠', word: 'apart' },
 		missing: { sign: '?', word: 'edge missing' }
 	};
@@ -70,7 +70,7 @@
 							class={[
 								'figure w-5 shrink-0 text-center text-base font-semibold',
 								(c.verdict === 'off' || c.verdict === 'missing') && 'text-error',
-								c.verdict === 'ease' && 'text-warning'
+								c.verdict === 'eases' && 'text-warning'
 							]}
 							title={MARK[c.verdict].word}>{MARK[c.verdict].sign}</span
 						>
