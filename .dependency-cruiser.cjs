@@ -6,14 +6,102 @@ const layer = (name, from, to) => ({
 	from: { path: from, pathNot: '\\.test\\.ts$' },
 	to: { path: to }
 });
-const within = (name, from, allowed) => ({
-	name,
-	severity: 'error',
-	from: { path: `${core}/${from}/`, pathNot: '\\.test\\.ts$' },
-	to: { path: core, pathNot: `${core}/(${[from, ...allowed].join('|')})/` }
-});
-const basics = ['quantity', 'model'];
-const leaves = [...basics, 'machine', 'yarn', 'gauge', 'size'];
+/** What each folder of core may know; a folder that is not here may know nothing. */
+const KNOWS = {
+	quantity: [],
+	model: ['quantity'],
+	stripes: ['quantity'],
+	bench: ['model', 'quantity'],
+	program: ['model'],
+	simulate: ['model', 'program'],
+	shaping: ['bench', 'model', 'program'],
+	assembly: ['model', 'quantity', 'simulate'],
+	thing: ['assembly', 'model'],
+	amounts: ['assembly', 'bench', 'model', 'quantity', 'simulate', 'thing'],
+	garment: ['amounts', 'assembly', 'bench', 'model', 'program', 'quantity', 'shaping', 'stripes'],
+	convert: ['bench', 'model', 'quantity', 'shaping'],
+	recipe: [
+		'assembly',
+		'bench',
+		'garment',
+		'model',
+		'program',
+		'quantity',
+		'shaping',
+		'stripes',
+		'thing'
+	],
+	crank: ['amounts', 'assembly', 'bench', 'model', 'program', 'quantity', 'recipe', 'simulate'],
+	finish: ['amounts', 'assembly', 'crank', 'garment', 'model', 'recipe', 'thing'],
+	diagram: ['finish', 'model', 'thing'],
+	finding: [
+		'amounts',
+		'assembly',
+		'bench',
+		'crank',
+		'garment',
+		'model',
+		'program',
+		'quantity',
+		'recipe',
+		'shaping',
+		'simulate',
+		'thing'
+	],
+	plan: [
+		'amounts',
+		'assembly',
+		'bench',
+		'crank',
+		'finding',
+		'finish',
+		'garment',
+		'model',
+		'program',
+		'quantity',
+		'recipe',
+		'shaping',
+		'simulate',
+		'thing'
+	],
+	learn: ['bench', 'model', 'plan', 'quantity', 'recipe'],
+	order: ['amounts', 'bench', 'finding', 'model', 'plan', 'quantity'],
+	substitute: ['amounts', 'bench', 'model', 'order', 'plan', 'quantity', 'recipe'],
+	words: [
+		'bench',
+		'convert',
+		'crank',
+		'diagram',
+		'finding',
+		'finish',
+		'garment',
+		'learn',
+		'model',
+		'program',
+		'quantity',
+		'shaping',
+		'simulate',
+		'stripes',
+		'substitute'
+	],
+	sheet: ['bench', 'model', 'plan', 'quantity', 'words']
+};
+// `plan.ts` is the front door of its folder.
+const inside = (folders) => `${core}/(${folders.join('|')})(/|\\.ts$)`;
+const folders = [
+	...Object.entries(KNOWS).map(([folder, knows]) => ({
+		name: `what-${folder}-knows`,
+		severity: 'error',
+		from: { path: inside([folder]), pathNot: '\\.test\\.ts$' },
+		to: { path: core, pathNot: inside([folder, ...knows]) }
+	})),
+	{
+		name: 'every-folder-has-its-arrows',
+		severity: 'error',
+		from: { path: `${core}/`, pathNot: [inside(Object.keys(KNOWS)), '\\.test\\.ts$'] },
+		to: {}
+	}
+];
 
 module.exports = {
 	forbidden: [
@@ -34,31 +122,7 @@ module.exports = {
 			'^src/lib/(store|worker|device|ui|demo|paper)'
 		),
 		layer('worker-knows-core-and-files', '^src/lib/worker', '^src/lib/(store|device|ui|demo)'),
-		within('quantity-is-a-leaf', 'quantity', []),
-		within('model-is-data', 'model', ['quantity']),
-		within('bench-folders', '(machine|yarn|gauge|size)', leaves),
-		within('program-on-leaves', 'program', leaves),
-		within('simulate-on-program', 'simulate', [...leaves, 'program']),
-		within('stripes-are-text', 'stripes', ['quantity']),
-		within('shape-on-program', 'shape', [...leaves, 'program']),
-		within('garment-on-assembly', 'garment', [
-			...leaves,
-			'stripes',
-			'program',
-			'shape',
-			'assemble'
-		]),
-		within('thing-on-assembly', 'thing', [...leaves, 'stripes', 'program', 'shape', 'assemble']),
-		within('recipe-on-program', 'recipe', [
-			...leaves,
-			'stripes',
-			'program',
-			'assemble',
-			'shape',
-			'garment',
-			'thing'
-		]),
-		within('assemble-on-fabric', 'assemble', [...leaves, 'program', 'simulate'])
+		...folders
 	],
 	options: {
 		tsConfig: { fileName: 'tsconfig.cruise.json' },

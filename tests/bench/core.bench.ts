@@ -1,5 +1,5 @@
-import { gaugeBook } from '../../src/lib/core/gauge/book';
-import { gaugeFor } from '../../src/lib/core/gauge/gauge';
+import { gaugeBook } from '../../src/lib/core/bench/gauge/book';
+import { gaugeFor } from '../../src/lib/core/bench/gauge/gauge';
 import { standIns } from '../../src/lib/core/substitute/rank';
 import { OPEN_SIEVE, sift } from '../../src/lib/ui/bench/stash/sift';
 import { A, benchOf, machineOf, projectOf, readingOf, swatchOf } from '../support/bench';
@@ -18,7 +18,7 @@ import { TOY_PRESETS, toyFrom } from '../../src/lib/core/recipe/things/toy';
 import { sheetOf } from '../../src/lib/core/sheet/sheet';
 import { planSheet } from '../../src/lib/paper/pdf';
 import { garmentDefaults } from '../../src/lib/core/recipe/garment-start';
-import { scheduleEdge } from '../../src/lib/core/shape/edge-schedule';
+import { scheduleEdge } from '../../src/lib/core/shaping/edge-schedule';
 import { recipes } from '../../src/lib/core/recipe/registry';
 import { readStripes, sectionsOf, type StripeLine } from '../../src/lib/core/stripes/stripe-line';
 import { median, report, time } from './figures';

@@ -1,15 +1,15 @@
 import fc from 'fast-check';
 import * as statistics from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
-import { USUAL_SHORTENING } from '../../src/lib/core/gauge/pulled';
-import { density } from '../../src/lib/core/gauge/density';
+import { USUAL_SHORTENING } from '../../src/lib/core/bench/gauge/pulled';
+import { density } from '../../src/lib/core/bench/gauge/density';
 import { machine as machineSchema, yarn as yarnSchema } from '../../src/lib/core/model/bench';
-import { MACHINE_PRESETS } from '../../src/lib/core/machine/presets';
-import { markerPin, weave } from '../../src/lib/core/machine/ring';
+import { MACHINE_PRESETS } from '../../src/lib/core/bench/machine/presets';
+import { markerPin, weave } from '../../src/lib/core/bench/machine/ring';
 import * as units from '../../src/lib/core/quantity/units';
-import { asWorn, wornFactor } from '../../src/lib/core/assemble/wear';
+import { asWorn, wornFactor } from '../../src/lib/core/assembly/wear';
 import { estimate, exact, quotient, weightedMean } from '../../src/lib/core/quantity/estimate';
-import { HEAD_CM, headCm, isBaby } from '../../src/lib/core/size/head';
+import { HEAD_CM, headCm, isBaby } from '../../src/lib/core/bench/size/head';
 import {
 	MUNDEN_KC,
 	MUNDEN_KS,
@@ -17,9 +17,9 @@ import {
 	mundenLoopCm,
 	peirceLoopCm,
 	yarnDiameterCm
-} from '../../src/lib/core/yarn/loop';
-import { effectiveTex, metresPerGram, texFrom } from '../../src/lib/core/yarn/tex';
-import { USUAL_METRES_PER_100G, WEIGHT_CLASSES } from '../../src/lib/core/yarn/weight-class';
+} from '../../src/lib/core/bench/yarn/loop';
+import { effectiveTex, metresPerGram, texFrom } from '../../src/lib/core/bench/yarn/tex';
+import { USUAL_METRES_PER_100G, WEIGHT_CLASSES } from '../../src/lib/core/bench/yarn/weight-class';
 import {
 	A,
 	benchOf,

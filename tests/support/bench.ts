@@ -1,4 +1,4 @@
-import { MACHINE_PRESETS } from '../../src/lib/core/machine/presets';
+import { MACHINE_PRESETS } from '../../src/lib/core/bench/machine/presets';
 import type { Machine, Reading, Swatch, Yarn } from '../../src/lib/core/model/bench';
 import type { Bench, Evidence, HatProject, Project } from '../../src/lib/core/model/project';
 import type { LinedHatWish } from '../../src/lib/core/model/wish';

@@ -1,11 +1,11 @@
-import { gaugeBook, type GaugeBook } from './gauge/book';
+import { gaugeBook, type GaugeBook } from './bench/gauge/book';
 import type { Bench, HatProject, Project } from './model/project';
 import { counsel } from './plan/counsel';
 import { works } from './plan/works';
 import { makePlan } from './plan/make';
 import type { AsKnitted, HatPlan, NoPlan, Plan } from './plan/types';
 
-export type { PlannedPiece } from './plan/piece';
+export type { PlannedPiece } from './crank/piece';
 export type {
 	AsKnitted,
 	FlagsPlan,

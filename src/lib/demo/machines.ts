@@ -1,4 +1,4 @@
-import { MACHINE_PRESETS } from '../core/machine/presets';
+import { MACHINE_PRESETS } from '../core/bench/machine/presets';
 import type { Machine } from '../core/model/bench';
 
 const preset = (pins: number) => MACHINE_PRESETS.find((p) => p.pins === pins)!;

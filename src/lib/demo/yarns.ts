@@ -1,5 +1,5 @@
 import type { Yarn } from '../core/model/bench';
-import { holdTogether } from '../core/yarn/held-together';
+import { holdTogether } from '../core/bench/yarn/held-together';
 
 type YarnRow = [id: string, name: string, colourName: string, colour: string, grams: number];
 

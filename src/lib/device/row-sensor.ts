@@ -1,4 +1,4 @@
-import type { SensorSignal } from '../core/count/pulses';
+import type { SensorSignal } from '../core/crank/pulses';
 
 /** A sensor at the ring. A real one and its stand-in look the same from here. */
 export interface RowSensor {

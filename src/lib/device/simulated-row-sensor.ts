@@ -1,4 +1,4 @@
-import { pulsesInPass, type SensorSignal } from '../core/count/pulses';
+import { pulsesInPass, type SensorSignal } from '../core/crank/pulses';
 
 /** What goes wrong with a sensor, as chances for each pulse, and how unevenly the maker cranks. */
 export interface Troubles {

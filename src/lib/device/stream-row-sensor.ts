@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import type { SensorSignal } from '../core/count/pulses';
+import type { SensorSignal } from '../core/crank/pulses';
 import type { RowSensor } from './row-sensor';
 
 const signal = z.discriminatedUnion('kind', [

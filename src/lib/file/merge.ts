@@ -1,5 +1,5 @@
-import { sideBySide } from '../core/count/side-by-side';
-import { foldRun } from '../core/count/run';
+import { sideBySide } from '../core/crank/side-by-side';
+import { foldRun } from '../core/crank/run';
 import type { Evidence, RunEvent } from '../core/model/project';
 import type { Everything } from './everything';
 

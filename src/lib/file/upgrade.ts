@@ -1,5 +1,5 @@
 import type { BodySize } from '../core/model/kinds';
-import { BODY } from '../core/size/body';
+import { BODY } from '../core/bench/size/body';
 
 /**
  * Records of earlier versions made into those of the next, one function a kind of record.

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { seeded } from '../../../tests/support/random';
-import { foldRun } from '../core/count/run';
+import { foldRun } from '../core/crank/run';
 import type { Project, RunEvent } from '../core/model/project';
 import { TombleDb } from './db';
 import { appendAsLead, claimLead, LEASE_MS, releaseLead } from './lead';

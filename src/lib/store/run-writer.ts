@@ -1,4 +1,4 @@
-import { nextPlace } from '../core/count/run';
+import { nextPlace } from '../core/crank/run';
 import { MOST_EVENTS } from '../core/model/kinds';
 import type { RunEvent } from '../core/model/project';
 import { troubleOf, type StoreTrouble } from './failure';

@@ -1,5 +1,5 @@
-import { rowTimes } from '../core/count/pace';
-import { pieceOf } from '../core/count/run';
+import { rowTimes } from '../core/crank/pace';
+import { pieceOf } from '../core/crank/run';
 import type { Project, RunEvent } from '../core/model/project';
 import { pieceMachine } from '../core/recipe/thing';
 import type { TombleDb } from './db';

@@ -4,7 +4,7 @@ import Dexie from 'dexie';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { harbour } from '../demo/harbour';
 import { plan } from '../core/plan';
-import { foldRun } from '../core/count/run';
+import { foldRun } from '../core/crank/run';
 import {
 	bench as benchSchema,
 	project as projectSchema,

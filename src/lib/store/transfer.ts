@@ -1,4 +1,4 @@
-import { sideBySide } from '../core/count/side-by-side';
+import { sideBySide } from '../core/crank/side-by-side';
 import type { Apart } from '../file/backup-format';
 import type { Everything } from '../file/everything';
 import { evidenceToCarry, sameData, withOwnIds } from '../file/merge';

@@ -1,5 +1,5 @@
 import * as Comlink from 'comlink';
-import { ClickFinder } from '../core/count/clicks';
+import { ClickFinder } from '../core/crank/clicks';
 
 let finder: { readonly rate: number; readonly find: ClickFinder } | null = null;
 

@@ -3,7 +3,7 @@ import type { Order } from '../core/model/order';
 import type { Bench, Project } from '../core/model/project';
 import { linesOf, planOrder } from '../core/order/order';
 import { plan } from '../core/plan';
-import { heldBy, leftOf } from '../core/stock/stock';
+import { heldBy, leftOf } from '../core/order/stock';
 import { longestTubes, makeWith } from '../core/substitute/make-with';
 import { standIns } from '../core/substitute/rank';
 

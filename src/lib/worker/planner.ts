@@ -1,4 +1,4 @@
-import { gaugeBook } from '../core/gauge/book';
+import { gaugeBook } from '../core/bench/gauge/book';
 import { isPlannedAway } from '../core/model/kinds';
 import type { Bench, Project } from '../core/model/project';
 import { counsel } from '../core/plan/counsel';

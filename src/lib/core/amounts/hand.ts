@@ -1,4 +1,4 @@
-import type { Gauge } from '../gauge/gauge';
+import type { Gauge } from '../bench/gauge/gauge';
 import { wrappedCm } from '../thing/pom-pom';
 import type { HandYarn, Thing, ThingOf } from '../thing/thing';
 

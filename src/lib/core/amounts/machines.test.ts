@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { harbour } from '../../demo/harbour';
-import { gaugeBook } from '../gauge/book';
-import { gaugeFor } from '../gauge/gauge';
+import { gaugeBook } from '../bench/gauge/book';
+import { gaugeFor } from '../bench/gauge/gauge';
 import type { Evidence } from '../model/project';
 import { crankTime, PRIOR_RELATIVE_SD, PRIOR_SECONDS_PER_ROW } from './time';
 import { yarnAmount } from './yarn';

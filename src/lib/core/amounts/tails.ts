@@ -1,4 +1,4 @@
-import type { Assembly, AssemblyStep, Edge } from '../assemble/assembly';
+import type { Assembly, AssemblyStep, Edge } from '../assembly/assembly';
 import type { YarnRun } from '../simulate/fabric';
 import { own, worked, type Working } from '../quantity/working';
 

@@ -1,4 +1,4 @@
-import { latestOfEachProject } from '../gauge/loop';
+import { latestOfEachProject } from '../bench/gauge/loop';
 import type { Evidence } from '../model/project';
 import { combine, estimate, scale, weakest, type Estimate } from '../quantity/estimate';
 import { figure, own, worked, type Figure } from '../quantity/working';

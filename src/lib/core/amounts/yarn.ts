@@ -1,9 +1,9 @@
-import type { Gauge } from '../gauge/gauge';
+import type { Gauge } from '../bench/gauge/gauge';
 import type { Yarn } from '../model/bench';
 import { estimate, scale, weakest, type Estimate } from '../quantity/estimate';
 import { figure, own, worked, type Figure } from '../quantity/working';
 import type { YarnRun } from '../simulate/fabric';
-import { metresPerGram } from '../yarn/tex';
+import { metresPerGram } from '../bench/yarn/tex';
 import type { Tail } from './tails';
 
 export interface YarnAmount {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { edgeAt, heightOf, widthAt } from '../shape/outline';
-import { scheduleOf } from '../shape/schedule';
+import { edgeAt, heightOf, widthAt } from '../shaping/outline';
+import { scheduleOf } from '../shaping/schedule';
 import { wordMisread } from '../words/written';
 import { readShaping } from './shaping';
 

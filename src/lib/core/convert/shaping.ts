@@ -1,7 +1,7 @@
 import { MOST_EDGE_POINTS, MOST_PIECE_CM } from '../quantity/bounds';
 import { tidy } from '../quantity/parse';
-import { reachable } from '../shape/counts';
-import { SIDES, upsideDown, type EdgePoint, type Outline, type Side } from '../shape/outline';
+import { reachable } from '../shaping/counts';
+import { SIDES, upsideDown, type EdgePoint, type Outline, type Side } from '../shaping/outline';
 import { handOnly, type HandOnly, type TheirGauge } from './written';
 
 /** What could not be taken as it was typed. Sentences in `words/written.ts`. */

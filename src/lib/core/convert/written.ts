@@ -1,4 +1,4 @@
-import type { Gauge } from '../gauge/gauge';
+import type { Gauge } from '../bench/gauge/gauge';
 import type { Machine } from '../model/bench';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
 import { NUMBER, readNumber, tidy } from '../quantity/parse';

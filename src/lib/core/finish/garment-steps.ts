@@ -1,7 +1,7 @@
-import type { Assembly, Edge } from '../assemble/assembly';
+import type { Assembly, Edge } from '../assembly/assembly';
 import { SEAM_KINDS } from '../garment/pattern';
 import type { MadePiece } from '../garment/make';
-import type { GarmentShape } from '../plan/garment';
+import type { GarmentShape } from '../garment/figures';
 import { endsOf, joinsOf } from './ends';
 import { isPanel, type FinishedPiece, type FinishStep } from './steps';
 

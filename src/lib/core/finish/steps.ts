@@ -1,10 +1,10 @@
-import type { Assembly, AssemblyStep } from '../assemble/assembly';
+import type { Assembly, AssemblyStep } from '../assembly/assembly';
 import type { Border, Eyes, FlatClosing } from '../model/kinds';
 import type { Tail } from '../amounts/tails';
-import type { Course } from '../runsheet/course';
-import type { EdgeCount } from '../plan/garment';
+import type { Course } from '../crank/course';
+import type { EdgeCount } from '../garment/figures';
 import type { SeamCheck } from '../garment/seams';
-import type { RunSheet } from '../runsheet/runsheet';
+import type { RunSheet } from '../crank/runsheet';
 import type { Joint } from '../thing/joint';
 import { endsOf, joinsOf } from './ends';
 

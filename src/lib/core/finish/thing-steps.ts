@@ -1,4 +1,4 @@
-import type { Assembly, Edge } from '../assemble/assembly';
+import type { Assembly, Edge } from '../assembly/assembly';
 import { standsOn } from '../recipe/things/toy';
 import { FILL_DENSITY } from '../thing/stuffed';
 import type { Thing, ThingOf } from '../thing/thing';

@@ -1,6 +1,6 @@
 import type { Measure } from '../model/kinds';
 import type { GarmentWish } from '../model/wish';
-import { heightOf, type EdgePoint, type Outline } from '../shape/outline';
+import { heightOf, type EdgePoint, type Outline } from '../shaping/outline';
 import { easeOf, measureFor, measuresOf } from './measures';
 import {
 	gridOf,

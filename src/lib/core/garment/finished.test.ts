@@ -8,13 +8,13 @@ import {
 	readingOf,
 	swatchOf
 } from '../../../../tests/support/bench';
-import { knittedRows } from '../count/knitted';
+import { knittedRows } from '../crank/knitted';
 import type { RunEvent } from '../model/project';
 import { GARMENTS } from '../model/kinds';
 import type { GarmentWish } from '../model/wish';
 import { plan, type GarmentPlan } from '../plan';
 import { garmentDefaults } from '../recipe/garment-start';
-import { edgeAt, heightOf, type Point } from '../shape/outline';
+import { edgeAt, heightOf, type Point } from '../shaping/outline';
 import { wordFinding } from '../words/findings';
 import { wordSchedule, wordShapeProblem } from '../words/shape';
 import { say } from '../words/say';

@@ -1,6 +1,6 @@
 import type { GarmentWish } from '../model/wish';
-import { edgeAt, heightOf, type Outline, type Point } from '../shape/outline';
-import type { Density } from '../shape/schedule';
+import { edgeAt, heightOf, type Outline, type Point } from '../shaping/outline';
+import type { Density } from '../shaping/schedule';
 import { sectionsFor, type Made } from './make';
 import type { CutPiece } from './pattern';
 import { layoutOf } from './simple';

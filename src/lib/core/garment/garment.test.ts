@@ -25,8 +25,8 @@ import {
 import { wish as wishSchema, type GarmentWish } from '../model/wish';
 import { plan, type GarmentPlan } from '../plan';
 import { garmentDefaults } from '../recipe/garment-start';
-import { BODY } from '../size/body';
-import { heightOf, widthAt } from '../shape/outline';
+import { BODY } from '../bench/size/body';
+import { heightOf, widthAt } from '../shaping/outline';
 import { cutOut } from './cut';
 import { makePieces } from './make';
 import { checkSeams, pickUpRatio } from './seams';

@@ -1,4 +1,4 @@
-import { edgeOfSide, panelPins, sideOfEdge } from '../machine/panel';
+import { edgeOfSide, panelPins, sideOfEdge } from '../bench/machine/panel';
 import type { Machine } from '../model/bench';
 import type { WiderWay } from '../model/kinds';
 import type { GarmentWish } from '../model/wish';
@@ -11,8 +11,8 @@ import {
 	SIDES,
 	type EdgePoint,
 	type Outline
-} from '../shape/outline';
-import { panelProgram, wasteFor, type Ladder } from '../shape/program';
+} from '../shaping/outline';
+import { panelProgram, wasteFor, type Ladder } from '../shaping/program';
 import {
 	mirroredSchedule,
 	MOST_ROWS,
@@ -24,7 +24,7 @@ import {
 	type Scheduled,
 	type ShapeRules,
 	type ShapeProblem
-} from '../shape/schedule';
+} from '../shaping/schedule';
 import {
 	laddered,
 	ladderFor,
@@ -32,7 +32,7 @@ import {
 	waysWider,
 	widestAcross,
 	type Wider
-} from '../shape/wider';
+} from '../shaping/wider';
 import { readStripes, repeated, sectionsOf, type Section } from '../stripes/stripe-line';
 import { excessOf, loadOf, type Excess } from '../program/load';
 import { cutOut } from './cut';

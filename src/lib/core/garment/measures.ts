@@ -1,6 +1,6 @@
 import type { GarmentKindId, Measure } from '../model/kinds';
 import type { GarmentWish } from '../model/wish';
-import { BODY } from '../size/body';
+import { BODY } from '../bench/size/body';
 
 /** Where a measure comes from: set by the maker, the table, or what is usual for the others. */
 export type MeasureFrom = 'own' | 'table' | 'usual';

@@ -1,4 +1,4 @@
-import { partsOf, type Density, type PartCounts } from '../shape/schedule';
+import { partsOf, type Density, type PartCounts } from '../shaping/schedule';
 import type { CutPiece } from './pattern';
 
 /** Stitches and rows of each named stretch of a piece; a tube has all its pins at both ends. */

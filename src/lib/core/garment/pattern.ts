@@ -1,6 +1,6 @@
 import type { Measure } from '../model/kinds';
-import { mirrored, otherSide, type Outline, type Side } from '../shape/outline';
-import type { Density } from '../shape/schedule';
+import { mirrored, otherSide, type Outline, type Side } from '../shaping/outline';
+import type { Density } from '../shaping/schedule';
 
 /** A point of an outline that the maker drags: what a centimetre sideways or up does to a measure. */
 export interface Handle {

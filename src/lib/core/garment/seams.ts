@@ -1,7 +1,7 @@
-import { fitOf, type Fit } from '../assemble/tolerance';
+import { fitOf, type Fit } from '../assembly/tolerance';
 import type { Measure } from '../model/kinds';
 import type { GarmentWish } from '../model/wish';
-import type { Density, PartCounts } from '../shape/schedule';
+import type { Density, PartCounts } from '../shaping/schedule';
 import { cutOut } from './cut';
 import { MEASURES_OF, measuresOf } from './measures';
 import { pieceParts } from './parts';

@@ -1,5 +1,5 @@
 import type { GarmentWish } from '../model/wish';
-import { otherSide, SIDES, type Outline, type Side } from '../shape/outline';
+import { otherSide, SIDES, type Outline, type Side } from '../shaping/outline';
 import { measuresOf } from './measures';
 import {
 	gridOf,

@@ -1,6 +1,6 @@
 import type { Measure } from '../model/kinds';
 import type { GarmentWish } from '../model/wish';
-import type { EdgePoint, Outline } from '../shape/outline';
+import type { EdgePoint, Outline } from '../shaping/outline';
 import { armEaseOf, measureFor, measuresOf } from './measures';
 import {
 	gridOf,

@@ -1,6 +1,6 @@
-import { edgeAt, heightOf, outlineProblem, type EdgePoint, type Outline } from '../shape/outline';
-import type { Density } from '../shape/schedule';
-import { SEAM_STITCHES, splitPanels } from '../shape/wider';
+import { edgeAt, heightOf, outlineProblem, type EdgePoint, type Outline } from '../shaping/outline';
+import type { Density } from '../shaping/schedule';
+import { SEAM_STITCHES, splitPanels } from '../shaping/wider';
 import type { CutPiece, Pattern, Seam, SeamEnd } from './pattern';
 
 /** Where an edge, climbing inward, comes past x; the top where it never does. */

@@ -1,6 +1,6 @@
 import type { Evidence, MeasuredResult, Project } from '../model/project';
 import type { Machine, Yarn } from '../model/bench';
-import { metresPerGram } from '../yarn/tex';
+import { metresPerGram } from '../bench/yarn/tex';
 
 const STATE = { 'at-once': 'fresh', rested: 'rested', washed: 'washed', 'on-head': null } as const;
 

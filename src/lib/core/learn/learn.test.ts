@@ -12,7 +12,7 @@ import {
 } from '../../../../tests/support/bench';
 import type { MeasuredResult, RunEvent } from '../model/project';
 import { wordDeviation, wordLesson, wordWhen } from '../words/lessons';
-import { foldRun } from '../count/run';
+import { foldRun } from '../crank/run';
 import { evidenceFrom } from './evidence';
 import { compare, lesson } from './lesson';
 

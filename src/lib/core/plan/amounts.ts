@@ -1,7 +1,7 @@
 import { yarnAmount, type YarnAmount } from '../amounts/yarn';
 import type { Yarn } from '../model/bench';
 import type { HandYarn } from '../thing/thing';
-import type { KnittedPiece } from './piece';
+import type { KnittedPiece } from '../crank/piece';
 
 /** An e-wrap goes once round every pin: about twice the way past them (from memory). */
 const WRAP_TIMES = 2;

@@ -1,4 +1,4 @@
-import { findingsFor } from '../findings/findings';
+import { findingsFor } from '../finding/findings';
 import { finishSteps } from '../finish/steps';
 
 /** What a careful maker says of a plan, and what is done after the machine; apart, since a shelf of plans needs neither. */

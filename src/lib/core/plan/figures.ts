@@ -1,5 +1,5 @@
-import type { FinishedHat } from '../assemble/finished';
-import type { Gauge } from '../gauge/gauge';
+import type { FinishedHat } from '../assembly/finished';
+import type { Gauge } from '../bench/gauge/gauge';
 import type { Machine } from '../model/bench';
 import { estimate, scale } from '../quantity/estimate';
 import { figure, own, worked, type Figure, type Term } from '../quantity/working';

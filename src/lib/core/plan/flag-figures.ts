@@ -1,6 +1,6 @@
-import type { Gauge } from '../gauge/gauge';
+import type { Gauge } from '../bench/gauge/gauge';
 import { figure, own, worked, type Figure, type Term } from '../quantity/working';
-import type { Flag } from '../assemble/flag';
+import type { Flag } from '../assembly/flag';
 
 export interface FlagFigures {
 	readonly width: Figure;

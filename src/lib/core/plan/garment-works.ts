@@ -1,15 +1,15 @@
-import * as rules from '../findings/garment-rules';
-import type { Rule } from '../findings/facts';
+import * as rules from '../finding/garment-rules';
+import type { Rule } from '../finding/facts';
 import { endsOf } from '../finish/ends';
 import { garmentSteps } from '../finish/garment-steps';
 import type { Made } from '../garment/make';
-import type { Gauge } from '../gauge/gauge';
+import type { Gauge } from '../bench/gauge/gauge';
 import type { Machine, Yarn } from '../model/bench';
 import type { GarmentWish } from '../model/wish';
 import { exact, quotient } from '../quantity/estimate';
 import { designGarment } from '../recipe/garment-design';
-import { garmentFigures, garmentShape } from './garment';
-import type { PlannedPiece } from './piece';
+import { garmentFigures, garmentShape } from '../garment/figures';
+import type { PlannedPiece } from '../crank/piece';
 import type { Shape } from './shape';
 
 interface Input {

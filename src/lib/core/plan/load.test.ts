@@ -3,7 +3,7 @@ import { anyProject } from '../../../../tests/support/any-wish';
 import { benchWith, everyStart, RINGS } from '../../../../tests/support/every';
 import { plan } from '../plan';
 import { countProgram, LIMITS, loadOf } from '../program/load';
-import { splitPanels, widestAcross, LEAST_PANEL, MOST_PANELS } from '../shape/wider';
+import { splitPanels, widestAcross, LEAST_PANEL, MOST_PANELS } from '../shaping/wider';
 import { wordFinding } from '../words/findings';
 
 /** The most that a plan may weigh as JSON, bytes. */

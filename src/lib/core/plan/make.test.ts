@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { harbour } from '../../demo/harbour';
-import { gaugeBook } from '../gauge/book';
+import { gaugeBook } from '../bench/gauge/book';
 import { isPlannedAway } from '../model/kinds';
 import type { Project } from '../model/project';
 import type { GarlandWish, ThingWish } from '../model/wish';

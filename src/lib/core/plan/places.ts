@@ -1,6 +1,6 @@
-import type { Assembly } from '../assemble/assembly';
-import { placesOf, type RowPlace } from '../assemble/layers';
-import type { FinishedHat } from '../assemble/finished';
+import type { Assembly } from '../assembly/assembly';
+import { placesOf, type RowPlace } from '../assembly/layers';
+import type { FinishedHat } from '../assembly/finished';
 
 interface Folded {
 	readonly shape: string;

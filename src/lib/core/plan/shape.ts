@@ -1,8 +1,8 @@
-import type { Assembly, Edge } from '../assemble/assembly';
-import { finishHat, type FinishedHat } from '../assemble/finished';
-import type { Flag } from '../assemble/flag';
-import { tuckTube, type TuckedTube } from '../assemble/tucked-tube';
-import type { Gauge } from '../gauge/gauge';
+import type { Assembly, Edge } from '../assembly/assembly';
+import { finishHat, type FinishedHat } from '../assembly/finished';
+import type { Flag } from '../assembly/flag';
+import { tuckTube, type TuckedTube } from '../assembly/tucked-tube';
+import type { Gauge } from '../bench/gauge/gauge';
 import type { Machine } from '../model/bench';
 import type {
 	BuntingWish,
@@ -14,18 +14,18 @@ import type {
 } from '../model/wish';
 import type { Thing } from '../thing/thing';
 import { hemOf, pinsOf, TUBE_KINDS } from '../recipe/plain-tube';
-import { finishTube, type FinishedTube } from '../assemble/finished-tube';
+import { finishTube, type FinishedTube } from '../assembly/finished-tube';
 import { tubeFigures, type TubeFigures } from './tube-figures';
 import type { Figure } from '../quantity/working';
 import { estimate, exact, quotient, weakest, type Estimate } from '../quantity/estimate';
-import { panelPins } from '../machine/panel';
+import { panelPins } from '../bench/machine/panel';
 import { flagCounts, mostStitches } from '../recipe/bunting';
 import type { YarnRun } from '../simulate/fabric';
-import { headCm } from '../size/head';
+import { headCm } from '../bench/size/head';
 import { hatFigures, type HatFigures } from './figures';
 import { flagFigures, type FlagFigures } from './flag-figures';
-import type { GarmentFigures, GarmentShape } from './garment';
-import type { PlannedPiece } from './piece';
+import type { GarmentFigures, GarmentShape } from '../garment/figures';
+import type { PlannedPiece } from '../crank/piece';
 
 /** Sizes, stuffing and handwork of a thing of several pieces. */
 export interface ThingFigures {

@@ -1,4 +1,4 @@
-import { stagesOf, type Stage } from '../assemble/stages';
+import { stagesOf, type Stage } from '../assembly/stages';
 import { stepIdOf, type FinishStep } from '../finish/steps';
 import type { HatPlan, TubePlan } from '../plan';
 

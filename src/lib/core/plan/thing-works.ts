@@ -1,6 +1,6 @@
 import { handYarn } from '../amounts/hand';
-import type { Rule } from '../findings/facts';
-import * as rules from '../findings/thing-rules';
+import type { Rule } from '../finding/facts';
+import * as rules from '../finding/thing-rules';
 import { thingSteps } from '../finish/thing-steps';
 import { designThing } from '../recipe/thing-design';
 import { thingShape } from './thing';

@@ -1,4 +1,4 @@
-import type { Gauge } from '../gauge/gauge';
+import type { Gauge } from '../bench/gauge/gauge';
 import type { Machine } from '../model/bench';
 import type { ThingWish } from '../model/wish';
 import { estimate, exact, quotient, relative, scale, type Estimate } from '../quantity/estimate';
@@ -7,7 +7,7 @@ import { densityTerm } from '../recipe/things/common';
 import { FILL_DENSITY, FILL_RELATIVE_SD } from '../thing/stuffed';
 import type { Thing, ThingOf } from '../thing/thing';
 import { partLength, segmentRadius } from '../thing/toy';
-import type { PlannedPiece } from './piece';
+import type { PlannedPiece } from '../crank/piece';
 import type { Shape, ThingFigures } from './shape';
 
 interface Input {

@@ -1,5 +1,5 @@
-import { flatWidth, type FinishedTube } from '../assemble/finished-tube';
-import type { Gauge } from '../gauge/gauge';
+import { flatWidth, type FinishedTube } from '../assembly/finished-tube';
+import type { Gauge } from '../bench/gauge/gauge';
 import { estimate } from '../quantity/estimate';
 import { figure, own, worked, type Figure, type Term } from '../quantity/working';
 

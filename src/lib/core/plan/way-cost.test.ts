@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import { estimate } from '../quantity/estimate';
-import { waysWider } from '../shape/wider';
+import { waysWider } from '../shaping/wider';
 import { wayCost } from './way-cost';
 
 it('a way costs rows at the crank, rungs and seams by hand, and yarn in its loops, each with its spread', () => {

@@ -1,6 +1,6 @@
 import type { Estimate } from '../quantity/estimate';
 import { estimate, scale, sum } from '../quantity/estimate';
-import type { Wider } from '../shape/wider';
+import type { Wider } from '../shaping/wider';
 
 /** A rung latched up by hand takes about two seconds, a centimetre of mattress stitch twelve (from memory). */
 export const LATCH_SECONDS = 2;

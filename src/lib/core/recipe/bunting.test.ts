@@ -11,12 +11,12 @@ import {
 	swatchOf
 } from '../../../../tests/support/bench';
 import { machineArb } from '../../../../tests/support/arbitrary';
-import { clearPins, keptOff } from '../machine/ring';
+import { clearPins, keptOff } from '../bench/machine/ring';
 import type { Machine } from '../model/bench';
 import type { BuntingProject } from '../model/project';
 import { buntingWish, type BuntingWish } from '../model/wish';
 import { plan, type FlagsPlan } from '../plan';
-import { makesOf } from '../count/makes';
+import { makesOf } from '../crank/makes';
 import { say } from '../words/say';
 import { wordStep } from '../words/steps';
 import { bunting, flagCounts, flagOrder } from './bunting';

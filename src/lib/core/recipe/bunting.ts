@@ -2,7 +2,7 @@ import type { YarnId } from '../model/bench';
 import type { BuntingWish } from '../model/wish';
 import type { Machine } from '../model/bench';
 import type { Bench } from '../model/project';
-import { panelPins } from '../machine/panel';
+import { panelPins } from '../bench/machine/panel';
 import type { Op, Program } from '../program/program';
 import { own, worked, type Working } from '../quantity/working';
 import type { DesignContext, Recipe } from './recipe';

@@ -1,4 +1,4 @@
-import type { AssemblyStep } from '../assemble/assembly';
+import type { AssemblyStep } from '../assembly/assembly';
 import { makePieces, type MadePiece } from '../garment/make';
 import type { YarnId } from '../model/bench';
 import type { GarmentWish } from '../model/wish';

@@ -1,7 +1,7 @@
-import { metresPerRow, nineOfTen } from '../gauge/ball';
+import { metresPerRow, nineOfTen } from '../bench/gauge/ball';
 import type { YarnId } from '../model/bench';
 import type { Section } from '../stripes/stripe-line';
-import { metresPerGram } from '../yarn/tex';
+import { metresPerGram } from '../bench/yarn/tex';
 import type { DesignContext } from './recipe';
 
 /** A tail at either end and at each join, with some to spare, set aside before the yarn is shared out, m. */

@@ -1,11 +1,11 @@
-import type { Assembly, AssemblyStep } from '../assemble/assembly';
-import { widthStrain, wornFactor } from '../assemble/wear';
+import type { Assembly, AssemblyStep } from '../assembly/assembly';
+import { widthStrain, wornFactor } from '../assembly/wear';
 import type { YarnId } from '../model/bench';
 import type { ColourScheme, LinedHatWish } from '../model/wish';
 import { tubeProgram } from '../program/program';
 import { nearestWithParity } from '../quantity/whole';
 import { own, worked, type Working } from '../quantity/working';
-import { adultLayer, headCm, isAdult, VISIBLE_SHARE } from '../size/head';
+import { adultLayer, headCm, isAdult, VISIBLE_SHARE } from '../bench/size/head';
 import type { HatKindId } from '../model/kinds';
 import { baby } from './hats/baby';
 import { corner } from './hats/corner';

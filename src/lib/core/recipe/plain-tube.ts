@@ -1,8 +1,8 @@
-import { widthStrain, wornFactor } from '../assemble/wear';
-import { clearPins } from '../machine/ring';
-import type { Gauge } from '../gauge/gauge';
-import { gaugeBook } from '../gauge/book';
-import { gaugeFor } from '../gauge/gauge';
+import { widthStrain, wornFactor } from '../assembly/wear';
+import { clearPins } from '../bench/machine/ring';
+import type { Gauge } from '../bench/gauge/gauge';
+import { gaugeBook } from '../bench/gauge/book';
+import { gaugeFor } from '../bench/gauge/gauge';
 import type { Yarn, YarnId } from '../model/bench';
 import type { Bench } from '../model/project';
 import type { TubeKindId } from '../model/kinds';

@@ -1,6 +1,6 @@
-import type { Assembly } from '../assemble/assembly';
+import type { Assembly } from '../assembly/assembly';
 import type { Made } from '../garment/make';
-import type { Gauge } from '../gauge/gauge';
+import type { Gauge } from '../bench/gauge/gauge';
 import type { Bench } from '../model/project';
 import type { Machine, MachineId, Yarn, YarnId } from '../model/bench';
 import type { Wish } from '../model/wish';

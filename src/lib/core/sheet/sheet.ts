@@ -1,4 +1,4 @@
-import { markerPin, keptOff } from '../machine/ring';
+import { markerPin, keptOff } from '../bench/machine/ring';
 import type { Machine } from '../model/bench';
 import type { CrochetTerms } from '../model/kinds';
 import type { Plan } from '../plan/types';

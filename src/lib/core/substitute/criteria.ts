@@ -1,9 +1,9 @@
-import type { Gauge } from '../gauge/gauge';
+import type { Gauge } from '../bench/gauge/gauge';
 import type { Verdict, Yarn } from '../model/bench';
 import { relative } from '../quantity/estimate';
 import { WASHES, DRIES } from '../model/kinds';
-import { workingClass } from '../yarn/held-together';
-import { twistKey } from '../yarn/tex';
+import { workingClass } from '../bench/yarn/held-together';
+import { twistKey } from '../bench/yarn/tex';
 
 /** What a stand-in is judged by. */
 export const CRITERIA = [

@@ -1,8 +1,8 @@
-import { metresPerRow, nineOfTen, rowsLeft } from '../gauge/ball';
+import { metresPerRow, nineOfTen, rowsLeft } from '../bench/gauge/ball';
 import type { MachineId, Yarn } from '../model/bench';
 import type { Bench, HatProject } from '../model/project';
 import { HEAD_SIZES } from '../model/kinds';
-import type { HeadSize } from '../size/head';
+import type { HeadSize } from '../bench/size/head';
 import type { LinedHatWish } from '../model/wish';
 import { plan, type HatPlan } from '../plan';
 import { exact, quotient, type Estimate } from '../quantity/estimate';

@@ -1,15 +1,15 @@
 import { chanceShort } from '../amounts/short';
-import { gaugeBook } from '../gauge/book';
-import { gaugeFor, type Gauge } from '../gauge/gauge';
+import { gaugeBook } from '../bench/gauge/book';
+import { gaugeFor, type Gauge } from '../bench/gauge/gauge';
 import type { Machine, Verdict, Yarn, YarnId } from '../model/bench';
 import type { Bench, Project } from '../model/project';
 import { plan, type Plan } from '../plan';
 import { lengthOf, stitchesAcross } from '../plan/sizes';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
 import { recipeFor } from '../recipe/registry';
-import { leftOf, type Held } from '../stock/stock';
-import { gramsOnHand, holdTogether, pairsForTex } from '../yarn/held-together';
-import { effectiveTex, metresPerGram, twistKey } from '../yarn/tex';
+import { leftOf, type Held } from '../order/stock';
+import { gramsOnHand, holdTogether, pairsForTex } from '../bench/yarn/held-together';
+import { effectiveTex, metresPerGram, twistKey } from '../bench/yarn/tex';
 import { extremes, marksOf, scoreOf, type Criterion, type Marks } from './criteria';
 
 /** What is asked: a yarn of a project, and what might stand in for it. */

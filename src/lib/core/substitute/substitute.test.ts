@@ -18,8 +18,8 @@ import { isHat, type Bench } from '../model/project';
 import { plan } from '../plan';
 import { harbour } from '../../demo/harbour';
 import { wordAgainst, wordFor, wordSettle } from '../words/stand-ins';
-import { metresPerRow } from '../gauge/ball';
-import { heldBy } from '../stock/stock';
+import { metresPerRow } from '../bench/gauge/ball';
+import { heldBy } from '../order/stock';
 import { longestTubes, makeWith } from './make-with';
 import { standIns, type Answer, type Question } from './rank';
 

@@ -1,4 +1,4 @@
-import { fitOf, type Fit, type HeldBy } from '../assemble/tolerance';
+import { fitOf, type Fit, type HeldBy } from '../assembly/tolerance';
 
 /** An edge of a piece as a joint takes it: so many loops, or so many rows. */
 export interface JointEnd {

@@ -1,8 +1,8 @@
-import type { YarnPlace } from '../runsheet/course';
-import type { RunSheetEvent } from '../runsheet/runsheet';
+import type { YarnPlace } from '../crank/course';
+import type { RunSheetEvent } from '../crank/runsheet';
 import { isSpare } from '../program/program';
 import type { Machine, Yarn } from '../model/bench';
-import { markerPin } from '../machine/ring';
+import { markerPin } from '../bench/machine/ring';
 import { wordEdge, wordHands } from './hands';
 import { say, wordStrands, wordYarn, type EventWords } from './say';
 import { wordTail } from './tails';

@@ -7,8 +7,8 @@ import {
 	withWaste,
 	type Begun
 } from '../../../../tests/support/every';
-import { rowAtHand } from '../runsheet/course';
-import type { RunSheetEvent } from '../runsheet/runsheet';
+import { rowAtHand } from '../crank/course';
+import type { RunSheetEvent } from '../crank/runsheet';
 import type { Plan, PlannedPiece } from '../plan';
 import { isSpare } from '../program/program';
 import { GARMENTS, HATS, TUBES } from '../model/kinds';

@@ -1,5 +1,5 @@
 import type { Excess } from '../program/load';
-import type { Finding, FindingBody, FindingCode, Fix } from '../findings/finding';
+import type { Finding, FindingBody, FindingCode, Fix } from '../finding/finding';
 import type { FaultCode } from '../simulate/fabric';
 import { MEASURE_NAMES, wordSeam } from './garment';
 import { rowsWord, say, type Say } from './say';

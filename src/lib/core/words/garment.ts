@@ -1,7 +1,7 @@
 import type { OpenEdge, SeamKind } from '../garment/pattern';
 import type { SeamCheck } from '../garment/seams';
 import type { GarmentKindId, Measure, WiderWay } from '../model/kinds';
-import type { Wider } from '../shape/wider';
+import type { Wider } from '../shaping/wider';
 import { rowsWord, type Say } from './say';
 
 export const MEASURE_NAMES: Record<Measure, string> = {

@@ -1,9 +1,9 @@
 import type { Edge } from '../program/program';
 import type { EdgeRule, Turns } from '../model/kinds';
-import { sideOfEdge } from '../machine/panel';
+import { sideOfEdge } from '../bench/machine/panel';
 import type { Machine } from '../model/bench';
-import { markerPin } from '../machine/ring';
-import type { HandWork, RowAtHand } from '../runsheet/course';
+import { markerPin } from '../bench/machine/ring';
+import type { HandWork, RowAtHand } from '../crank/course';
 import type { EventWords } from './say';
 
 /**

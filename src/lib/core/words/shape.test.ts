@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SHAPINGS } from '../model/kinds';
-import { scheduleEdge, type Take } from '../shape/edge-schedule';
+import { scheduleEdge, type Take } from '../shaping/edge-schedule';
 import { wordSchedule } from './shape';
 
 /** Reads a schedule word for word, as someone would who has nothing but the sentence. */

@@ -1,8 +1,8 @@
-import type { EdgeSchedule, Rhythm } from '../shape/edge-schedule';
-import { rhythmsOf } from '../shape/edge-schedule';
+import type { EdgeSchedule, Rhythm } from '../shaping/edge-schedule';
+import { rhythmsOf } from '../shaping/edge-schedule';
 import type { Shaping } from '../model/kinds';
-import type { ShapeProblem } from '../shape/schedule';
-import { LEAST_PANEL, MOST_PANELS } from '../shape/wider';
+import type { ShapeProblem } from '../shaping/schedule';
+import { LEAST_PANEL, MOST_PANELS } from '../shaping/wider';
 import { rowsWord, type Say } from './say';
 
 const ORDINAL = (n: number): string => {

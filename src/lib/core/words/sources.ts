@@ -1,5 +1,5 @@
-import type { GaugeSource } from '../gauge/gauge';
-import type { LoopSource } from '../gauge/loop';
+import type { GaugeSource } from '../bench/gauge/gauge';
+import type { LoopSource } from '../bench/gauge/loop';
 
 const STATE = { fresh: 'fresh off the machine', rested: 'rested', washed: 'washed' } as const;
 

@@ -1,4 +1,4 @@
-import type { RunSheet, RunSheetEvent } from '../runsheet/runsheet';
+import type { RunSheet, RunSheetEvent } from '../crank/runsheet';
 import { wordEvent, type EventContext } from './events';
 
 /** So many rows before something is done it is said. */

@@ -1,4 +1,4 @@
-import type { TailLeft } from '../runsheet/runsheet';
+import type { TailLeft } from '../crank/runsheet';
 import type { Say } from './say';
 
 /** What a tail does later, as the reason for its length. */

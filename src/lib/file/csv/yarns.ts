@@ -7,9 +7,9 @@ import {
 	type Yarn
 } from '../../core/model/bench';
 import { parseYarnMetres } from '../../core/quantity/parse';
-import { texFrom } from '../../core/yarn/tex';
-import { usualYarn } from '../../core/yarn/usual';
-import { classOfTex } from '../../core/yarn/weight-class';
+import { texFrom } from '../../core/bench/yarn/tex';
+import { usualYarn } from '../../core/bench/yarn/usual';
+import { classOfTex } from '../../core/bench/yarn/weight-class';
 import type { Cell, Cells, Column } from './columns';
 
 export const YARN_COLUMNS: readonly Column[] = [

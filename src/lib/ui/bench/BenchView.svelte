@@ -2,8 +2,8 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { teller } from '$lib/ui/state/tell.svelte';
-	import { markerPin } from '$lib/core/machine/ring';
-	import { MACHINE_PRESETS } from '$lib/core/machine/presets';
+	import { markerPin } from '$lib/core/bench/machine/ring';
+	import { MACHINE_PRESETS } from '$lib/core/bench/machine/presets';
 	import type { Machine, Yarn } from '$lib/core/model/bench';
 	import { onMount } from 'svelte';
 	import { suspectPins } from '$lib/core/learn/pin-faults';

@@ -10,13 +10,13 @@
 	} from '$lib/core/quantity/parse';
 	import { printValue, printYarnFine } from '$lib/core/quantity/print';
 	import { bad, good, type Result } from '$lib/core/quantity/problem';
-	import { effectiveTex } from '$lib/core/yarn/tex';
-	import { USUAL_METRES_PER_100G, WEIGHT_CLASSES } from '$lib/core/yarn/weight-class';
+	import { effectiveTex } from '$lib/core/bench/yarn/tex';
+	import { USUAL_METRES_PER_100G, WEIGHT_CLASSES } from '$lib/core/bench/yarn/weight-class';
 	import { DRY_WORDS, WASH_WORDS } from '$lib/core/words/tag';
-	import { testsOf, verdicts } from '$lib/core/yarn/trials';
+	import { testsOf, verdicts } from '$lib/core/bench/yarn/trials';
 	import VerdictMark from './VerdictMark.svelte';
 	import { VERDICT_WORDS } from './words';
-	import { gramsOnHand, partsOf } from '$lib/core/yarn/held-together';
+	import { gramsOnHand, partsOf } from '$lib/core/bench/yarn/held-together';
 	import GramsField from '../scale/GramsField.svelte';
 	import Phases from './Phases.svelte';
 	import Choice from '../parts/Choice.svelte';

@@ -1,6 +1,6 @@
 import type { Yarn } from '$lib/core/model/bench';
-import { usualYarn } from '$lib/core/yarn/usual';
-import { USUAL_METRES_PER_100G } from '$lib/core/yarn/weight-class';
+import { usualYarn } from '$lib/core/bench/yarn/usual';
+import { USUAL_METRES_PER_100G } from '$lib/core/bench/yarn/weight-class';
 
 const COLOURS = ['#2f7f93', '#c65a3a', '#e0b64a', '#4d6b3c', '#7d5a8c', '#d9d5c7'];
 

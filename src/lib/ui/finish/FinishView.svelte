@@ -2,7 +2,7 @@
 	import { CLOSINGS } from '$lib/core/model/kinds';
 	import { CLOSING_WORDS } from '$lib/core/words/closings';
 	import { onMount, untrack } from 'svelte';
-	import { progressOf } from '$lib/core/count/makes';
+	import { progressOf } from '$lib/core/crank/makes';
 	import { isBunting, isGarment, isHat, type Project } from '$lib/core/model/project';
 	import { flagOrder } from '$lib/core/recipe/bunting';
 	import FinishedPicture from '../pictures/FinishedPicture.svelte';

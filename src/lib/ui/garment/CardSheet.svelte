@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Card } from '$lib/core/shape/wider';
+	import type { Card } from '$lib/core/shaping/wider';
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Units } from '$lib/core/quantity/units';
 

@@ -6,7 +6,7 @@
 	import { inRange, parseCount, parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
 	import { bad, good, type Result } from '$lib/core/quantity/problem';
-	import { BODY, BODY_NAMES } from '$lib/core/size/body';
+	import { BODY, BODY_NAMES } from '$lib/core/bench/size/body';
 	import { sectionsFor } from '$lib/core/garment/make';
 	import { ladderPinsOf, layoutOf } from '$lib/core/garment/simple';
 	import Choice from '../parts/Choice.svelte';

@@ -3,8 +3,8 @@
 	import type { GarmentWish } from '$lib/core/model/wish';
 	import type { GarmentPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
-	import type { Point } from '$lib/core/shape/outline';
-	import { BODY } from '$lib/core/size/body';
+	import type { Point } from '$lib/core/shaping/outline';
+	import { BODY } from '$lib/core/bench/size/body';
 	import FabricPatterns from '../pictures/FabricPatterns.svelte';
 
 	interface Props {

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { Fix } from '$lib/core/findings/finding';
+	import type { Fix } from '$lib/core/finding/finding';
 	import type { SeamEnd } from '$lib/core/garment/pattern';
-	import { knittedRows } from '$lib/core/count/knitted';
+	import { knittedRows } from '$lib/core/crank/knitted';
 	import type { Measure } from '$lib/core/model/kinds';
 	import type { GarmentProject, RunEvent } from '$lib/core/model/project';
 	import type { GarmentPlan } from '$lib/core/plan';

@@ -2,7 +2,7 @@
 	import { sectionsFor, type MadePiece } from '$lib/core/garment/make';
 	import type { Yarn } from '$lib/core/model/bench';
 	import type { GarmentWish } from '$lib/core/model/wish';
-	import { offByRow, type Take } from '$lib/core/shape/edge-schedule';
+	import { offByRow, type Take } from '$lib/core/shaping/edge-schedule';
 	import { rowsWord } from '$lib/core/words/say';
 
 	interface Props {

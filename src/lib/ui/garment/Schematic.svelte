@@ -7,7 +7,7 @@
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Units } from '$lib/core/quantity/units';
 	import { ring } from '$lib/core/garment/flat';
-	import type { Point } from '$lib/core/shape/outline';
+	import type { Point } from '$lib/core/shaping/outline';
 	import { MEASURE_NAMES, wordOnDrawing } from '$lib/core/words/garment';
 	import FabricPatterns from '../pictures/FabricPatterns.svelte';
 	import { placePieces, type Placed } from './layout';

@@ -1,7 +1,7 @@
 import type { Made } from '$lib/core/garment/make';
 import type { CutPiece } from '$lib/core/garment/pattern';
 import { ring } from '$lib/core/garment/flat';
-import { heightOf } from '$lib/core/shape/outline';
+import { heightOf } from '$lib/core/shaping/outline';
 
 /** A piece on the drawing: where its own 0 lies, cm from the drawing's left, and whether it is shown from the top down. */
 export interface Placed {

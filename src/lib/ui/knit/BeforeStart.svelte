@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { nameMake } from '$lib/core/count/makes';
-	import { markerPin, weave } from '$lib/core/machine/ring';
+	import { nameMake } from '$lib/core/crank/makes';
+	import { markerPin, weave } from '$lib/core/bench/machine/ring';
 	import type { Project } from '$lib/core/model/project';
 	import { isSpare } from '$lib/core/program/program';
 	import { CAUTIONS } from '$lib/core/words/cautions';

@@ -2,7 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { onMount, untrack } from 'svelte';
 	import { teller } from '$lib/ui/state/tell.svelte';
-	import { BREAK_AFTER_MINUTES, minutesSinceRest } from '$lib/core/count/pace';
+	import { BREAK_AFTER_MINUTES, minutesSinceRest } from '$lib/core/crank/pace';
 	import type { SettledBy } from '$lib/core/model/kinds';
 	import type { Project, RunEvent } from '$lib/core/model/project';
 	import { eventContext } from '$lib/core/words/events';

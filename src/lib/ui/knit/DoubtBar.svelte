@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Doubt } from '$lib/core/count/run';
+	import type { Doubt } from '$lib/core/crank/run';
 	import type { Crank } from './crank.svelte';
 
 	interface Props {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { inRange, parseCount } from '$lib/core/quantity/parse';
 	import { good, type Result } from '$lib/core/quantity/problem';
-	import type { Position, RunSheet } from '$lib/core/runsheet/runsheet';
+	import type { Position, RunSheet } from '$lib/core/crank/runsheet';
 	import { rowsWord } from '$lib/core/words/say';
 	import Dialog from '../parts/Dialog.svelte';
 	import QuantityField from '../parts/QuantityField.svelte';

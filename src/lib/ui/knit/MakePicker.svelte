@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { nameMake } from '$lib/core/count/makes';
+	import { nameMake } from '$lib/core/crank/makes';
 	import { yarnNamer } from '../state/ribbon-pins';
 	import type { Crank } from './crank.svelte';
 

@@ -2,7 +2,7 @@
 	import { wordEvent, type EventContext } from '$lib/core/words/events';
 	import { decreaseShort, EDGE_RULE, wordWhere } from '$lib/core/words/hands';
 	import DecreasePicture from '../pictures/DecreasePicture.svelte';
-	import type { RunSheetEvent } from '$lib/core/runsheet/runsheet';
+	import type { RunSheetEvent } from '$lib/core/crank/runsheet';
 	import type { Crank } from './crank.svelte';
 
 	let { crank, context }: { crank: Crank; context: EventContext } = $props();

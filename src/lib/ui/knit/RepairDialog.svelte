@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Fault } from '$lib/core/count/run';
+	import type { Fault } from '$lib/core/crank/run';
 	import { CAUTIONS } from '$lib/core/words/cautions';
 	import { FAULT_WORDS, repairOf } from '$lib/core/words/repair';
 	import Caution from '../parts/Caution.svelte';

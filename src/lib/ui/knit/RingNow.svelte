@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { markerPin } from '$lib/core/machine/ring';
+	import { markerPin } from '$lib/core/bench/machine/ring';
 	import { wordWhere } from '$lib/core/words/hands';
 	import Ring from '../pictures/Ring.svelte';
 	import type { Crank } from './crank.svelte';

@@ -1,11 +1,11 @@
-import { makesOf, progressOf, type Make } from '$lib/core/count/makes';
-import { paceOf, rowTimes, timeLeft } from '$lib/core/count/pace';
-import { foldRun } from '$lib/core/count/run';
+import { makesOf, progressOf, type Make } from '$lib/core/crank/makes';
+import { paceOf, rowTimes, timeLeft } from '$lib/core/crank/pace';
+import { foldRun } from '$lib/core/crank/run';
 import { isSpare, RAVEL } from '$lib/core/program/program';
 import { wordYarn } from '$lib/core/words/say';
 import type { Plan, PlannedPiece } from '$lib/core/plan';
-import { rowAtHand, type HandWork } from '$lib/core/runsheet/course';
-import { eventsAhead, positionAt, type RunSheetEvent } from '$lib/core/runsheet/runsheet';
+import { rowAtHand, type HandWork } from '$lib/core/crank/course';
+import { eventsAhead, positionAt, type RunSheetEvent } from '$lib/core/crank/runsheet';
 import { yarnNamer } from '../state/ribbon-pins';
 import type { Run } from '../state/run.svelte';
 

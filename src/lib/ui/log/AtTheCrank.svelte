@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { nameMake, type Progress } from '$lib/core/count/makes';
-	import { paceBySection, rowTimes } from '$lib/core/count/pace';
-	import { foldRun } from '$lib/core/count/run';
+	import { nameMake, type Progress } from '$lib/core/crank/makes';
+	import { paceBySection, rowTimes } from '$lib/core/crank/pace';
+	import { foldRun } from '$lib/core/crank/run';
 	import type { SettledBy } from '$lib/core/model/kinds';
 	import type { RunEvent } from '$lib/core/model/project';
 	import type { Plan, PlannedPiece } from '$lib/core/plan';

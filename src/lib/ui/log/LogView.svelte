@@ -3,12 +3,12 @@
 	import { onMount, untrack } from 'svelte';
 	import { teller } from '$lib/ui/state/tell.svelte';
 	import { lesson } from '$lib/core/learn/lesson';
-	import { progressOf } from '$lib/core/count/makes';
+	import { progressOf } from '$lib/core/crank/makes';
 	import { isHat, type MeasuredResult, type Project } from '$lib/core/model/project';
 	import { LEAST_TAUGHT, untaughtBy } from '$lib/core/learn/teaches';
 	import { wordUntaught, wordWhen } from '$lib/core/words/lessons';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
-	import { positionAt } from '$lib/core/runsheet/runsheet';
+	import { positionAt } from '$lib/core/crank/runsheet';
 	import Ribbon from '../pictures/Ribbon.svelte';
 	import { foldRow } from '../state/ribbon-pins';
 	import { makeAnother } from '../state/projects';

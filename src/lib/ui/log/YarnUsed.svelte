@@ -3,7 +3,7 @@
 	import type { Project, UsedYarn } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
-	import { putBack, takeOff, usedByWeight } from '$lib/core/stock/stock';
+	import { putBack, takeOff, usedByWeight } from '$lib/core/order/stock';
 	import Choice from '../parts/Choice.svelte';
 	import YarnCake from '../pictures/YarnCake.svelte';
 	import GramsField from '../scale/GramsField.svelte';

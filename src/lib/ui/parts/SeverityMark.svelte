@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Severity } from '$lib/core/findings/finding';
+	import type { Severity } from '$lib/core/finding/finding';
 	let { severity }: { severity: Severity } = $props();
 </script>
 

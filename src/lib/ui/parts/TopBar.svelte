@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { progressOf } from '$lib/core/count/makes';
-	import { foldRun } from '$lib/core/count/run';
+	import { progressOf } from '$lib/core/crank/makes';
+	import { foldRun } from '$lib/core/crank/run';
 	import type { RunEvent } from '$lib/core/model/project';
 	import { recipeFor } from '$lib/core/recipe/registry';
 	import { useWorkbench } from '../state/workbench.svelte';

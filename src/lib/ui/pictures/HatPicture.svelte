@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { FinishedHat, SeenBand } from '$lib/core/assemble/finished';
+	import type { FinishedHat, SeenBand } from '$lib/core/assembly/finished';
 	import type { Yarn } from '$lib/core/model/bench';
-	import type { Gauge } from '$lib/core/gauge/gauge';
+	import type { Gauge } from '$lib/core/bench/gauge/gauge';
 	import { printEstimate, printValue } from '$lib/core/quantity/print';
 	import type { Units } from '$lib/core/quantity/units';
 	import FabricPatterns from './FabricPatterns.svelte';

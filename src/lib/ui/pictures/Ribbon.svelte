@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { PlannedPiece } from '$lib/core/plan';
-	import type { Gauge } from '$lib/core/gauge/gauge';
+	import type { Gauge } from '$lib/core/bench/gauge/gauge';
 	import type { Yarn } from '$lib/core/model/bench';
 	import { CM_PER_INCH, type Units } from '$lib/core/quantity/units';
 	import type { YarnRun } from '$lib/core/simulate/fabric';

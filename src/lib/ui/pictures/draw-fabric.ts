@@ -1,4 +1,4 @@
-import type { Band, Point, Stage, Trim } from '$lib/core/assemble/stages';
+import type { Band, Point, Stage, Trim } from '$lib/core/assembly/stages';
 
 /** Size of the drawn stitch in its tile, px: large enough to be shrunk, never grown much. */
 const TILE = 24;

@@ -3,7 +3,7 @@
 	import { HEAD_SIZES } from '$lib/core/model/wish';
 	import { parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
-	import { HEAD_CM, headCm, type HeadSize } from '$lib/core/size/head';
+	import { HEAD_CM, headCm, type HeadSize } from '$lib/core/bench/size/head';
 	import MachinePick from './MachinePick.svelte';
 	import QuantityField from '../parts/QuantityField.svelte';
 	import Select from '../parts/Select.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Finding, Fix } from '$lib/core/findings/finding';
+	import type { Finding, Fix } from '$lib/core/finding/finding';
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
 	import { wordFinding, wordFix } from '$lib/core/words/findings';

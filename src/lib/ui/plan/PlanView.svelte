@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import type { Fix } from '$lib/core/findings/finding';
+	import type { Fix } from '$lib/core/finding/finding';
 	import {
 		isBunting,
 		isGarment,
@@ -15,7 +15,7 @@
 	import { recipeFor } from '$lib/core/recipe/registry';
 	import { eventPins, findingMarks, foldRow, hiddenRows } from '../state/ribbon-pins';
 	import { HeldYarn } from '../state/held-yarn.svelte';
-	import { withHeld } from '$lib/core/stock/with-held';
+	import { withHeld } from '$lib/core/order/with-held';
 	import { LivePlan } from '../state/live-plan.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import TextField from '../parts/TextField.svelte';

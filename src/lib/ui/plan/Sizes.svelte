@@ -7,7 +7,7 @@
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Result } from '$lib/core/quantity/problem';
 	import { figure } from '$lib/core/quantity/working';
-	import { VISIBLE_SHARE, headCm, isAdult } from '$lib/core/size/head';
+	import { VISIBLE_SHARE, headCm, isAdult } from '$lib/core/bench/size/head';
 	import Choice from '../parts/Choice.svelte';
 	import Figure from '../parts/Figure.svelte';
 	import QuantityField from '../parts/QuantityField.svelte';

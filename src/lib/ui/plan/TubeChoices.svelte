@@ -3,7 +3,7 @@
 	import type { TubeProject } from '$lib/core/model/project';
 	import type { PlainTubeWish } from '$lib/core/model/wish';
 	import type { TubePlan } from '$lib/core/plan';
-	import { hiddenJoins } from '$lib/core/assemble/layers';
+	import { hiddenJoins } from '$lib/core/assembly/layers';
 	import { rowPlaces } from '$lib/core/plan/places';
 	import { inRange, parseCount, parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';

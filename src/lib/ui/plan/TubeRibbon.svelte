@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { metresPerRow, rowsLeft } from '$lib/core/gauge/ball';
+	import { metresPerRow, rowsLeft } from '$lib/core/bench/gauge/ball';
 	import type { Yarn } from '$lib/core/model/bench';
 	import type { TubeProject } from '$lib/core/model/project';
 	import type { TubePlan } from '$lib/core/plan';

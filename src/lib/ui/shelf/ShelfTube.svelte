@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { eventsAhead, positionAt } from '$lib/core/runsheet/runsheet';
-	import { makesOf, nameMake, progressOf } from '$lib/core/count/makes';
+	import { eventsAhead, positionAt } from '$lib/core/crank/runsheet';
+	import { makesOf, nameMake, progressOf } from '$lib/core/crank/makes';
 	import type { MeasuredResult, Project, RunEvent } from '$lib/core/model/project';
 	import { lengthOf, widthOf } from '$lib/core/plan/sizes';
 	import { pieceOutline } from '../pictures/outline';

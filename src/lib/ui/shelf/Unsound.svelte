@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { MACHINE_PRESETS } from '$lib/core/machine/presets';
+	import { MACHINE_PRESETS } from '$lib/core/bench/machine/presets';
 	import { mended, type Unsound } from '$lib/store/sound';
 	import type { Yarn } from '$lib/core/model/bench';
 	import { firstYarn } from '../bench/defaults';

@@ -3,8 +3,8 @@
 	import { parseYarnMetres } from '$lib/core/quantity/parse';
 	import { printYarnFine } from '$lib/core/quantity/print';
 	import type { Result } from '$lib/core/quantity/problem';
-	import { texFrom } from '$lib/core/yarn/tex';
-	import { classOfTex } from '$lib/core/yarn/weight-class';
+	import { texFrom } from '$lib/core/bench/yarn/tex';
+	import { classOfTex } from '$lib/core/bench/yarn/weight-class';
 	import { newId } from '$lib/store/store';
 	import { firstYarn } from '../bench/defaults';
 	import Choice from '../parts/Choice.svelte';

@@ -1,6 +1,6 @@
 import { untrack } from 'svelte';
 import type { Yarn } from '$lib/core/model/bench';
-import { freeGrams, type Held } from '$lib/core/stock/stock';
+import { freeGrams, type Held } from '$lib/core/order/stock';
 import { planner } from '$lib/worker/planner';
 import { wordFailure } from './asked.svelte';
 import type { Workbench } from './workbench.svelte';

@@ -1,5 +1,5 @@
 import { liveQuery } from 'dexie';
-import { foldRun } from '$lib/core/count/run';
+import { foldRun } from '$lib/core/crank/run';
 import type { Project, RunEvent } from '$lib/core/model/project';
 import type { TombleDb } from '$lib/store/db';
 import { appendAsLead, claimLead, leadOf, releaseLead, RENEW_MS } from '$lib/store/lead';

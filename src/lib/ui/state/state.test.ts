@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { describe, expect, it } from 'vitest';
 import { A, B, benchOf, M48, planned, projectOf, yarnOf } from '../../../../tests/support/bench';
-import { foldRun } from '$lib/core/count/run';
+import { foldRun } from '$lib/core/crank/run';
 import type { Project, RunEvent } from '$lib/core/model/project';
 import { TombleDb } from '$lib/store/db';
 import { merge3 } from '$lib/store/merge3';

@@ -21,7 +21,7 @@ import {
 	writeSettings,
 	type Records
 } from '$lib/store/store';
-import { gaugeBook, type GaugeBook } from '$lib/core/gauge/book';
+import { gaugeBook, type GaugeBook } from '$lib/core/bench/gauge/book';
 import { makePlan } from '$lib/core/plan/make';
 import type { NoPlan, Plan } from '$lib/core/plan/types';
 import { BenchHistory } from './bench-history.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { progressOf } from '$lib/core/count/makes';
+	import { progressOf } from '$lib/core/crank/makes';
 	import type { ThingProject, RunEvent } from '$lib/core/model/project';
 	import type { ThingPlan } from '$lib/core/plan';
 	import { rowsWord } from '$lib/core/words/say';

@@ -1,7 +1,7 @@
 import type { YarnId } from '../../model/bench';
 import type { Closing, HatKindId } from '../../model/kinds';
 import type { ColourScheme, HeadFor } from '../../model/wish';
-import type { StretchLimits } from '../../size/stretch';
+import type { StretchLimits } from '../../bench/size/stretch';
 
 /** A hat of one long tube tucked into itself: for whom, in which colours, and how its crown is closed. */
 export interface HatKind {

@@ -1,4 +1,4 @@
-import { SMALL_HEAD_STRETCH } from '../../size/stretch';
+import { SMALL_HEAD_STRETCH } from '../../bench/size/stretch';
 import type { HatKind } from './kind';
 
 /**

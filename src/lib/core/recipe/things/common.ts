@@ -1,7 +1,7 @@
 import type { FlatClosing, WasteWith } from '../../model/kinds';
 import type { YarnId } from '../../model/bench';
 import type { Bench } from '../../model/project';
-import type { Gauge } from '../../gauge/gauge';
+import type { Gauge } from '../../bench/gauge/gauge';
 import { worked, type Term, type Working } from '../../quantity/working';
 import { tubeProgram, type Program } from '../../program/program';
 import { joined, readStripes, repeated, sectionsOf } from '../../stripes/stripe-line';

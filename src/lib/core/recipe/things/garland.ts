@@ -1,14 +1,14 @@
-import type { AssemblyStep } from '../../assemble/assembly';
+import type { AssemblyStep } from '../../assembly/assembly';
 import type { YarnId } from '../../model/bench';
 import type { BuntingWish, GarlandItem, GarlandWish } from '../../model/wish';
-import { clearPins } from '../../machine/ring';
+import { clearPins } from '../../bench/machine/ring';
 import { own, worked } from '../../quantity/working';
 import { colourOrder, solveGarland } from '../../thing/garland';
 import { joint } from '../../thing/joint';
 import { pomPomCm, usualWraps } from '../../thing/pom-pom';
 import { ballLength, FILL_DENSITY, stuff } from '../../thing/stuffed';
 import type { HungItem } from '../../thing/thing';
-import { effectiveTex } from '../../yarn/tex';
+import { effectiveTex } from '../../bench/yarn/tex';
 import { flagCounts, flagProgram } from '../bunting';
 import type { Design, DesignContext, OnMachine, Piece } from '../recipe';
 import { densityTerm, rowsFrom, tubeOf, USUAL_ENDS, yarnsFor } from './common';

@@ -1,6 +1,6 @@
 import type { PomPomWish } from '../../model/wish';
 import { pomPomCm, usualWraps } from '../../thing/pom-pom';
-import { effectiveTex } from '../../yarn/tex';
+import { effectiveTex } from '../../bench/yarn/tex';
 import { USUAL_ENDS, yarnsFor } from './common';
 import type { ThingKind } from './kind';
 

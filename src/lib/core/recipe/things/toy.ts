@@ -1,7 +1,7 @@
 import type { MachineId } from '../../model/bench';
 import type { Bench } from '../../model/project';
 import type { ToyPart, ToyWish } from '../../model/wish';
-import { clearPins } from '../../machine/ring';
+import { clearPins } from '../../bench/machine/ring';
 import { own, worked, type Working } from '../../quantity/working';
 import { joint, type Joint } from '../../thing/joint';
 import { ballLength, stuff } from '../../thing/stuffed';

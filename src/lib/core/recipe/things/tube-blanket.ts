@@ -1,6 +1,6 @@
 import type { TubeBlanketWish } from '../../model/wish';
 import { own } from '../../quantity/working';
-import { nearestMultiple } from '../../shape/counts';
+import { nearestMultiple } from '../../shaping/counts';
 import { joint } from '../../thing/joint';
 import {
 	bandsOf,

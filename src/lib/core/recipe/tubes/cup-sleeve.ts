@@ -1,4 +1,4 @@
-import { CUPS } from '../../size/tables';
+import { CUPS } from '../../bench/size/tables';
 import { flatEnds, TUBE, type TubeKind } from './kind';
 
 /** 45 rows on 22 pins, ends closed flat, chain loops of 20 as ties (common practice). Its length lies round the cup. */

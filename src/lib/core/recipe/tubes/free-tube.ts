@@ -1,4 +1,4 @@
-import type { AssemblyStep, Edge } from '../../assemble/assembly';
+import type { AssemblyStep, Edge } from '../../assembly/assembly';
 import type { FlatClosing, TubeEnd } from '../../model/kinds';
 import { TUBE, type TubeKind } from './kind';
 

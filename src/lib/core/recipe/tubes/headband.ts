@@ -1,5 +1,5 @@
-import { HEAD_CM } from '../../size/head';
-import { HEADS } from '../../size/tables';
+import { HEAD_CM } from '../../bench/size/head';
+import { HEADS } from '../../bench/size/tables';
 import { flatEnds, TUBE, type TubeKind } from './kind';
 
 /** 80 to 85 rows on a large machine, ends closed flat and hooked into one another (common practice): three quarters of a woman's head. */

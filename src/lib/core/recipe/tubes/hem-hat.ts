@@ -1,5 +1,5 @@
-import { HEADS } from '../../size/tables';
-import { HEAD_CM, VISIBLE_SHARE } from '../../size/head';
+import { HEADS } from '../../bench/size/tables';
+import { HEAD_CM, VISIBLE_SHARE } from '../../bench/size/head';
 import { TUBE, type TubeKind } from './kind';
 
 /**

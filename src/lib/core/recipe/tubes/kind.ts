@@ -1,7 +1,7 @@
-import type { Assembly, AssemblyStep } from '../../assemble/assembly';
+import type { Assembly, AssemblyStep } from '../../assembly/assembly';
 import type { TubeKindId } from '../../model/kinds';
 import type { PlainTubeWish } from '../../model/wish';
-import type { StretchLimits } from '../../size/stretch';
+import type { StretchLimits } from '../../bench/size/stretch';
 
 /** What is known of the tube when its ends are seen to. */
 export interface MadeTube {

@@ -1,4 +1,4 @@
-import { FEET } from '../../size/tables';
+import { FEET } from '../../bench/size/tables';
 import { TUBE, type TubeKind } from './kind';
 
 /** Leg as long as the foot: a plain tube has no heel, it bends at one (from memory). */

@@ -1,5 +1,5 @@
-import { GIVING_STRETCH } from '../../size/stretch';
-import { BODIES } from '../../size/tables';
+import { GIVING_STRETCH } from '../../bench/size/stretch';
+import { BODIES } from '../../bench/size/tables';
 import { TUBE, type TubeKind } from './kind';
 
 /**

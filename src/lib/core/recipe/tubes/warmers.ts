@@ -1,4 +1,4 @@
-import { LIMBS } from '../../size/tables';
+import { LIMBS } from '../../bench/size/tables';
 import { thumbOf, TUBE, type TubeKind } from './kind';
 
 /** Two open tubes for wrists or legs, both ends bound so that they stretch. The width goes round the limb. */

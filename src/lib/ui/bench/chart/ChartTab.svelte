@@ -16,7 +16,7 @@
 	import Choice from '../../parts/Choice.svelte';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import { STATE_WORDS } from '../words';
-	import { oddRatio, PUBLISHED_RATIO, usualRatio } from '$lib/core/gauge/ratio';
+	import { oddRatio, PUBLISHED_RATIO, usualRatio } from '$lib/core/bench/gauge/ratio';
 	import { chartPoints } from './points';
 
 	interface Props {

@@ -1,6 +1,6 @@
-import { density } from '$lib/core/gauge/density';
-import { outOfLine } from '$lib/core/gauge/readings';
-import type { RatioOf } from '$lib/core/gauge/ratio';
+import { density } from '$lib/core/bench/gauge/density';
+import { outOfLine } from '$lib/core/bench/gauge/readings';
+import type { RatioOf } from '$lib/core/bench/gauge/ratio';
 import type { Machine, Yarn } from '$lib/core/model/bench';
 import { STATES_BEST_FIRST } from '$lib/core/model/kinds';
 import type { Bench } from '$lib/core/model/project';

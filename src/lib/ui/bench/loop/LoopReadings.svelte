@@ -4,7 +4,7 @@
 	import { printValue, printYarnFine } from '$lib/core/quantity/print';
 	import type { Result } from '$lib/core/quantity/problem';
 	import { wordProblem } from '$lib/core/words/problems';
-	import { metresPerGram } from '$lib/core/yarn/tex';
+	import { metresPerGram } from '$lib/core/bench/yarn/tex';
 	import { newId } from '$lib/store/store';
 	import Choice from '../../parts/Choice.svelte';
 	import { between } from '../../state/ranges';

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { metresPerRow, rowsLeft, takeOffTailCm } from '$lib/core/gauge/ball';
-	import { gaugeFor } from '$lib/core/gauge/gauge';
+	import { metresPerRow, rowsLeft, takeOffTailCm } from '$lib/core/bench/gauge/ball';
+	import { gaugeFor } from '$lib/core/bench/gauge/gauge';
 	import type { Machine, Swatch, Yarn } from '$lib/core/model/bench';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { wordLoopSource } from '$lib/core/words/sources';
-	import { gramsOnHand } from '$lib/core/yarn/held-together';
+	import { gramsOnHand } from '$lib/core/bench/yarn/held-together';
 	import GramsField from '../../scale/GramsField.svelte';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import { blankSwatch, swatchOf } from '../swatch/swatch';

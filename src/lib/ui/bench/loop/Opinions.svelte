@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { scaleLinear } from 'd3-scale';
-	import type { LoopOpinion } from '$lib/core/gauge/loop';
+	import type { LoopOpinion } from '$lib/core/bench/gauge/loop';
 	import { printEstimate, shownUnit } from '$lib/core/quantity/print';
 	import type { Units } from '$lib/core/quantity/units';
 	import { wordLoopSource } from '$lib/core/words/sources';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { metresPerRow, shareBalls, type PartBall } from '$lib/core/gauge/ball';
-	import { gaugeFor } from '$lib/core/gauge/gauge';
+	import { metresPerRow, shareBalls, type PartBall } from '$lib/core/bench/gauge/ball';
+	import { gaugeFor } from '$lib/core/bench/gauge/gauge';
 	import type { Machine, Yarn, YarnId } from '$lib/core/model/bench';
 	import { printValue } from '$lib/core/quantity/print';
 	import Choice from '../../parts/Choice.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Phase } from '$lib/core/model/bench';
-	import type { PhaseRun } from '$lib/core/yarn/phases';
+	import type { PhaseRun } from '$lib/core/bench/yarn/phases';
 	import { rulerStep, ticks } from '../../pictures/stitches';
 
 	interface Props {

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { metresPerRow } from '$lib/core/gauge/ball';
-	import { gaugeFor } from '$lib/core/gauge/gauge';
+	import { metresPerRow } from '$lib/core/bench/gauge/ball';
+	import { gaugeFor } from '$lib/core/bench/gauge/gauge';
 	import type { Machine, Yarn } from '$lib/core/model/bench';
 	import { plan } from '$lib/core/plan';
 	import { printValue } from '$lib/core/quantity/print';
-	import { divideCake, phaseRows, phaseRuns, phasesShown } from '$lib/core/yarn/phases';
+	import { divideCake, phaseRows, phaseRuns, phasesShown } from '$lib/core/bench/yarn/phases';
 	import { recipeFor } from '$lib/core/recipe/registry';
 	import { inRange, parseCount } from '$lib/core/quantity/parse';
 	import type { Result } from '$lib/core/quantity/problem';

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { gaugeFor } from '$lib/core/gauge/gauge';
+	import { gaugeFor } from '$lib/core/bench/gauge/gauge';
 	import type { Machine, Yarn } from '$lib/core/model/bench';
 	import { FIBRES } from '$lib/core/model/kinds';
 	import { printValue } from '$lib/core/quantity/print';
-	import { gramsOnHand, workingClass } from '$lib/core/yarn/held-together';
-	import { testsOf } from '$lib/core/yarn/trials';
-	import { WEIGHT_CLASSES } from '$lib/core/yarn/weight-class';
+	import { gramsOnHand, workingClass } from '$lib/core/bench/yarn/held-together';
+	import { testsOf } from '$lib/core/bench/yarn/trials';
+	import { WEIGHT_CLASSES } from '$lib/core/bench/yarn/weight-class';
 	import { tick } from 'svelte';
 	import Select from '../../parts/Select.svelte';
 	import YarnCake from '../../pictures/YarnCake.svelte';

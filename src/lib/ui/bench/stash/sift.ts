@@ -1,8 +1,8 @@
 import { converter } from 'culori';
 import type { Yarn } from '$lib/core/model/bench';
 import type { Fibre, Verdict } from '$lib/core/model/kinds';
-import { effectiveTex } from '$lib/core/yarn/tex';
-import { workingClass } from '$lib/core/yarn/held-together';
+import { effectiveTex } from '$lib/core/bench/yarn/tex';
+import { workingClass } from '$lib/core/bench/yarn/held-together';
 
 export const SHOWN = ['all', 'on-hand', 'measured', 'unmeasured', 'phases', 'together'] as const;
 export const SORTS = ['name', 'thickness', 'amount', 'colour'] as const;

@@ -1,12 +1,17 @@
 <script lang="ts">
-	import { gaugeFor } from '$lib/core/gauge/gauge';
-	import { expectedSlot } from '$lib/core/machine/slot';
+	import { gaugeFor } from '$lib/core/bench/gauge/gauge';
+	import { expectedSlot } from '$lib/core/bench/machine/slot';
 	import type { Machine, Yarn, YarnId } from '$lib/core/model/bench';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { wordSource } from '$lib/core/words/sources';
-	import { holdTogether, pairsForTex, workingClass, type Part } from '$lib/core/yarn/held-together';
-	import { effectiveTex, metresPerGram } from '$lib/core/yarn/tex';
-	import { texOfClass, WEIGHT_CLASSES } from '$lib/core/yarn/weight-class';
+	import {
+		holdTogether,
+		pairsForTex,
+		workingClass,
+		type Part
+	} from '$lib/core/bench/yarn/held-together';
+	import { effectiveTex, metresPerGram } from '$lib/core/bench/yarn/tex';
+	import { texOfClass, WEIGHT_CLASSES } from '$lib/core/bench/yarn/weight-class';
 	import { newId } from '$lib/store/store';
 	import Choice from '../../parts/Choice.svelte';
 	import Select from '../../parts/Select.svelte';

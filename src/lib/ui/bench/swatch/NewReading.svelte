@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { notationExample, parseReadingSide } from '$lib/core/gauge/notation';
-	import { type Side } from '$lib/core/gauge/density';
+	import { notationExample, parseReadingSide } from '$lib/core/bench/gauge/notation';
+	import { type Side } from '$lib/core/bench/gauge/density';
 	import type { Machine, Notation, Reading, ReadingState } from '$lib/core/model/bench';
 	import { newId } from '$lib/store/store';
 	import { wordProblem } from '$lib/core/words/problems';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { Gauge } from '$lib/core/gauge/gauge';
-	import { printReadingSide } from '$lib/core/gauge/notation';
+	import type { Gauge } from '$lib/core/bench/gauge/gauge';
+	import { printReadingSide } from '$lib/core/bench/gauge/notation';
 	import type { Units } from '$lib/core/quantity/units';
 	import { NOTATION_OPTIONS, shortReading } from '../words';
 

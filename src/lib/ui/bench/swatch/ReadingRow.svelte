@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { parseReadingSide, printReadingSide } from '$lib/core/gauge/notation';
-	import { type Side } from '$lib/core/gauge/density';
-	import type { OutOfLine } from '$lib/core/gauge/readings';
+	import { parseReadingSide, printReadingSide } from '$lib/core/bench/gauge/notation';
+	import { type Side } from '$lib/core/bench/gauge/density';
+	import type { OutOfLine } from '$lib/core/bench/gauge/readings';
 	import type { Machine, Notation, Reading, ReadingState } from '$lib/core/model/bench';
 	import QuantityField from '../../parts/QuantityField.svelte';
 	import Select from '../../parts/Select.svelte';

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { gaugeFor } from '$lib/core/gauge/gauge';
-	import { gaugeBook } from '$lib/core/gauge/book';
-	import { density } from '$lib/core/gauge/density';
-	import { outOfLine, stateGauge } from '$lib/core/gauge/readings';
+	import { gaugeFor } from '$lib/core/bench/gauge/gauge';
+	import { gaugeBook } from '$lib/core/bench/gauge/book';
+	import { density } from '$lib/core/bench/gauge/density';
+	import { outOfLine, stateGauge } from '$lib/core/bench/gauge/readings';
 	import type { Machine, Reading, Swatch, Yarn } from '$lib/core/model/bench';
 	import { STATES_BEST_FIRST } from '$lib/core/model/kinds';
 	import { quotient, exact, relative, scale } from '$lib/core/quantity/estimate';

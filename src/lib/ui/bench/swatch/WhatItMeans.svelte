@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { GaugeBook } from '$lib/core/gauge/book';
-	import type { Gauge } from '$lib/core/gauge/gauge';
-	import { relativeWithMore, stateChanges, type OutOfLine } from '$lib/core/gauge/readings';
+	import type { GaugeBook } from '$lib/core/bench/gauge/book';
+	import type { Gauge } from '$lib/core/bench/gauge/gauge';
+	import { relativeWithMore, stateChanges, type OutOfLine } from '$lib/core/bench/gauge/readings';
 	import type { Machine, Reading, Yarn } from '$lib/core/model/bench';
 	import type { Bench } from '$lib/core/model/project';
 	import { plan } from '$lib/core/plan';

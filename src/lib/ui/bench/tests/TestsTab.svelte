@@ -1,11 +1,16 @@
 <script lang="ts">
 	import { format } from 'date-fns';
-	import { expectedSlot } from '$lib/core/machine/slot';
+	import { expectedSlot } from '$lib/core/bench/machine/slot';
 	import type { Machine, Yarn, YarnTest } from '$lib/core/model/bench';
 	import { FAULTS, HANDS, VERDICTS, type Hand } from '$lib/core/model/kinds';
 	import { inRange, parseCount } from '$lib/core/quantity/parse';
 	import type { Result } from '$lib/core/quantity/problem';
-	import { contradictions, testsOf, verdicts, type Contradiction } from '$lib/core/yarn/trials';
+	import {
+		contradictions,
+		testsOf,
+		verdicts,
+		type Contradiction
+	} from '$lib/core/bench/yarn/trials';
 	import { newId } from '$lib/store/store';
 	import Choice from '../../parts/Choice.svelte';
 	import QuantityField from '../../parts/QuantityField.svelte';

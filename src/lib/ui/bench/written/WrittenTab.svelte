@@ -7,9 +7,13 @@
 		readCounts,
 		type Keep
 	} from '$lib/core/convert/written';
-	import { gaugeFor } from '$lib/core/gauge/gauge';
-	import { notationExample, parseReadingSide, printReadingSide } from '$lib/core/gauge/notation';
-	import { density } from '$lib/core/gauge/density';
+	import { gaugeFor } from '$lib/core/bench/gauge/gauge';
+	import {
+		notationExample,
+		parseReadingSide,
+		printReadingSide
+	} from '$lib/core/bench/gauge/notation';
+	import { density } from '$lib/core/bench/gauge/density';
 	import type { Machine, Yarn } from '$lib/core/model/bench';
 	import { NOTATIONS, type Notation } from '$lib/core/model/kinds';
 	import { printEstimate, printValue } from '$lib/core/quantity/print';

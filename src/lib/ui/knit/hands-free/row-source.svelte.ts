@@ -1,4 +1,4 @@
-import { PulseCounter, type Counted } from '$lib/core/count/pulses';
+import { PulseCounter, type Counted } from '$lib/core/crank/pulses';
 import type { RowSource as By } from '$lib/core/model/kinds';
 import type { Ear } from '$lib/device/ear';
 import { StreamRowSensor } from '$lib/device/stream-row-sensor';

@@ -1,4 +1,4 @@
-import { pulsesInPass } from '$lib/core/count/pulses';
+import { pulsesInPass } from '$lib/core/crank/pulses';
 import type { Crank } from '../crank.svelte';
 import type { SensorSetup } from './row-source.svelte';
 

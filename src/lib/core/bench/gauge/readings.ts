@@ -1,0 +1,124 @@
+import { STATES_BEST_FIRST } from '../../model/kinds';
+import type { Reading, SwatchState } from '../../model/bench';
+import { combine, estimate, type Combined, type Estimate } from '../../quantity/estimate';
+import { density, type Side } from './density';
+import { READING_RELATIVE_SD, TAPE_RELATIVE_SD } from './spread';
+
+export const inState = (readings: readonly Reading[], state: Reading['state']): Reading[] =>
+	readings.filter((r) => r.state === state);
+
+/** Mean and spread of the readings of one state, stitches and rows per cm; undefined where there are none. */
+export function stateGauge(readings: readonly Reading[], state: Reading['state']) {
+	const chosen = inState(readings, state);
+	if (chosen.length === 0) return undefined;
+	const of = (side: Side) =>
+		combine(
+			chosen.map((r) => density(r[side])),
+			READING_RELATIVE_SD,
+			'measured'
+		);
+	return { stitchesPerCm: of('stitches'), rowsPerCm: of('rows') };
+}
+
+/** Plain means of the best settled state, per cm; undefined where all is fresh or pulled. */
+export function settledMeans(
+	readings: readonly Reading[]
+): { stitchesPerCm: number; rowsPerCm: number; n: number } | undefined {
+	for (const state of STATES_BEST_FIRST) {
+		if (state === 'fresh') continue;
+		const chosen = inState(readings, state);
+		if (chosen.length === 0) continue;
+		const mean = (side: Side) => chosen.reduce((t, r) => t + density(r[side]), 0) / chosen.length;
+		return { stitchesPerCm: mean('stitches'), rowsPerCm: mean('rows'), n: chosen.length };
+	}
+	return undefined;
+}
+
+/** A reading that lies apart from the others of its state. `deviations` is signed, in the spread of one reading. */
+export interface OutOfLine {
+	readonly readingId: string;
+	readonly side: Side;
+	readonly deviations: number;
+	/** The reading over the mean of the others, less 1. */
+	readonly share: number;
+}
+
+/** From here on a reading is pointed out: beyond 2.5 standard deviations of its distance from the others' mean. */
+const APART = 2.5;
+const ENOUGH = 3;
+
+/**
+ * Readings out of line with the rest of their state, each held against the mean of the others (leave one out), worst
+ * first, one for each side at most. With two readings nobody can say which is wrong, so there must be three.
+ */
+export function outOfLine(readings: readonly Reading[], state: SwatchState): OutOfLine[] {
+	const chosen = inState(readings, state);
+	if (chosen.length < ENOUGH) return [];
+	const sides: Side[] = ['stitches', 'rows'];
+	return sides.flatMap((side) => {
+		const values = chosen.map((r) => density(r[side]));
+		const total = values.reduce((a, b) => a + b, 0);
+		const judged = values.map((v, i): OutOfLine => {
+			const others = (total - v) / (values.length - 1);
+			const sd = others * READING_RELATIVE_SD * Math.sqrt(1 + 1 / (values.length - 1));
+			return {
+				readingId: chosen[i]!.id,
+				side,
+				deviations: (v - others) / sd,
+				share: v / others - 1
+			};
+		});
+		const worst = judged.reduce((a, b) =>
+			Math.abs(b.deviations) > Math.abs(a.deviations) ? b : a
+		);
+		return Math.abs(worst.deviations) > APART ? [worst] : [];
+	});
+}
+
+/** How a swatch changed from one state to the next: shares of length and width gained (negative for lost). */
+export interface StateChange {
+	readonly from: SwatchState;
+	readonly to: SwatchState;
+	readonly width: Estimate;
+	readonly length: Estimate;
+}
+
+/** Changes between neighbouring states that were both read, in the order they happen. */
+export function stateChanges(readings: readonly Reading[]): StateChange[] {
+	const read = [...STATES_BEST_FIRST].reverse().filter((s) => readings.some((r) => r.state === s));
+	return read.slice(1).map((to, i) => {
+		const from = read[i]!;
+		const a = stateGauge(readings, from)!;
+		const b = stateGauge(readings, to)!;
+		// Fewer stitches to the cm is a wider fabric.
+		const change = (before: Combined, after: Combined) => {
+			const ratio = before.mean / after.mean;
+			const spread = Math.hypot(
+				TAPE_RELATIVE_SD / Math.sqrt(before.n),
+				TAPE_RELATIVE_SD / Math.sqrt(after.n)
+			);
+			return estimate(ratio - 1, ratio * spread, 'measured');
+		};
+		return {
+			from,
+			to,
+			width: change(a.stitchesPerCm, b.stitchesPerCm),
+			length: change(a.rowsPerCm, b.rowsPerCm)
+		};
+	});
+}
+
+/** The spread that `more` further readings, agreeing as these do, would leave: sd x sqrt(n / (n + more)). */
+export const spreadWithMore = (e: Combined, more: number): number =>
+	e.sd * Math.sqrt(e.n / (e.n + more));
+
+/**
+ * Relative spread that `more` readings (or finished pieces) would leave of a mean that stands on `n` like them; from 0, the
+ * spread of `more` alone, each good to `oneSd`.
+ */
+export const relativeWithMore = (
+	e: Estimate,
+	n: number,
+	more: number,
+	oneSd = READING_RELATIVE_SD
+): number => (n > 0 ? (e.sd / e.mean) * Math.sqrt(n / (n + more)) : oneSd / Math.sqrt(more));
