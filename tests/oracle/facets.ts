@@ -49,7 +49,7 @@ const OF: Record<Facet, (p: Plan) => unknown> = {
 		length: estimated(lengthOf(p)),
 		width: estimated(widthOf(p)),
 		figures: figuresIn(p.figures),
-		schedules: Object.fromEntries(p.pieces.map((x) => [x.id, x.course.stretches]))
+		schedules: Object.fromEntries(p.pieces.map((x) => [x.id, x.rowByRow.stretches]))
 	}),
 	seams: (p) => (p.shape === 'garment' ? p.garment.seams : p.shape === 'thing' ? jointsOf(p) : []),
 	amounts: (p) => ({

@@ -8,7 +8,7 @@ import { isSpare, programRows, RAVEL, WASTE, type Program } from '../program/pro
 import { scale } from '../quantity/estimate';
 import type { Working } from '../quantity/working';
 import type { Piece } from '../recipe/recipe';
-import { courseOf, type Course } from './course';
+import { rowByRowOf, type RowByRow } from './row-by-row';
 import { runSheet, sectionRows, type RunSheet, type SectionRow } from './runsheet';
 import {
 	stitchesByYarn,
@@ -45,7 +45,7 @@ export interface PlannedPiece {
 	readonly sections: readonly SectionRow[];
 	readonly sheet: RunSheet;
 	/** Row by row: pins in work, which way, what the hands do. */
-	readonly course: Course;
+	readonly rowByRow: RowByRow;
 	readonly tails: readonly Tail[];
 }
 
@@ -109,8 +109,8 @@ export function planPiece({
 	const stitches = stitchesByYarn(fabric);
 	const first = fabric.rows > 0 ? stitchesInRow(fabric, 0) : 0;
 	const last = fabric.rows > 0 ? stitchesInRow(fabric, fabric.rows - 1) : 0;
-	const course = courseOf(program, machine.pins);
-	const start = course.stretches[0];
+	const rowByRow = rowByRowOf(program, machine.pins);
+	const start = rowByRow.stretches[0];
 	const share = start && start.mode !== 'tube' ? (start.high - start.low + 1) / machine.pins : 1;
 	const tails = tailsOf({
 		piece: piece.id,
@@ -133,7 +133,7 @@ export function planPiece({
 			castOn: program.find((o) => o.op === 'cast-on')?.method ?? 'weave',
 			takeOff: off?.op === 'take-off' ? off.method : 'needle',
 			tails,
-			course,
+			rowByRow,
 			marks: marksFor(piece, machine, mainRows),
 			runsOut: amounts.flatMap((a) =>
 				a.runsOutAtRow === null ? [] : [{ yarn: a.yarn, mainRow: a.runsOutAtRow }]
@@ -160,7 +160,7 @@ export function planPiece({
 			sectionsWorking: piece.sectionsWorking,
 			sections: sectionRows(sheet),
 			sheet,
-			course,
+			rowByRow,
 			tails
 		};
 	};

@@ -2,7 +2,7 @@ import { JOIN_TAIL_CM, WASTE_TAIL_CM, type Tail, type TailUse } from '../amounts
 import type { Machine } from '../model/bench';
 import { isSpare } from '../program/program';
 import type { YarnRun } from '../simulate/fabric';
-import { yarnPlace, type Course, type HandWork, type YarnPlace } from './course';
+import { yarnPlace, type RowByRow, type HandWork, type YarnPlace } from './row-by-row';
 
 /** A stretch of the run with one yarn in the feeder. Rows count from 0; `start` in the whole run, waste included. */
 export interface Leg {
@@ -107,7 +107,7 @@ export interface RunSheetInput {
 	readonly castOn: CastOn;
 	readonly takeOff: 'needle' | 'crank';
 	readonly tails: readonly Tail[];
-	readonly course: Course;
+	readonly rowByRow: RowByRow;
 	/** Main rows after which an edge is marked. */
 	readonly marks?: readonly number[];
 	/** Main rows at which a yarn runs out. */
@@ -151,7 +151,7 @@ export function runSheet(input: RunSheetInput): RunSheet {
 	const mainRows = legs.reduce((t, l) => t + (l.kind === 'main' ? l.rows : 0), 0);
 	const events: RunSheetEvent[] = [];
 	const first = legs[0];
-	const { course } = input;
+	const { rowByRow } = input;
 	const left = (id: 'cast-on' | 'cast-off'): TailLeft => {
 		const tail = input.tails.find((t) => t.id === id);
 		return { cm: tail?.lengthCm ?? JOIN_TAIL_CM, use: tail?.use ?? 'weave-in' };
@@ -163,9 +163,9 @@ export function runSheet(input: RunSheetInput): RunSheet {
 			yarn: first.yarn,
 			method: input.castOn,
 			tail: first.kind === 'waste' ? PULLED : left('cast-on'),
-			place: yarnPlace(course, 0)
+			place: yarnPlace(rowByRow, 0)
 		});
-	const panelAt = course.stretches.find((x) => x.mode !== 'tube');
+	const panelAt = rowByRow.stretches.find((x) => x.mode !== 'tube');
 	events.push({
 		after: 0,
 		kind: 'slow',
@@ -174,7 +174,7 @@ export function runSheet(input: RunSheetInput): RunSheet {
 	});
 	// A panel is cranked slowly to its end; the row after a hung hem as well.
 	if (panelAt) events.push({ after: panelAt.from, kind: 'slow', until: totalRows, why: 'panel' });
-	for (const { after, work } of course.works) {
+	for (const { after, work } of rowByRow.works) {
 		events.push({ after, kind: 'hands', work });
 		const hung = work.find((w) => w.do === 'hang-hem');
 		// What will be hung has to be loose enough to reach.
@@ -198,7 +198,7 @@ export function runSheet(input: RunSheetInput): RunSheet {
 			first: toMain,
 			old: before.kind === 'waste' ? PULLED : leg.kind === 'waste' ? left('cast-off') : joined,
 			new: leg.kind === 'waste' ? PULLED : toMain ? left('cast-on') : joined,
-			place: yarnPlace(course, leg.start)
+			place: yarnPlace(rowByRow, leg.start)
 		});
 		events.push({ after: leg.start, kind: 'slow', until: leg.start + 1, why: 'join' });
 		const colourJoin = before.kind === 'main' && leg.kind === 'main';
@@ -218,14 +218,14 @@ export function runSheet(input: RunSheetInput): RunSheet {
 		events.push({ after: wasteBefore + mainRow, kind: 'mark', mainRow });
 	for (const out of input.runsOut) {
 		const after = wasteBefore + out.mainRow;
-		events.push({ after, kind: 'runs-out', yarn: out.yarn, place: yarnPlace(course, after) });
+		events.push({ after, kind: 'runs-out', yarn: out.yarn, place: yarnPlace(rowByRow, after) });
 	}
 	events.push({
 		after: totalRows,
 		kind: 'take-off',
 		method: input.takeOff,
 		tail: left('cast-off'),
-		place: yarnPlace(course, totalRows)
+		place: yarnPlace(rowByRow, totalRows)
 	});
 	events.sort((a, b) => a.after - b.after || rank(a) - rank(b));
 	return { totalRows, mainRows, wasteBefore, legs, events };

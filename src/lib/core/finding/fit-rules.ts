@@ -339,7 +339,7 @@ export const shortWaste: Rule = ({ hatWish, tubeWish }) => {
 
 export const noCounter: Rule = ({ machine, pieces }) => {
 	const panels = pieces.some(
-		(p) => p.machine.counter === 'tube' && p.course.stretches.some((x) => x.mode !== 'tube')
+		(p) => p.machine.counter === 'tube' && p.rowByRow.stretches.some((x) => x.mode !== 'tube')
 	);
 	return machine.counter === 'none' || panels
 		? {

@@ -1,7 +1,7 @@
 import type { Assembly, AssemblyStep } from '../assembly/assembly';
 import type { Border, Eyes, FlatClosing } from '../model/kinds';
 import type { Tail } from '../amounts/tails';
-import type { Course } from '../crank/course';
+import type { RowByRow } from '../crank/row-by-row';
 import type { EdgeCount } from '../garment/figures';
 import type { SeamCheck } from '../garment/seams';
 import type { RunSheet } from '../crank/runsheet';
@@ -248,7 +248,7 @@ export interface FinishedPiece {
 	readonly tails: readonly Tail[];
 	readonly stitches: { readonly first: number; readonly last: number };
 	readonly sheet: Pick<RunSheet, 'legs'>;
-	readonly course: Pick<Course, 'stretches'>;
+	readonly rowByRow: Pick<RowByRow, 'stretches'>;
 }
 
 export interface FinishInput {
@@ -262,8 +262,8 @@ export interface FinishInput {
 	readonly worn: 'baby' | 'foot' | null;
 }
 
-export const isPanel = (p: Pick<FinishedPiece, 'course'>): boolean =>
-	p.course.stretches.some((stretch) => stretch.mode !== 'tube');
+export const isPanel = (p: Pick<FinishedPiece, 'rowByRow'>): boolean =>
+	p.rowByRow.stretches.some((stretch) => stretch.mode !== 'tube');
 
 /** Worked there and back on a few pins that never narrow, its loops drawn together at the end. */
 const isCord = (p: FinishedPiece): boolean =>

@@ -40,7 +40,7 @@ function endSteps(assembly: Assembly, p: NamedPiece): FinishStep[] {
 	for (const s of assembly) {
 		if (!('piece' in s) || s.piece !== p.id || !('edge' in s)) continue;
 		const id = `${s.do}-${s.edge}-${p.id}`;
-		const panel = p.course.stretches.some((x) => x.mode !== 'tube');
+		const panel = p.rowByRow.stretches.some((x) => x.mode !== 'tube');
 		if (s.do === 'gather' && panel && p.stitches.first > p.stitches.last)
 			steps.push({
 				...step(id),

@@ -109,12 +109,12 @@ describe('a hem hung on the machine', () => {
 		expect(p.pieces[0]!.mainRows).toBe(65);
 		// At 2 rows to the centimetre.
 		expect(p.tube.flatLength.mean).toBeCloseTo(45 / 2, 8);
-		const hang = p.pieces[0]!.course.works.find((w) => w.work.some((x) => x.do === 'hang-hem'))!;
+		const hang = p.pieces[0]!.rowByRow.works.find((w) => w.work.some((x) => x.do === 'hang-hem'))!;
 		// After 5 rows of waste and 40 of hem; the first main row is hung, and named as the counter has it.
 		expect(hang.after).toBe(45);
 		expect(hang.work[0]).toMatchObject({ row: 0 });
 		expect(wordHands(hang.work, M48).title).toBe('Hang the first row');
-		expect(p.pieces[0]!.course.works).toHaveLength(1);
+		expect(p.pieces[0]!.rowByRow.works).toHaveLength(1);
 	});
 	it('fits a head by its height as worn, the hidden rows on top', () => {
 		const p = planned({ recipe: 'hem-hat', hemRows: 40 });
@@ -193,10 +193,10 @@ describe('what goes round a foot, a cup, a head', () => {
 describe('a cord', () => {
 	it('is cast on over a few pins clear of marker and trip, worked by hand, without waste', () => {
 		const p = planned({ recipe: 'cord', pins: 3, stripes: '10 A' });
-		const { course, program, wasteRows, stitches } = p.pieces[0]!;
-		expect(course.stretches[0]).toMatchObject({ mode: 'hand' });
-		expect(course.stretches[0]!.high - course.stretches[0]!.low).toBe(2);
-		expect(keptOff(M48)).not.toContain(course.stretches[0]!.low);
+		const { rowByRow, program, wasteRows, stitches } = p.pieces[0]!;
+		expect(rowByRow.stretches[0]).toMatchObject({ mode: 'hand' });
+		expect(rowByRow.stretches[0]!.high - rowByRow.stretches[0]!.low).toBe(2);
+		expect(keptOff(M48)).not.toContain(rowByRow.stretches[0]!.low);
 		expect(program[0]).toMatchObject({ op: 'cast-on', method: 'e-wrap' });
 		expect([wasteRows, stitches.first, p.amounts[0]!.stitches]).toEqual([0, 3, 3 * 120]);
 	});
@@ -205,7 +205,7 @@ describe('a cord', () => {
 describe('a thumb', () => {
 	it('is a strand over its stitches at a row, across from the joins, and is opened afterwards', () => {
 		const p = planned({ recipe: 'warmers', thumbCm: 5, length: { by: 'rows', rows: 60 } });
-		const [work] = p.pieces[0]!.course.works;
+		const [work] = p.pieces[0]!.rowByRow.works;
 		// 12 stitches in 10 cm: 6 over 5 cm. Two thirds up, after 5 rows of waste.
 		expect(work!.after).toBe(45);
 		expect(work!.work[0]!.pins).toHaveLength(6);

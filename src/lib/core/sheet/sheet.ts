@@ -154,14 +154,14 @@ export function sheetOf(plan: Plan, { title, kind, units, terms }: Options): She
 		title,
 		kind,
 		figures: figuresOf(plan, units),
-		rings: machines.map(({ machine, course }) => ({
+		rings: machines.map(({ machine, rowByRow }) => ({
 			name: machine.name,
 			pins: machine.pins,
 			turns: machine.turns,
 			marker: markerPin(machine),
 			off: keptOff(machine).map((p) => p + 1),
-			low: (course.stretches[0]?.low ?? 0) + 1,
-			high: (course.stretches[0]?.high ?? machine.pins - 1) + 1
+			low: (rowByRow.stretches[0]?.low ?? 0) + 1,
+			high: (rowByRow.stretches[0]?.high ?? machine.pins - 1) + 1
 		})),
 		pieces: plan.pieces.map((p): SheetPiece => {
 			const tails = new Map<string, string>();

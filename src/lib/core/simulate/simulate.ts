@@ -52,7 +52,7 @@ function cutTo(fabric: Fabric, rows: number, loops: number): Fabric {
 }
 
 /** What is seen of a program while it runs, beside what hangs on the pins. */
-interface Course {
+interface Progress {
 	castOn: boolean;
 	off: boolean;
 	wasteRows: number;
@@ -74,10 +74,10 @@ export function simulate(program: Program, ring: Ring): Simulated {
 		return { fabric: emptyFabric(pins, 0, 0), faults, yarnAt: 'low' };
 	}
 	const bed = new Bed(emptyFabric(pins, rows, loops), ring.panelLost, ring.keepOff ?? []);
-	const course: Course = { castOn: false, off: false, wasteRows: 0, emptyRounds: 0 };
-	for (const step of program) if (!perform(bed, course, step)) break;
+	const progress: Progress = { castOn: false, off: false, wasteRows: 0, emptyRounds: 0 };
+	for (const step of program) if (!perform(bed, progress, step)) break;
 	const ended = bed.row === rows;
-	if (ended && course.castOn && bed.made > 0 && !course.off && bed.ends())
+	if (ended && progress.castOn && bed.made > 0 && !progress.off && bed.ends())
 		bed.fault('left-on-machine');
 	return {
 		fabric: cutTo(bed.fabric, bed.row, bed.made),
@@ -92,10 +92,10 @@ const allInWork = (bed: Bed, from: number, to: number): boolean => {
 };
 
 /** One operation; false where nothing after it makes sense. */
-function perform(bed: Bed, course: Course, step: Op): boolean {
+function perform(bed: Bed, progress: Progress, step: Op): boolean {
 	switch (step.op) {
 		case 'cast-on':
-			castOn(bed, course, step);
+			castOn(bed, progress, step);
 			break;
 		case 'work':
 			bed.panel = step.as === 'panel' ? step.by : null;
@@ -110,8 +110,8 @@ function perform(bed: Bed, course: Course, step: Op): boolean {
 			break;
 		case 'rows':
 			if (!knitRows(bed, step.count)) return false;
-			course.wasteRows =
-				bed.feeder !== null && isSpare(bed.feeder) ? course.wasteRows + step.count : 0;
+			progress.wasteRows =
+				bed.feeder !== null && isSpare(bed.feeder) ? progress.wasteRows + step.count : 0;
 			break;
 		case 'hang-hem':
 			if (!hangRow(bed, step.row) || !knitRows(bed, 1)) return false;
@@ -160,17 +160,17 @@ function perform(bed: Bed, course: Course, step: Op): boolean {
 			latchExtension(bed, step.pin);
 			break;
 		case 'empty-round':
-			emptyRound(bed, course);
+			emptyRound(bed, progress);
 			break;
 		case 'take-off':
-			takeOff(bed, course, step.method);
+			takeOff(bed, progress, step.method);
 	}
 	return true;
 }
 
-function castOn(bed: Bed, course: Course, step: Extract<Op, { op: 'cast-on' }>): void {
-	if (course.castOn) bed.fault('cast-on-twice');
-	course.castOn = true;
+function castOn(bed: Bed, progress: Progress, step: Extract<Op, { op: 'cast-on' }>): void {
+	if (progress.castOn) bed.fault('cast-on-twice');
+	progress.castOn = true;
 	bed.feeder = step.yarn;
 	const from = step.from ?? 0;
 	const to = step.to ?? bed.fabric.pins;
@@ -180,26 +180,26 @@ function castOn(bed: Bed, course: Course, step: Extract<Op, { op: 'cast-on' }>):
 }
 
 /** A second round without yarn lets every loop slip off. */
-function emptyRound(bed: Bed, course: Course): void {
+function emptyRound(bed: Bed, progress: Progress): void {
 	if (bed.feeder !== null) return bed.fault('yarn-still-in');
-	course.emptyRounds += 1;
-	if (course.emptyRounds < 2) return;
+	progress.emptyRounds += 1;
+	if (progress.emptyRounds < 2) return;
 	bed.fault('live-loops');
 	for (const loop of bed.top)
 		for (let l = loop; l >= 0; l = bed.under[l]!) bed.fabric.state[l] = LOOP.dropped;
 	bed.top.fill(EMPTY);
 	bed.inWork.fill(0);
-	course.off = true;
+	progress.off = true;
 }
 
-function takeOff(bed: Bed, course: Course, method: 'needle' | 'crank'): void {
+function takeOff(bed: Bed, progress: Progress, method: 'needle' | 'crank'): void {
 	if (!bed.ends() || bed.row === 0) bed.fault('nothing-on-pins');
-	if (method === 'crank' && course.wasteRows < SAFE_WASTE_ROWS) bed.fault('live-loops');
+	if (method === 'crank' && progress.wasteRows < SAFE_WASTE_ROWS) bed.fault('live-loops');
 	const state = method === 'needle' ? LOOP.onNeedle : LOOP.onWaste;
 	for (const loop of bed.top)
 		for (let l = loop; l >= 0; l = bed.under[l]!)
 			if (bed.fabric.into[l]! < 0) bed.fabric.state[l] = state;
 	bed.top.fill(EMPTY);
 	bed.inWork.fill(0);
-	course.off = true;
+	progress.off = true;
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { A, B, M48, machineOf, planned, projectOf } from '../../../../tests/support/bench';
 import { FAULTS } from '../model/bench';
-import type { HandWork } from '../crank/course';
+import type { HandWork } from '../crank/row-by-row';
 import { LOOP } from '../simulate/fabric';
 import { simulate } from '../simulate/simulate';
 import { decreaseMoves, edgeSides, wordHands } from './hands';

@@ -1,4 +1,4 @@
-import type { YarnPlace } from '../crank/course';
+import type { YarnPlace } from '../crank/row-by-row';
 import type { RunSheetEvent } from '../crank/runsheet';
 import { isSpare } from '../program/program';
 import type { Machine, Yarn } from '../model/bench';

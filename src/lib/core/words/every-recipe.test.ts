@@ -7,7 +7,7 @@ import {
 	withWaste,
 	type Begun
 } from '../../../../tests/support/every';
-import { rowAtHand } from '../crank/course';
+import { rowAtHand } from '../crank/row-by-row';
 import type { RunSheetEvent } from '../crank/runsheet';
 import type { Plan, PlannedPiece } from '../plan';
 import { isSpare } from '../program/program';
@@ -77,7 +77,7 @@ describe('tails at the crank, over every recipe, ring and school of waste', () =
 	it('a panel is changed and taken off at the edge where the yarn is, with no marker and no empty round', () => {
 		const panels = all.filter(
 			({ piece, event: e }) =>
-				piece.course.stretches.every((x) => x.mode !== 'tube') &&
+				piece.rowByRow.stretches.every((x) => x.mode !== 'tube') &&
 				(e.kind === 'join' || e.kind === 'take-off' || e.kind === 'runs-out')
 		);
 		expect(panels.length).toBeGreaterThan(200);
@@ -86,8 +86,8 @@ describe('tails at the crank, over every recipe, ring and school of waste', () =
 			if (event.kind === 'runs-out' || (event.kind === 'take-off' && event.method === 'crank'))
 				continue;
 			// Where the next row begins; at the end, where the last one went.
-			const next = rowAtHand(piece.course, event.after);
-			const last = rowAtHand(piece.course, event.after - 1);
+			const next = rowAtHand(piece.rowByRow, event.after);
+			const last = rowAtHand(piece.rowByRow, event.after - 1);
 			const pin = next ? next[next.yarnAt] : last![last!.yarnAt === 'low' ? 'high' : 'low'];
 			expect(how, what).toContain(`pin ${pin + 1}, the`);
 		}

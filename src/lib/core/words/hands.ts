@@ -3,7 +3,7 @@ import type { EdgeRule, Turns } from '../model/kinds';
 import { sideOfEdge } from '../bench/machine/panel';
 import type { Machine } from '../model/bench';
 import { markerPin } from '../bench/machine/ring';
-import type { HandWork, RowAtHand } from '../crank/course';
+import type { HandWork, RowAtHand } from '../crank/row-by-row';
 import type { EventWords } from './say';
 
 /**

@@ -37,7 +37,7 @@
 	const low = $derived((castOn?.from ?? 0) + 1);
 	const high = $derived(castOn?.to ?? machine.pins);
 	const pins = $derived(high - low + 1);
-	const mode = $derived(piece.course.stretches[0]?.mode ?? 'tube');
+	const mode = $derived(piece.rowByRow.stretches[0]?.mode ?? 'tube');
 	const weaving = $derived(weave(pins));
 	const tail = $derived(piece.tails.find((t) => t.id === 'cast-on'));
 	const s = $derived(say(workbench.units));

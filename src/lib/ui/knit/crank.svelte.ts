@@ -4,7 +4,7 @@ import { foldRun } from '$lib/core/crank/run';
 import { isSpare, RAVEL } from '$lib/core/program/program';
 import { wordYarn } from '$lib/core/words/say';
 import type { Plan, PlannedPiece } from '$lib/core/plan';
-import { rowAtHand, type HandWork } from '$lib/core/crank/course';
+import { rowAtHand, type HandWork } from '$lib/core/crank/row-by-row';
 import { eventsAhead, positionAt, type RunSheetEvent } from '$lib/core/crank/runsheet';
 import { yarnNamer } from '../state/ribbon-pins';
 import type { Run } from '../state/run.svelte';
@@ -45,10 +45,10 @@ export class Crank {
 	/** Rows shown plus those on their way to the disk. */
 	readonly pressed = $derived.by(() => this.state.done + this.#run.pending);
 
-	readonly row = $derived(rowAtHand(this.piece.course, this.state.done));
+	readonly row = $derived(rowAtHand(this.piece.rowByRow, this.state.done));
 	/** Whether the machine is in panel mode; after the last row it is as that row left it. */
 	readonly panel = $derived.by(() => {
-		const row = this.row ?? rowAtHand(this.piece.course, this.state.done - 1);
+		const row = this.row ?? rowAtHand(this.piece.rowByRow, this.state.done - 1);
 		return row !== undefined && row.mode !== 'tube';
 	});
 	readonly ahead = $derived(eventsAhead(this.sheet, this.state.done));

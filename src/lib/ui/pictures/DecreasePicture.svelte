@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Turns } from '$lib/core/model/kinds';
 	import { edgeSides } from '$lib/core/words/hands';
-	import type { HandWork } from '$lib/core/crank/course';
+	import type { HandWork } from '$lib/core/crank/row-by-row';
 
 	interface Props {
 		work: Extract<HandWork, { do: 'decrease' }>;

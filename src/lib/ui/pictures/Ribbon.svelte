@@ -107,7 +107,7 @@
 	const gauge = $derived(gauges[0]!);
 	/** A panel shows each of its stitches; a tube is a strip of its middle, at scale. */
 	const across = $derived(
-		piece.course.stretches.some((s) => s.mode !== 'tube') ? piece.stitches.first : null
+		piece.rowByRow.stretches.some((s) => s.mode !== 'tube') ? piece.stitches.first : null
 	);
 	// Labels of pins that would lie on one another are staggered on two lines.
 	const placed = $derived.by(() => {

@@ -5,11 +5,11 @@ import type { PlannedPiece } from '$lib/core/plan';
  * make of it for a panel. `x` says where a number of main rows lies.
  */
 export function pieceOutline(
-	piece: Pick<PlannedPiece, 'course' | 'mainRows' | 'sheet'>,
+	piece: Pick<PlannedPiece, 'rowByRow' | 'mainRows' | 'sheet'>,
 	x: (row: number) => number,
 	box: { readonly top: number; readonly height: number }
 ): string {
-	const { stretches } = piece.course;
+	const { stretches } = piece.rowByRow;
 	const first = stretches[0];
 	if (!first || stretches.every((s) => s.mode === 'tube'))
 		return `M${x(0)} ${box.top}H${x(piece.mainRows)}V${box.top + box.height}H${x(0)}Z`;

@@ -28,7 +28,7 @@ export function sensorFor(
 		trouble: asked.trouble
 	});
 	if (crank.panel) {
-		const edges = crank.piece.course.stretches
+		const edges = crank.piece.rowByRow.stretches
 			.filter((s) => s.to > done)
 			.map((s) => `${s.to - Math.max(done, s.from)}x${s.low}-${s.high}`);
 		query.set('edges', edges.join(','));

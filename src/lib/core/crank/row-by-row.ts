@@ -51,7 +51,7 @@ export type HandWork =
 			readonly pins: readonly number[];
 	  };
 
-export interface Course {
+export interface RowByRow {
 	readonly stretches: readonly Stretch[];
 	/** Work at the pins, by the rows done before it; in order. */
 	readonly works: readonly { readonly after: number; readonly work: readonly HandWork[] }[];
@@ -127,7 +127,7 @@ function handWork(at: Walk, o: Op): HandWork | undefined {
  * What the maker at the crank needs to know of a program, row by row: which pins are in work, which way, where the yarn is
  * and what the hands do. Holds for programs that the machine can knit; those with faults are not brought to the crank.
  */
-export function courseOf(program: Program, pins: number): Course {
+export function rowByRowOf(program: Program, pins: number): RowByRow {
 	const at: Walk = { low: 0, high: pins - 1, mode: 'tube', yarnAt: 'low', row: 0, spare: 0 };
 	let feeds = 0;
 	let main = false;
@@ -181,8 +181,11 @@ export interface RowAtHand {
 }
 
 /** The row that comes after `done` rows; undefined past the end. */
-export function rowAtHand(course: Pick<Course, 'stretches'>, done: number): RowAtHand | undefined {
-	const s = course.stretches.find((x) => done >= x.from && done < x.to);
+export function rowAtHand(
+	rowByRow: Pick<RowByRow, 'stretches'>,
+	done: number
+): RowAtHand | undefined {
+	const s = rowByRow.stretches.find((x) => done >= x.from && done < x.to);
 	if (!s) return undefined;
 	const turned = s.mode !== 'tube' && (done - s.from) % 2 === 1;
 	const other = s.yarnAt === 'low' ? 'high' : 'low';
@@ -203,10 +206,10 @@ export type YarnPlace =
 	| { readonly in: 'panel'; readonly edge: Edge; readonly pin: number; readonly pins: number };
 
 /** Where the yarn is after `done` rows, before the next or at the end. */
-export function yarnPlace(course: Pick<Course, 'stretches'>, done: number): YarnPlace {
-	const next = rowAtHand(course, done);
-	const last = course.stretches.at(-1);
-	const row = next ?? (last && rowAtHand(course, last.to - 1));
+export function yarnPlace(rowByRow: Pick<RowByRow, 'stretches'>, done: number): YarnPlace {
+	const next = rowAtHand(rowByRow, done);
+	const last = rowByRow.stretches.at(-1);
+	const row = next ?? (last && rowAtHand(rowByRow, last.to - 1));
 	if (!row || row.mode === 'tube') return { in: 'tube' };
 	const other = row.yarnAt === 'low' ? 'high' : 'low';
 	const edge = next ? row.yarnAt : other;

@@ -4,7 +4,7 @@ import { ring } from '../../../../tests/support/same-as-slowly';
 import type { Edge, Op, Program } from '../program/program';
 import { stitchesInRow } from '../simulate/fabric';
 import { simulate } from '../simulate/simulate';
-import { courseOf, rowAtHand } from './course';
+import { rowByRowOf, rowAtHand } from './row-by-row';
 
 const PINS = 24;
 const edge = fc.constantFrom<Edge>('low', 'high');
@@ -42,7 +42,7 @@ const tube: Program = [
 	{ op: 'rows', count: 7 }
 ];
 
-describe('the course of a program', () => {
+describe('a program row by row', () => {
 	it('has the widths and the side of the yarn that the simulated machine has, row by row', () => {
 		let held = 0;
 		fc.assert(
@@ -50,14 +50,14 @@ describe('the course of a program', () => {
 				const { fabric, faults, yarnAt } = simulate(program, ring(PINS));
 				if (faults.some((f) => f.code !== 'left-on-machine')) return;
 				held += 1;
-				const course = courseOf(program, PINS);
+				const rowByRow = rowByRowOf(program, PINS);
 				for (let r = 0; r < fabric.rows; r++) {
-					const at = rowAtHand(course, r)!;
+					const at = rowAtHand(rowByRow, r)!;
 					expect(at.high - at.low + 1).toBe(stitchesInRow(fabric, r));
 					expect(at.row).toBe(r + 1);
 				}
-				expect(rowAtHand(course, fabric.rows)).toBeUndefined();
-				const last = rowAtHand(course, fabric.rows - 1);
+				expect(rowAtHand(rowByRow, fabric.rows)).toBeUndefined();
+				const last = rowAtHand(rowByRow, fabric.rows - 1);
 				if (last) expect(last.yarnAt).toBe(yarnAt === 'low' ? 'high' : 'low');
 			}),
 			{ seed: 31, numRuns: 1500 }
@@ -66,14 +66,14 @@ describe('the course of a program', () => {
 	});
 
 	it('counts a hung hem as a row, with every pin in work', () => {
-		const course = courseOf(tube, PINS);
-		expect(course.stretches).toMatchObject([{ from: 0, to: 20, low: 0, high: 23, mode: 'tube' }]);
-		expect(course.works).toMatchObject([{ after: 12, work: [{ do: 'hang-hem', row: 0 }] }]);
-		expect(course.works[0]!.work[0]!.pins).toHaveLength(24);
+		const rowByRow = rowByRowOf(tube, PINS);
+		expect(rowByRow.stretches).toMatchObject([{ from: 0, to: 20, low: 0, high: 23, mode: 'tube' }]);
+		expect(rowByRow.works).toMatchObject([{ after: 12, work: [{ do: 'hang-hem', row: 0 }] }]);
+		expect(rowByRow.works[0]!.work[0]!.pins).toHaveLength(24);
 	});
 
 	it('names the pins of a decrease from the edge inward', () => {
-		const { works, stretches } = courseOf(
+		const { works, stretches } = rowByRowOf(
 			[
 				{ op: 'cast-on', method: 'e-wrap', yarn: 0, from: 2, to: 12 },
 				{ op: 'work', as: 'panel', by: 'switch' },
@@ -100,7 +100,7 @@ describe('the course of a program', () => {
 	});
 
 	it('even rows go back, odd ones out: even rows end on the starting side', () => {
-		const course = courseOf(
+		const rowByRow = rowByRowOf(
 			[
 				{ op: 'cast-on', method: 'e-wrap', yarn: 0, from: 2, to: 12 },
 				{ op: 'work', as: 'panel', by: 'switch' },
@@ -108,12 +108,12 @@ describe('the course of a program', () => {
 			],
 			PINS
 		);
-		expect([0, 1, 2, 3].map((d) => rowAtHand(course, d)!.yarnAt)).toEqual([
+		expect([0, 1, 2, 3].map((d) => rowAtHand(rowByRow, d)!.yarnAt)).toEqual([
 			'low',
 			'high',
 			'low',
 			'high'
 		]);
-		expect([0, 1].map((d) => rowAtHand(course, d)!.even)).toEqual([false, true]);
+		expect([0, 1].map((d) => rowAtHand(rowByRow, d)!.even)).toEqual([false, true]);
 	});
 });
