@@ -9,7 +9,7 @@
 	import LeavePage from '$lib/ui/parts/LeavePage.svelte';
 	import NotStored from '$lib/ui/parts/NotStored.svelte';
 	import { provideWorkbench, Workbench } from '$lib/ui/state/workbench.svelte';
-	import { teller, wordUncaught } from '$lib/ui/state/tell.svelte';
+	import { notices, wordUncaught } from '$lib/ui/state/notices.svelte';
 	import TopBar from '$lib/ui/parts/TopBar.svelte';
 
 	let { children }: { children: Snippet } = $props();
@@ -25,7 +25,7 @@
 	});
 	/** What nobody else has caught is told: nothing fails in silence. */
 	const onunhandledrejection = (e: PromiseRejectionEvent) =>
-		void teller.warn(wordUncaught(e.reason));
+		void notices.warn(wordUncaught(e.reason));
 	/** Where a view was begun again, and without which records: once is enough. */
 	const begunAgain: string[] = [];
 	/** A record that does not read is set apart, and the view goes on without it; anything else is said. */
@@ -43,7 +43,7 @@
 	/** What a press set off and did not manage. */
 	function onwindowerror(e: ErrorEvent) {
 		// The browser's own note that a size changed while it was measured.
-		if (!/ResizeObserver/.test(e.message)) void teller.warn(wordUncaught(e.error ?? e.message));
+		if (!/ResizeObserver/.test(e.message)) void notices.warn(wordUncaught(e.error ?? e.message));
 	}
 	const failed = $derived(workbench.keeper.failed);
 	const opening = $derived(workbench.trouble && STORE_WORDS[workbench.trouble]);
@@ -98,17 +98,17 @@
 		onagain={() => workbench.keeper.retry()}
 	/>
 {/if}
-{#if teller.plain}
+{#if notices.plain}
 	<p class="border-warning bg-base-200 border-b px-6 py-2" role="status">
-		{teller.plain.text}
-		{#if teller.plain.action}<button
+		{notices.plain.text}
+		{#if notices.plain.action}<button
 				class="act act-small"
 				onclick={() => {
-					teller.plain?.action?.onClick();
-					teller.plain = null;
-				}}>{teller.plain.action.label}</button
+					notices.plain?.action?.onClick();
+					notices.plain = null;
+				}}>{notices.plain.action.label}</button
 			>{/if}
-		<button class="act act-small" onclick={() => (teller.plain = null)}>Close</button>
+		<button class="act act-small" onclick={() => (notices.plain = null)}>Close</button>
 	</p>
 {/if}
 <LeavePage open={workbench.keeper.open} />
@@ -155,7 +155,7 @@
 		onfail={() => (keys = false)}
 	/>
 {/if}
-{#if teller.wanted}
+{#if notices.wanted}
 	{#await import('svelte-sonner') then { Toaster }}<Toaster
 			position="bottom-right"
 			theme="system"

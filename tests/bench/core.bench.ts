@@ -1,6 +1,6 @@
 import { gaugeBook } from '../../src/lib/core/bench/gauge/book';
 import { gaugeFor } from '../../src/lib/core/bench/gauge/gauge';
-import { standIns } from '../../src/lib/core/substitute/rank';
+import { substitutesFor } from '../../src/lib/core/substitute/rank';
 import { OPEN_SIEVE, sift } from '../../src/lib/ui/bench/stash/sift';
 import { A, benchOf, machineOf, projectOf, readingOf, swatchOf } from '../support/bench';
 import { bigBench, wishOn } from '../support/stash';
@@ -250,7 +250,7 @@ const question = {
 };
 report(
 	'rank 500 yarns, single and double strands, median in Node',
-	median(time(12, () => standIns(question))),
+	median(time(12, () => substitutesFor(question))),
 	'ms',
 	{ most: 200 }
 );

@@ -289,12 +289,12 @@ test('speaks with a voice of this device only, and not at all without one', asyn
 
 test('the stand-in sensor refuses what it cannot be asked, in words', async ({ request }) => {
 	for (const query of ['', 'pins=900', 'pins=48&edges=2-3', 'pins=48&trouble=awful']) {
-		const r = await request.get(`/api/stand-in/row-sensor?${query}`);
+		const r = await request.get(`/api/simulated/row-sensor?${query}`);
 		expect(r.status()).toBe(400);
 		expect(r.headers()['content-type']).toBe('application/problem+json');
 	}
 	const ok = await request.get(
-		'/api/stand-in/row-sensor?pins=48&rows=2&turnsPerMinute=240&trouble=none&seed=3&perTurn=4'
+		'/api/simulated/row-sensor?pins=48&rows=2&turnsPerMinute=240&trouble=none&seed=3&perTurn=4'
 	);
 	expect(ok.headers()['content-type']).toBe('text/event-stream');
 	const text = await ok.text();

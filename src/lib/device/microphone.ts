@@ -1,8 +1,8 @@
-import type { Ear } from './ear';
-import workletUrl from './ear.worklet.ts?worker&url';
+import type { SoundInput } from './sound-input';
+import workletUrl from './sound-input.worklet.ts?worker&url';
 
 /** The device's microphone, without the cleaning up that is meant for speech and would take the clicks for noise. */
-export class Microphone implements Ear {
+export class Microphone implements SoundInput {
 	readonly name = 'Microphone';
 
 	async listen(hear: (samples: Float32Array, sampleRate: number) => void): Promise<() => void> {
@@ -19,7 +19,7 @@ export class Microphone implements Ear {
 		const context = new AudioContext();
 		await context.audioWorklet.addModule(workletUrl);
 		const source = context.createMediaStreamSource(stream);
-		const node = new AudioWorkletNode(context, 'tomble-ear', { numberOfOutputs: 0 });
+		const node = new AudioWorkletNode(context, 'tomble-sound-input', { numberOfOutputs: 0 });
 		node.port.onmessage = (e: MessageEvent<Float32Array>) => hear(e.data, context.sampleRate);
 		source.connect(node);
 		return () => {

@@ -5,7 +5,7 @@ import { linesOf, planOrder } from '../core/order/order';
 import { plan } from '../core/plan';
 import { heldBy, leftOf } from '../core/order/stock';
 import { longestTubes, makeWith } from '../core/substitute/make-with';
-import { standIns } from '../core/substitute/rank';
+import { substitutesFor } from '../core/substitute/rank';
 
 /** An order with the plans of its projects, and what others hold, made here: what comes back is figures alone. */
 function stallOrder(order: Order, projects: readonly Project[], bench: Bench) {
@@ -23,6 +23,6 @@ function stallOrder(order: Order, projects: readonly Project[], bench: Bench) {
 export type StallOrder = ReturnType<typeof stallOrder>;
 
 /** Core behind a worker: for what takes longer than a frame. */
-const api = { plan, stallOrder, heldBy, longestTubes, makeWith, standIns };
+const api = { plan, stallOrder, heldBy, longestTubes, makeWith, substitutesFor };
 export type PlanWorker = typeof api;
 Comlink.expose(api);

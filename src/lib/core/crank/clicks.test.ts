@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { seeded } from '../../../../tests/support/random';
-import { soundOfCounter, type Recording, type SimulatedSound } from '../../device/simulated-ear';
+import { soundOfCounter, type Recording, type SimulatedSound } from '../../device/simulated-clicks';
 import { ClickFinder } from './clicks';
 
 const RATE = 16_000;

@@ -30,7 +30,7 @@ export type Fix =
 	| { readonly do: 'by-yarn' }
 	/** Back to what it began with: what was asked is too much to be worked out. */
 	| { readonly do: 'begin-again' }
-	| { readonly do: 'stand-in'; readonly yarnId: string }
+	| { readonly do: 'substitute'; readonly yarnId: string }
 	| { readonly do: 'ladder-pins'; readonly pins: readonly number[] }
 	| { readonly do: 'eyes'; readonly kind: 'stitched' }
 	| { readonly do: 'sag'; readonly cm: number }

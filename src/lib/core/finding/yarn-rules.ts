@@ -17,7 +17,7 @@ export const yarnEnough: Rule = ({ amounts, tubeWish, hatWish }) =>
 					where: { at: 'row' as const, row: a.runsOutAtRow },
 					// Length and yarn both given: the length gives, or there is more yarn to be had.
 					...(tubeWish || hatWish ? { fix: { do: 'by-yarn' as const } } : {}),
-					or: { do: 'stand-in' as const, yarnId: a.yarnId }
+					or: { do: 'substitute' as const, yarnId: a.yarnId }
 				}
 			];
 		if (chance > CLOSE)

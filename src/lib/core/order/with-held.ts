@@ -41,7 +41,7 @@ export function withHeld(plan: Plan, project: Project, bench: Bench, held: reado
 					},
 					severity: 'warn',
 					where: { at: 'yarn', yarn: a.yarn },
-					or: { do: 'stand-in', yarnId: a.yarnId }
+					or: { do: 'substitute', yarnId: a.yarnId }
 				},
 				project.accepted
 			)

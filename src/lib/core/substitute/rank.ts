@@ -26,7 +26,7 @@ export interface Question {
 }
 
 /** One yarn, or strands held together, in the place of another, with all that would follow. */
-export interface StandIn {
+export interface Substitute {
 	/** As it would be used; `heldTogether` names its parts where it is not a yarn of the bench as it is. */
 	readonly yarn: Yarn;
 	readonly from: 'bench' | 'together' | 'typed';
@@ -54,7 +54,7 @@ export interface Answer {
 	readonly wanted: Yarn;
 	readonly wantedGauge: Gauge;
 	readonly wantedGrams: Estimate;
-	readonly standIns: readonly StandIn[];
+	readonly substitutesFor: readonly Substitute[];
 	/** How many yarns and combinations were compared. */
 	readonly compared: number;
 }
@@ -65,14 +65,14 @@ const MIXED_PAIRS = 60;
 
 interface Candidate {
 	readonly yarn: Yarn;
-	readonly from: StandIn['from'];
+	readonly from: Substitute['from'];
 }
 
 /** Every yarn as it is, each single one doubled, and the pairs nearest in tex; typed ones single and doubled. */
 function candidatesFor(wanted: Yarn, { bench, typed }: Question): Candidate[] {
 	const tex = effectiveTex(wanted);
 	const near = (y: Yarn) => Math.abs(Math.log(effectiveTex(y) / tex)) < FAR;
-	const doubled = (y: Yarn, from: StandIn['from']): Candidate => ({
+	const doubled = (y: Yarn, from: Substitute['from']): Candidate => ({
 		yarn: holdTogether(`${y.id}*2` as YarnId, [{ yarn: y, strands: 2 }]),
 		from
 	});
@@ -133,7 +133,7 @@ const step = (score: number): number => Math.round(score * 200);
  * pass marks all of them from their gauges; the best are then planned in full, with new row counts and sizes. A yarn in its
  * own place changes nothing. Undefined where the project cannot be planned or does not use the yarn.
  */
-export function standIns(q: Question): Answer | undefined {
+export function substitutesFor(q: Question): Answer | undefined {
 	const { project, bench } = q;
 	const book = gaugeBook({ ...bench, yarns: [...bench.yarns, ...q.typed] });
 	const now = plan(project, bench, undefined, book);
@@ -180,7 +180,7 @@ export function standIns(q: Question): Answer | undefined {
 		.sort((a, b) => b.score - a.score)
 		.slice(0, q.most);
 
-	const worked = quick.flatMap(({ candidate }): StandIn[] => {
+	const worked = quick.flatMap(({ candidate }): Substitute[] => {
 		const { yarn, from } = candidate;
 		const wish = recipe.withYarn(project.wish, q.yarnId, yarn.id);
 		const known = bench.yarns.some((y) => y.id === yarn.id);
@@ -218,7 +218,7 @@ export function standIns(q: Question): Answer | undefined {
 		wanted,
 		wantedGauge,
 		wantedGrams: amount.grams.value,
-		standIns: worked.sort(
+		substitutesFor: worked.sort(
 			(a, b) =>
 				step(b.score) - step(a.score) ||
 				colourDistance(a.yarn.colour, wanted.colour) - colourDistance(b.yarn.colour, wanted.colour)

@@ -17,17 +17,25 @@ import type { Yarn } from '../model/bench';
 import { isHat, type Bench } from '../model/project';
 import { plan } from '../plan';
 import { harbour } from '../../demo/harbour';
-import { wordAgainst, wordFor, wordSettle } from '../words/stand-ins';
+import { wordAgainst, wordFor, wordSettle } from '../words/substitutes';
 import { metresPerRow } from '../bench/gauge/ball';
 import { heldBy } from '../order/stock';
 import { longestTubes, makeWith } from './make-with';
-import { standIns, type Answer, type Question } from './rank';
+import { substitutesFor, type Answer, type Question } from './rank';
 
 const like = (key: string, patch: Partial<Yarn> = {}) =>
 	yarnOf(key, { name: `Other ${key}`, ...patch });
 const ask = (bench: Bench, patch: Partial<Question> = {}): Answer =>
-	standIns({ project: projectOf(), yarnId: A.id, bench, held: [], typed: [], most: 40, ...patch })!;
-const found = (a: Answer, key: string) => a.standIns.find((s) => s.yarn.id === key)!;
+	substitutesFor({
+		project: projectOf(),
+		yarnId: A.id,
+		bench,
+		held: [],
+		typed: [],
+		most: 40,
+		...patch
+	})!;
+const found = (a: Answer, key: string) => a.substitutesFor.find((s) => s.yarn.id === key)!;
 
 describe('a stand-in', () => {
 	it('the same yarn changes nothing: rows, size, yarn, and every mark full', () => {
@@ -38,7 +46,7 @@ describe('a stand-in', () => {
 				if (!now.ok) return;
 				// A section that vanishes needs none of its yarn; there is nothing to stand in for.
 				const wanted = now.yarns[now.amounts[0]!.yarn]!;
-				const a = standIns({
+				const a = substitutesFor({
 					project,
 					yarnId: wanted.id,
 					bench: full,
@@ -59,7 +67,7 @@ describe('a stand-in', () => {
 
 	it('another colour of it comes first, with the same rows', () => {
 		const a = ask(benchOf());
-		expect(a.standIns.slice(0, 2).map((s) => s.yarn.id)).toEqual([A.id, B.id]);
+		expect(a.substitutesFor.slice(0, 2).map((s) => s.yarn.id)).toEqual([A.id, B.id]);
 		expect(found(a, 'b').rows).toBe(planned(projectOf()).pieces[0]!.mainRows);
 	});
 
@@ -145,10 +153,10 @@ describe('a stand-in', () => {
 		const fine = like('fine', { metresPer100g: 400, weightClass: 1 });
 		const other = like('other', { metresPer100g: 420, weightClass: 1 });
 		const a = ask(benchOf({ yarns: [A, fine, other] }));
-		const doubled = a.standIns.find(
+		const doubled = a.substitutesFor.find(
 			(s) => s.yarn.heldTogether.length === 1 && s.yarn.strands === 2
 		)!;
-		const mixed = a.standIns.find((s) => s.yarn.heldTogether.length === 2)!;
+		const mixed = a.substitutesFor.find((s) => s.yarn.heldTogether.length === 2)!;
 		expect(doubled.from).toBe('together');
 		expect(doubled.score).toBeGreaterThan(found(a, 'fine').score);
 		expect(mixed.yarn.name.split(' + ').sort()).toEqual(['Other fine', 'Other other']);
@@ -172,7 +180,7 @@ describe('a stand-in', () => {
 	it('every stand-in of the demo bench has a sentence for it, and none says undefined', () => {
 		for (const project of harbour.projects.filter(isHat)) {
 			const now = planned(project, harbour.bench);
-			const a = standIns({
+			const a = substitutesFor({
 				project,
 				yarnId: now.yarns[0]!.id,
 				bench: harbour.bench,
@@ -180,8 +188,8 @@ describe('a stand-in', () => {
 				typed: [],
 				most: 99
 			})!;
-			expect(a.standIns.length).toBe(a.compared);
-			for (const s of a.standIns) {
+			expect(a.substitutesFor.length).toBe(a.compared);
+			for (const s of a.substitutesFor) {
 				const words = [
 					wordFor(a, s, 'in'),
 					wordAgainst(a, s, 'in') ?? '.',
@@ -194,7 +202,7 @@ describe('a stand-in', () => {
 
 	it('a yarn the project does not use has no stand-in', () => {
 		expect(
-			standIns({
+			substitutesFor({
 				project: projectOf(),
 				yarnId: B.id,
 				bench: benchOf(),

@@ -451,7 +451,7 @@ export function wordFix(fix: Fix, units: Units): string {
 			return `It is for ${say(units).length(fix.cm)} round`;
 		case 'visible':
 			return `${say(units).length(fix.cm)} high is what I want`;
-		case 'stand-in':
+		case 'substitute':
 			return 'Find more, or a stand-in';
 		case 'measure':
 			return `${MEASURE_NAMES[fix.measure]} ${say(units).length(fix.cm)}`;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { teller } from '$lib/ui/state/tell.svelte';
+	import { notices } from '$lib/ui/state/notices.svelte';
 	import { markerPin } from '$lib/core/bench/machine/ring';
 	import { MACHINE_PRESETS } from '$lib/core/bench/machine/presets';
 	import type { Machine, Yarn } from '$lib/core/model/bench';
@@ -73,7 +73,7 @@
 	async function removeMachine(m: Machine) {
 		editing = null;
 		await workbench.history.remove('machines', m);
-		void teller.say(`${m.name} taken off the bench`, {
+		void notices.say(`${m.name} taken off the bench`, {
 			label: 'Put it back',
 			onClick: () => void workbench.putMachine(m)
 		});
@@ -81,7 +81,7 @@
 	async function removeYarn(y: Yarn) {
 		editing = null;
 		await workbench.history.remove('yarns', y);
-		void teller.say(`${y.name}, ${y.colourName} taken off the bench`, {
+		void notices.say(`${y.name}, ${y.colourName} taken off the bench`, {
 			label: 'Put it back',
 			onClick: () => void workbench.putYarn(y)
 		});

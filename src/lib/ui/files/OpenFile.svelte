@@ -8,7 +8,7 @@
 	import { readEverything, writeImport } from '$lib/store/transfer';
 	import Choice from '../parts/Choice.svelte';
 	import { tableChanges } from '../state/bench-history.svelte';
-	import { teller } from '../state/tell.svelte';
+	import { notices } from '../state/notices.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { FileDesk, wordFileFailure } from './desk.svelte';
 	import { KINDS, wordRefusal, wordTrouble } from './words';
@@ -83,18 +83,18 @@
 			if (what.table) {
 				const { bench } = await readEverything(workbench.db);
 				await workbench.history.change(tableChanges(bench, what.file.bench, replace));
-				void teller.say(`Taken in from ${name}`, {
+				void notices.say(`Taken in from ${name}`, {
 					label: 'Undo',
 					onClick: () => void workbench.history.undo()
 				});
 			} else {
 				await writeImport(workbench.db, what.file, replace, what.apart);
 				void workbench.check();
-				void teller.say(`Taken in from ${name}`);
+				void notices.say(`Taken in from ${name}`);
 			}
 			opened = null;
 		} catch (e) {
-			void teller.warn(`Nothing was changed. ${wordFileFailure(e)}`);
+			void notices.warn(`Nothing was changed. ${wordFileFailure(e)}`);
 		}
 		busy = false;
 	}

@@ -4,7 +4,7 @@
 	import { isEmpty } from '$lib/store/store';
 	import Select from '../parts/Select.svelte';
 	import { everythingOf } from '../state/everything';
-	import { teller } from '../state/tell.svelte';
+	import { notices } from '../state/notices.svelte';
 	import { fetchDemo, fillWithDemo } from '../state/welcome';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { FileDesk, wordFileFailure } from './desk.svelte';
@@ -68,7 +68,7 @@
 		saving(async () => {
 			const bytes = (await isEmpty(workbench.db)) ? await fetchDemo(true) : null;
 			if (!bytes || !(await fillWithDemo(workbench.db, bytes)))
-				void teller.warn(
+				void notices.warn(
 					'The example goes into an empty store only; yours has data, and it was left alone.'
 				);
 		});

@@ -5,7 +5,7 @@
 	import type { Figure } from '$lib/core/quantity/working';
 	import { printValue } from '$lib/core/quantity/print';
 	import { wordTag } from '$lib/core/words/tag';
-	import { teller } from '../state/tell.svelte';
+	import { notices } from '../state/notices.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 
 	let { project, plan }: { project: Project; plan: Plan } = $props();
@@ -41,9 +41,9 @@
 	async function copy() {
 		try {
 			await navigator.clipboard.writeText(lines.join('\n'));
-			void teller.say('The tag’s text is copied');
+			void notices.say('The tag’s text is copied');
 		} catch {
-			void teller.warn('This browser does not let it be copied: mark the text and copy it.');
+			void notices.warn('This browser does not let it be copied: mark the text and copy it.');
 		}
 	}
 </script>

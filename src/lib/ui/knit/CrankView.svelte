@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { onMount, untrack } from 'svelte';
-	import { teller } from '$lib/ui/state/tell.svelte';
+	import { notices } from '$lib/ui/state/notices.svelte';
 	import { BREAK_AFTER_MINUTES, minutesSinceRest } from '$lib/core/crank/pace';
 	import type { SettledBy } from '$lib/core/model/kinds';
 	import type { Project, RunEvent } from '$lib/core/model/project';
@@ -140,7 +140,7 @@
 		});
 	});
 	$effect(() => {
-		if (run.refused > 0) void teller.warn('Not counted here: another tab counts this run.');
+		if (run.refused > 0) void notices.warn('Not counted here: another tab counts this run.');
 	});
 
 	function press() {
@@ -149,11 +149,11 @@
 			return;
 		}
 		if (!run.leads) {
-			void teller.say('This tab follows. Count in the other one, or take over here.');
+			void notices.say('This tab follows. Count in the other one, or take over here.');
 			return;
 		}
 		if (crank.pressed >= crank.sheet.totalRows) {
-			void teller.say('The plan ends here. To knit on, give it more rows in the plan.');
+			void notices.say('The plan ends here. To knit on, give it more rows in the plan.');
 			return;
 		}
 		run.add({ type: 'row', piece });
@@ -178,7 +178,7 @@
 		if (last) await goto(`/project/${project.id}/finish`);
 		else {
 			crank.chosen = null;
-			void teller.say(`The ${name} is off. On to the next.`);
+			void notices.say(`The ${name} is off. On to the next.`);
 		}
 	}
 

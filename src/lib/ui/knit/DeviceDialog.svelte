@@ -8,7 +8,7 @@
 	import { save, slug } from '../files/save';
 	import Dialog from '../parts/Dialog.svelte';
 	import { everythingOf } from '../state/everything';
-	import { teller } from '../state/tell.svelte';
+	import { notices } from '../state/notices.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { INSECURE } from './hands-free/insecure';
 
@@ -54,7 +54,7 @@
 		trying(async () => {
 			if (!back) return;
 			await writeImport(workbench.db, back.file, false);
-			void teller.say('The rows counted elsewhere are in the log; none is doubled.');
+			void notices.say('The rows counted elsewhere are in the log; none is doubled.');
 			onclose();
 		});
 </script>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { onMount, untrack } from 'svelte';
-	import { teller } from '$lib/ui/state/tell.svelte';
+	import { notices } from '$lib/ui/state/notices.svelte';
 	import { lesson } from '$lib/core/learn/lesson';
 	import { progressOf } from '$lib/core/crank/makes';
 	import { isHat, type MeasuredResult, type Project } from '$lib/core/model/project';
@@ -64,7 +64,7 @@
 	async function add(result: MeasuredResult) {
 		if (!(await workbench.addResult(result, project))) return;
 		const why = untaught(result);
-		void teller.say(
+		void notices.say(
 			why
 				? `Logged. ${wordUntaught(why)}`
 				: result.when === 'on-head'
@@ -74,7 +74,7 @@
 	}
 	async function remove(result: MeasuredResult) {
 		await workbench.removeResult(result, project);
-		void teller.say('Taken out of the log', {
+		void notices.say('Taken out of the log', {
 			label: 'Put it back',
 			onClick: () => void workbench.addResult(result, project)
 		});

@@ -8,7 +8,7 @@
 	import YarnCake from '../pictures/YarnCake.svelte';
 	import GramsField from '../scale/GramsField.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
-	import { teller } from '../state/tell.svelte';
+	import { notices } from '../state/notices.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 
 	let { project, plan, editor }: { project: Project; plan: Plan; editor: ProjectEditor } = $props();
@@ -47,7 +47,7 @@
 	function take() {
 		const used = rows.flatMap((r) => r.used ?? []);
 		editor.change('yarn taken off the stock', { used }, changed(takeOff(used, yarns)));
-		void teller.say('Taken off the stock', { label: 'Put it back', onClick: back });
+		void notices.say('Taken off the stock', { label: 'Put it back', onClick: back });
 	}
 	function back() {
 		const { used } = editor.project;

@@ -13,7 +13,7 @@
 	import YarnCake from '../pictures/YarnCake.svelte';
 	import NotWorked from '../parts/NotWorked.svelte';
 	import { Asked } from '../state/asked.svelte';
-	import { teller } from '../state/tell.svelte';
+	import { notices } from '../state/notices.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import OrderBars from './OrderBars.svelte';
 
@@ -51,7 +51,7 @@
 	}
 	async function remove() {
 		const back = await workbench.removeOrder($state.snapshot(order) as Order);
-		void teller.say(`${order.name} taken off the shelf`, {
+		void notices.say(`${order.name} taken off the shelf`, {
 			label: 'Put it back',
 			onClick: () => void back()
 		});

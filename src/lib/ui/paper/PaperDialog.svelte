@@ -10,7 +10,7 @@
 	import { save, slug } from '../files/save';
 	import Choice from '../parts/Choice.svelte';
 	import Dialog from '../parts/Dialog.svelte';
-	import { teller } from '../state/tell.svelte';
+	import { notices } from '../state/notices.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 
 	interface Props {
@@ -38,7 +38,7 @@
 			save(file('plan', 'pdf'), new Blob([Uint8Array.from(bytes)], { type: 'application/pdf' }));
 			open = false;
 		} catch (e) {
-			void teller.warn(
+			void notices.warn(
 				`The sheet could not be set: ${e instanceof Error ? e.message : String(e)}`,
 				{
 					label: 'Try again',

@@ -1,6 +1,6 @@
 <script lang="ts" generics="P extends Record<string, unknown>">
 	import type { Component } from 'svelte';
-	import { teller, UNFETCHED } from '../state/tell.svelte';
+	import { notices, UNFETCHED } from '../state/notices.svelte';
 
 	interface Props {
 		load: () => Promise<{ default: Component<P> }>;
@@ -18,7 +18,7 @@
 			},
 			() => {
 				if (stale) return;
-				void teller.warn(UNFETCHED);
+				void notices.warn(UNFETCHED);
 				onfail();
 			}
 		);

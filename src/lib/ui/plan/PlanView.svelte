@@ -22,7 +22,7 @@
 	import Ribbon from '../pictures/Ribbon.svelte';
 	import Choices from './Choices.svelte';
 	import Ends from './Ends.svelte';
-	import { teller } from '../state/tell.svelte';
+	import { notices } from '../state/notices.svelte';
 	import Findings from './Findings.svelte';
 	import Schedule from './Schedule.svelte';
 	import SchemeBar from './SchemeBar.svelte';
@@ -85,7 +85,7 @@
 				return editor.wish('size', { aroundCm: fix.cm });
 			case 'visible':
 				return editor.wish('height', { visibleCm: fix.cm });
-			case 'stand-in':
+			case 'substitute':
 				return goto(`/project/${project.id}/stand-ins?yarn=${encodeURIComponent(fix.yarnId)}`);
 			case 'begin-again': {
 				const again = newProject(workbench.bench, wish.recipe);
@@ -134,7 +134,7 @@
 
 	async function remove() {
 		const putBack = await workbench.removeProject(project);
-		void teller.say(`${project.name} taken off the shelf`, {
+		void notices.say(`${project.name} taken off the shelf`, {
 			label: 'Put it back',
 			onClick: () => void putBack()
 		});

@@ -6,7 +6,7 @@
 	import { save, slug } from '../files/save';
 	import { KINDS } from '../files/words';
 	import { newProject, type New } from '../state/projects';
-	import { teller } from '../state/tell.svelte';
+	import { notices } from '../state/notices.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 
 	const workbench = useWorkbench();
@@ -42,11 +42,11 @@
 	}
 	async function mend(u: Unsound, record: object) {
 		const back = await workbench.mend(u, record);
-		void teller.say(`${u.name || 'The record'} reads again`, putBack(back));
+		void notices.say(`${u.name || 'The record'} reads again`, putBack(back));
 	}
 	async function remove(u: Unsound) {
 		const back = await workbench.removeUnsound(u);
-		void teller.say(`${u.name || 'The record'} removed`, putBack(back));
+		void notices.say(`${u.name || 'The record'} removed`, putBack(back));
 	}
 </script>
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { fetchDemo, filling, fillWithDemo } from '../state/welcome';
-	import { teller } from '$lib/ui/state/tell.svelte';
+	import { notices } from '$lib/ui/state/notices.svelte';
 	import Ring from '../pictures/Ring.svelte';
 
 	let { onstart }: { onstart: () => void } = $props();
@@ -18,7 +18,7 @@
 			return bytes !== null && fillWithDemo(workbench.db, bytes);
 		}).catch(() => false);
 		if (!filled)
-			void teller.warn(
+			void notices.warn(
 				'The example could not be put in: it goes into an empty store only, and needs the server.'
 			);
 		busy = false;

@@ -14,7 +14,7 @@
 	import { newId } from '$lib/store/store';
 	import Choice from '../../parts/Choice.svelte';
 	import QuantityField from '../../parts/QuantityField.svelte';
-	import { teller } from '../../state/tell.svelte';
+	import { notices } from '../../state/notices.svelte';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import { FAULT_WORDS, HAND_WORDS, slotWords, VERDICT_WORDS } from '../words';
 	import VerdictMark from '../VerdictMark.svelte';
@@ -66,7 +66,7 @@
 	}
 	async function remove(t: YarnTest) {
 		await workbench.history.remove('tests', t);
-		void teller.say('Yarn test removed', {
+		void notices.say('Yarn test removed', {
 			label: 'Put it back',
 			onClick: () => void workbench.putTest(t)
 		});

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { SimulatedEar } from '$lib/device/simulated-ear';
+	import { SimulatedClicks } from '$lib/device/simulated-clicks';
 	import { Microphone } from '$lib/device/microphone';
 	import Caution from '../../parts/Caution.svelte';
 	import Choice from '../../parts/Choice.svelte';
 	import Dialog from '../../parts/Dialog.svelte';
-	import { teller } from '../../state/tell.svelte';
+	import { notices } from '../../state/notices.svelte';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import type { Crank } from '../crank.svelte';
 	import type { Awake } from './awake.svelte';
@@ -37,7 +37,7 @@
 		e.stopPropagation();
 		learning = false;
 		if (TAKEN.test(e.key))
-			return void teller.say(`${e.key} does something else here: set the pedal to another key.`);
+			return void notices.say(`${e.key} does something else here: set the pedal to another key.`);
 		void workbench.set({ pedalKey: e.key });
 	}
 
@@ -57,7 +57,7 @@
 	} as const;
 
 	const standInEar = () =>
-		new SimulatedEar(
+		new SimulatedClicks(
 			{
 				turns: 20,
 				turnsPerMinute: turns,
@@ -178,10 +178,14 @@
 						>Stand-in row sensor</button
 					>
 					{#if !crank.panel}
-						<button class="act" onclick={() => source.startEar('microphone', new Microphone())}
+						<button
+							class="act"
+							onclick={() => source.startListening('microphone', new Microphone())}
 							>Listen for the click</button
 						>
-						<button class="act" onclick={() => source.startEar('stand-in-ear', standInEar())}
+						<button
+							class="act"
+							onclick={() => source.startListening('simulated-clicks', standInEar())}
 							>Stand-in click</button
 						>
 					{/if}

@@ -1,10 +1,10 @@
 import { PulseCounter, type Counted } from '$lib/core/crank/pulses';
 import type { RowSource as By } from '$lib/core/model/kinds';
-import type { Ear } from '$lib/device/ear';
+import type { SoundInput } from '$lib/device/sound-input';
 import { StreamRowSensor } from '$lib/device/stream-row-sensor';
 import { startListener } from '$lib/worker/listener';
 
-export type SourceKind = 'sensor' | 'microphone' | 'stand-in-ear';
+export type SourceKind = 'sensor' | 'microphone' | 'simulated-clicks';
 
 /** What the crank view does with what the sensor says. */
 export interface SourceEvents {
@@ -93,7 +93,7 @@ export class RowSource {
 		);
 	}
 
-	async startEar(kind: 'microphone' | 'stand-in-ear', ear: Ear): Promise<void> {
+	async startListening(kind: 'microphone' | 'simulated-clicks', input: SoundInput): Promise<void> {
 		this.stop();
 		this.state = 'starting';
 		this.why = '';
@@ -103,7 +103,7 @@ export class RowSource {
 		this.#also(() => finder.end());
 		let first: number | null = null;
 		try {
-			const stop = await ear.listen((samples, rate) => {
+			const stop = await input.listen((samples, rate) => {
 				first ??= performance.now();
 				void finder.hear(samples, rate).then((clicks) => {
 					if (clicks.length > 0) this.heardAt = Date.now();

@@ -35,7 +35,7 @@ export function sensorFor(
 	}
 	const perPass = passAt(crank);
 	return {
-		url: `/api/stand-in/row-sensor?${query}`,
+		url: `/api/simulated/row-sensor?${query}`,
 		perTurn: PER_TURN,
 		perPass,
 		blind: perPass !== null && perPass < 1

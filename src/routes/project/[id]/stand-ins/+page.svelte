@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import StandInsView from '$lib/ui/stand-ins/StandInsView.svelte';
+	import SubstitutesView from '$lib/ui/substitutes/SubstitutesView.svelte';
 	import { useWorkbench } from '$lib/ui/state/workbench.svelte';
 
 	const workbench = useWorkbench();
@@ -8,4 +8,4 @@
 </script>
 
 <svelte:head><title>Stand-ins · {project?.name ?? 'Tomble'}</title></svelte:head>
-{#if project}<StandInsView {project} wanted={page.url.searchParams.get('yarn')} />{/if}
+{#if project}<SubstitutesView {project} wanted={page.url.searchParams.get('yarn')} />{/if}

@@ -9,7 +9,7 @@ interface Plain {
 }
 
 /** Short messages at the edge of the screen. The code that shows them is fetched with the first one. */
-class Teller {
+class Notices {
 	/** True once there has been something to say. */
 	wanted = $state(false);
 	/** What could not be shown that way, since its code could not be fetched: said plainly. */
@@ -35,7 +35,7 @@ class Teller {
 	}
 }
 
-export const teller = new Teller();
+export const notices = new Notices();
 
 /** A part that is fetched when it is wanted did not come. */
 export const UNFETCHED =

@@ -3,15 +3,15 @@
 	import type { Yarn, YarnId } from '$lib/core/model/bench';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { CRITERIA } from '$lib/core/substitute/criteria';
-	import type { Answer, StandIn } from '$lib/core/substitute/rank';
-	import { CRITERION_NAMES, wordAgainst, wordFor, wordSettle } from '$lib/core/words/stand-ins';
+	import type { Answer, Substitute } from '$lib/core/substitute/rank';
+	import { CRITERION_NAMES, wordAgainst, wordFor, wordSettle } from '$lib/core/words/substitutes';
 	import YarnCake from '../pictures/YarnCake.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import MiniTube from './MiniTube.svelte';
 
 	interface Props {
 		answer: Answer;
-		standIn: StandIn;
+		standIn: Substitute;
 		/** The longest tube of the list, cm: all are drawn at one scale. */
 		longest: number;
 		lookup: (id: YarnId) => Yarn | undefined;

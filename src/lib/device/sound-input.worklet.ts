@@ -4,7 +4,7 @@ declare class AudioWorkletProcessor {
 	readonly port: MessagePort;
 }
 
-class EarProcessor extends AudioWorkletProcessor {
+class SoundInputProcessor extends AudioWorkletProcessor {
 	#piece = new Float32Array(1024);
 	#filled = 0;
 
@@ -21,4 +21,4 @@ class EarProcessor extends AudioWorkletProcessor {
 		return true;
 	}
 }
-registerProcessor('tomble-ear', EarProcessor);
+registerProcessor('tomble-sound-input', SoundInputProcessor);

@@ -1,4 +1,4 @@
-import type { Ear } from './ear';
+import type { SoundInput } from './sound-input';
 
 export interface SimulatedSound {
 	readonly sampleRate: number;
@@ -67,7 +67,7 @@ export function soundOfCounter(s: SimulatedSound): Recording {
 }
 
 /** A stand-in for the microphone: a counter that clicks, over and over, as fast as sound goes. */
-export class SimulatedEar implements Ear {
+export class SimulatedClicks implements SoundInput {
 	readonly name = 'Stand-in: a counter that clicks';
 
 	constructor(

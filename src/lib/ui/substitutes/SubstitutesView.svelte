@@ -6,9 +6,9 @@
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { recipeFor } from '$lib/core/recipe/registry';
 	import { CRITERIA } from '$lib/core/substitute/criteria';
-	import type { Answer, StandIn } from '$lib/core/substitute/rank';
+	import type { Answer, Substitute } from '$lib/core/substitute/rank';
 	import { wordSource } from '$lib/core/words/sources';
-	import { CRITERION_NAMES } from '$lib/core/words/stand-ins';
+	import { CRITERION_NAMES } from '$lib/core/words/substitutes';
 	import { newId } from '$lib/store/store';
 	import { planner } from '$lib/worker/planner';
 	import NotWorked from '../parts/NotWorked.svelte';
@@ -16,9 +16,9 @@
 	import { wordFailure } from '../state/asked.svelte';
 	import YarnCake from '../pictures/YarnCake.svelte';
 	import { HeldYarn } from '../state/held-yarn.svelte';
-	import { teller } from '../state/tell.svelte';
+	import { notices } from '../state/notices.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
-	import StandInRow from './StandInRow.svelte';
+	import SubstituteRow from './SubstituteRow.svelte';
 	import TypedYarn from './TypedYarn.svelte';
 
 	let { project: stored, wanted }: { project: Project; wanted: string | null } = $props();
@@ -50,7 +50,7 @@
 		failure = null;
 		const asked = performance.now();
 		planner
-			.ask((worker) => worker.standIns(question))
+			.ask((worker) => worker.substitutesFor(question))
 			.then(
 				(a) => {
 					if (stale) return;
@@ -68,11 +68,14 @@
 	});
 	const longest = $derived(
 		answer
-			? Math.max(lengthOf(answer.now).mean, ...answer.standIns.map((s) => s.tube.mean + s.tube.sd))
+			? Math.max(
+					lengthOf(answer.now).mean,
+					...answer.substitutesFor.map((s) => s.tube.mean + s.tube.sd)
+				)
 			: 1
 	);
 
-	async function use(s: StandIn) {
+	async function use(s: Substitute) {
 		if (!answer || !yarnId) return;
 		let id = s.yarn.id;
 		let made: Yarn | null = null;
@@ -88,7 +91,7 @@
 			wish: recipeFor(project.wish).withYarn(project.wish, yarnId, id)
 		});
 		const added = made;
-		void teller.say(`${s.yarn.colourName} stands in for ${was}`, {
+		void notices.say(`${s.yarn.colourName} stands in for ${was}`, {
 			label: 'Undo',
 			onClick: () => {
 				editor.undo();
@@ -180,18 +183,18 @@
 				is the dashed outline.
 			</p>
 			<ol>
-				{#each a.standIns as s (s.yarn.id)}
-					<StandInRow answer={a} standIn={s} {longest} {lookup} onuse={() => use(s)} />
+				{#each a.substitutesFor as s (s.yarn.id)}
+					<SubstituteRow answer={a} standIn={s} {longest} {lookup} onuse={() => use(s)} />
 				{/each}
 			</ol>
-			{#if a.standIns.length <= 1}
+			{#if a.substitutesFor.length <= 1}
 				<p class="quiet py-3">
 					Nothing else is on the bench. Add yarns there, or type one in that you might buy.
 				</p>
 			{/if}
 			<p class="hint mt-3">
-				{printValue(a.compared, 'plain', units)} compared; the best {a.standIns.length} are planned in
-				full. Free is what other planned projects leave.
+				{printValue(a.compared, 'plain', units)} compared; the best {a.substitutesFor.length} are planned
+				in full. Free is what other planned projects leave.
 			</p>
 		</section>
 	</div>

@@ -1,5 +1,5 @@
 import type { Criterion } from '../substitute/criteria';
-import type { Answer, StandIn } from '../substitute/rank';
+import type { Answer, Substitute } from '../substitute/rank';
 import type { Units } from '../quantity/units';
 import { relative } from '../quantity/estimate';
 import { predictedFrom } from './sources';
@@ -16,18 +16,18 @@ export const CRITERION_NAMES: Record<Criterion, string> = {
 	washing: 'washing'
 };
 
-const widthOff = (a: Answer, s: StandIn): number =>
+const widthOff = (a: Answer, s: Substitute): number =>
 	a.wantedGauge.stitchesPerCm.mean / s.gauge.stitchesPerCm.mean - 1;
 
-function wide(a: Answer, s: StandIn, say: Say): string {
+function wide(a: Answer, s: Substitute, say: Say): string {
 	const off = widthOff(a, s);
 	if (Math.abs(off) < 0.01) return 'knits to the same width';
 	return `knits ${say.percent(Math.abs(off))} ${off > 0 ? 'wider' : 'narrower'}`;
 }
 
-const known = (s: StandIn): string => (s.measured ? 'measured on this machine' : 'predicted');
+const known = (s: Substitute): string => (s.measured ? 'measured on this machine' : 'predicted');
 
-function amountLine(s: StandIn, say: Say): string {
+function amountLine(s: Substitute, say: Say): string {
 	const need = say.of(s.grams.mean, 'mass');
 	return s.freeGrams === null
 		? `to be bought: ${need}`
@@ -35,7 +35,7 @@ function amountLine(s: StandIn, say: Say): string {
 }
 
 /** One plain sentence for a stand-in: what speaks most for it. */
-export function wordFor(a: Answer, s: StandIn, units: Units): string {
+export function wordFor(a: Answer, s: Substitute, units: Units): string {
 	const q = say(units);
 	if (s.yarn.id === a.wanted.id) return 'It is the yarn as planned.';
 	if (s.marks.width > 0.8)
@@ -45,7 +45,7 @@ export function wordFor(a: Answer, s: StandIn, units: Units): string {
 	return `It is on hand: ${amountLine(s, q)}.`;
 }
 
-const AGAINST: Record<Criterion, (a: Answer, s: StandIn, q: Say) => string> = {
+const AGAINST: Record<Criterion, (a: Answer, s: Substitute, q: Say) => string> = {
 	width: (a, s, q) =>
 		s.measured
 			? `It ${wide(a, s, q)}: another size on the same pins.`
@@ -74,7 +74,7 @@ const AGAINST: Record<Criterion, (a: Answer, s: StandIn, q: Say) => string> = {
 };
 
 /** One plain sentence against a stand-in; null for the yarn itself. */
-export function wordAgainst(a: Answer, s: StandIn, units: Units): string | null {
+export function wordAgainst(a: Answer, s: Substitute, units: Units): string | null {
 	if (s.yarn.id === a.wanted.id) return null;
 	if (s.worst !== null) return AGAINST[s.worst](a, s, say(units));
 	return s.yarn.colour === a.wanted.colour
@@ -83,7 +83,7 @@ export function wordAgainst(a: Answer, s: StandIn, units: Units): string | null 
 }
 
 /** What swatch would settle a predicted gauge; null where it is measured. */
-export function wordSettle(s: StandIn, pins: number, units: Units): string | null {
+export function wordSettle(s: Substitute, pins: number, units: Units): string | null {
 	if (s.measured) return null;
 	const source = s.gauge.rowSource;
 	const leans = source.kind === 'prior' || source.kind === 'fresh-unused' ? source : null;
