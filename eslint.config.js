@@ -37,6 +37,21 @@ export default ts.config(
 		}
 	},
 	{
+		files: ['src/**/*.ts', 'src/**/*.svelte', 'tests/**/*.ts'],
+		// Compiled by a configuration of its own.
+		ignores: ['src/service-worker.ts'],
+		languageOptions: { parserOptions: { projectService: true, extraFileExtensions: ['.svelte'] } },
+		rules: {
+			'@typescript-eslint/no-floating-promises': 'error',
+			'@typescript-eslint/no-misused-promises': 'error',
+			'@typescript-eslint/no-unnecessary-condition': 'error',
+			'@typescript-eslint/switch-exhaustiveness-check': [
+				'error',
+				{ considerDefaultExhaustiveForUnions: true }
+			]
+		}
+	},
+	{
 		files: ['src/lib/core/**/*.ts'],
 		ignores: ['**/*.test.ts'],
 		rules: {

@@ -24,7 +24,7 @@ for (const facet of wanted as Facet[]) {
 	for (const d of found.slice(0, 10)) say(`  ${d.at}: ${str(d.was)} -> ${str(d.is)}`);
 }
 function str(x: unknown): string {
-	return (JSON.stringify(x) ?? 'nothing').slice(0, 160);
+	return String(JSON.stringify(x)).slice(0, 160);
 }
 function say(line: string): void {
 	process.stdout.write(`${line}\n`);

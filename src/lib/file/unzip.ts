@@ -17,7 +17,8 @@ export function unpack(
 	take: (path: string, content: Uint8Array) => void,
 	progress: Progress
 ): Refusal | null {
-	let wrong: Refusal | null = null;
+	let wrong = null as Refusal | null;
+	const refused = () => wrong !== null;
 	let total = 0;
 	let entries = 0;
 	let open = 0;
@@ -36,7 +37,7 @@ export function unpack(
 			total += chunk.length;
 			if (size > MAX_ENTRY) stop('too-large', file.name, `at most ${MAX_ENTRY} bytes unpacked`);
 			if (total > MAX_UNPACKED) stop('too-large', '', `at most ${MAX_UNPACKED} bytes unpacked`);
-			if (wrong) return;
+			if (refused()) return;
 			chunks.push(chunk);
 			if (!last) return;
 			open -= 1;

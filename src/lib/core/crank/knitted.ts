@@ -14,7 +14,7 @@ export function knittedRows(
 	const found = new Map<string, number>();
 	if (events.length === 0) return found;
 	for (const { make, run } of progressOf(pieces, events).makes) {
-		if (!run?.off) continue;
+		if (!run.off) continue;
 		const rows = positionAt(make.piece.sheet, run.done)?.main ?? 0;
 		const known = found.get(make.piece.id);
 		const off = (n: number) => Math.abs(n - make.piece.mainRows);

@@ -232,7 +232,7 @@ describe('the schools of waste at the cast-on', () => {
 		const p = planned({ wasteWith: 'ravel', wasteStart: 5 });
 		const joins = p.pieces[0]!.sheet.events.filter((e) => e.kind === 'join');
 		// The counter is zeroed at the main yarn, once.
-		expect(joins.map((e) => e.kind === 'join' && e.first).filter(Boolean)).toHaveLength(1);
+		expect(joins.filter((e) => e.first)).toHaveLength(1);
 		const context = {
 			units: 'cm' as const,
 			machine: M48,

@@ -165,10 +165,13 @@ describe('what is said is there', () => {
 	});
 });
 
+type Pins = { readonly least: number; readonly most: number };
+const pinsOf = (kinds: Partial<Record<string, { readonly pins: Pins }>>, what: string) =>
+	kinds[what]?.pins;
+
 describe('how things begin', () => {
 	const usual = (what: string): { least: number; most: number } =>
-		HAT_KINDS[what as keyof typeof HAT_KINDS]?.pins ??
-		TUBE_KINDS[what as keyof typeof TUBE_KINDS]?.pins ?? { least: 20, most: 200 };
+		pinsOf(HAT_KINDS, what) ?? pinsOf(TUBE_KINDS, what) ?? { least: 20, most: 200 };
 
 	it.each(RINGS)('on %i pins nothing begins with a stop', (pins) => {
 		const stopped = everyPlan(everyStart((p) => p, [benchWith(pins)])).flatMap((b) =>

@@ -45,7 +45,7 @@ function delimiterOf(source: string): string {
 export function readCsv(text: string): CsvText {
 	const source = text.replace(/^\ufeff/, '');
 	const records: Record[] = [];
-	let bad: number | null = null;
+	let bad = null as number | null;
 	let line = 1;
 	let from = 0;
 	Papa.parse<string[]>(source, {

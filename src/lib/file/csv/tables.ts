@@ -172,7 +172,10 @@ function bodyOf(kind: TableKind, lines: readonly Cells[], context: TableContext)
 					);
 					if (!yarn) return [];
 					const first = seen.get(yarn.id);
-					if (first !== undefined) return cells.refuse('name', { code: 'twice', first }) ?? [];
+					if (first !== undefined) {
+						cells.refuse('name', { code: 'twice', first });
+						return [];
+					}
 					seen.set(yarn.id, cells.line);
 					return [yarn];
 				})

@@ -163,7 +163,7 @@
 						height={340}
 						step={current?.id ?? null}
 					/>
-				{:else if plan.shape === 'flags' && isBunting(project)}
+				{:else if isBunting(project)}
 					<FlagsPicture
 						{plan}
 						order={flagOrder(project.wish)}

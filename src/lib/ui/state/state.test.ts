@@ -164,7 +164,7 @@ describe('a run', () => {
 		expect(run.state.done).toBe(0);
 		expect(run.pending).toBe(1);
 		await db.open();
-		run.retry();
+		await run.retry();
 		await expect.poll(() => run.state.done).toBe(1);
 		expect(run.trouble).toBeNull();
 		await db.delete();

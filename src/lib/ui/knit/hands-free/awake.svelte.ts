@@ -10,13 +10,14 @@ export class Awake {
 			return () => undefined;
 		}
 		let wanted = true;
+		const isWanted = () => wanted;
 		const take = async () => {
 			if (!wanted || document.visibilityState !== 'visible') return;
 			try {
 				this.#lock = await navigator.wakeLock.request('screen');
 				this.state = 'on';
 				this.#lock.addEventListener('release', () => (this.state = 'off'));
-				if (!wanted) await this.#lock.release();
+				if (!isWanted()) await this.#lock.release();
 			} catch {
 				// A device low on power refuses; the count does not depend on it.
 				this.state = 'cannot';
