@@ -40,7 +40,7 @@ export function readNumber(text: string): number | undefined {
 		const value = Number(units ?? 0) + Number(top) / Number(bottom);
 		return sign ? -value : value;
 	}
-	return /^-?(\d+\.?\d*|\.\d+)$/.test(whole) ? Number(whole) : undefined;
+	return /^-?(\d+(\.\d*)?|\.\d+)$/.test(whole) ? Number(whole) : undefined;
 }
 
 const LENGTH_UNITS: Record<string, number> = {
