@@ -4,6 +4,8 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
+	// The package's build for browsers of today, without what older ones need.
+	resolve: { alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.mjs' }] },
 	worker: { format: 'es' },
 	test: {
 		include: ['src/**/*.test.ts', 'tests/{outside,oracle}/**/*.test.ts'],

@@ -20,7 +20,8 @@ import { snapshot } from './snapshot';
 import type { Everything } from './everything';
 import { writeCsv } from './csv/rfc4180';
 import { problem, readLimited, MAX_BODY_BYTES } from './http';
-import { previewImport, sameData } from './merge';
+import { previewImport } from './merge';
+import { sameData } from './same-data';
 import {
 	openProject,
 	projectFileSchema,

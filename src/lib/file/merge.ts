@@ -2,6 +2,7 @@ import { sideBySide } from '../core/crank/side-by-side';
 import { foldRun } from '../core/crank/run';
 import type { Evidence, RunEvent } from '../core/model/project';
 import type { Everything } from './everything';
+import { sameData } from './same-data';
 
 type Kind =
 	'machines' | 'yarns' | 'swatches' | 'tests' | 'projects' | 'results' | 'orders' | 'evidence';
@@ -100,18 +101,6 @@ function runChanges(mine: Everything, file: Everything): RunChange[] {
 			}
 		];
 	});
-}
-
-/** Equality of plain data, whatever the order of its keys. */
-export function sameData(a: unknown, b: unknown): boolean {
-	if (Object.is(a, b)) return true;
-	if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false;
-	if (Array.isArray(a) !== Array.isArray(b)) return false;
-	const keys = Object.keys(a);
-	if (keys.length !== Object.keys(b).length) return false;
-	return keys.every(
-		(k) => k in b && sameData(a[k as keyof typeof a], (b as Record<string, unknown>)[k])
-	);
 }
 
 interface Named {

@@ -1,4 +1,4 @@
-import { sameData } from '../file/merge';
+import { sameData } from '../file/same-data';
 
 type Plain = Record<string, unknown>;
 const isPlain = (v: unknown): v is Plain =>

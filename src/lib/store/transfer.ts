@@ -1,7 +1,8 @@
 import { sideBySide } from '../core/crank/side-by-side';
 import type { Apart } from '../file/backup-format';
 import type { Everything } from '../file/everything';
-import { evidenceToCarry, sameData, withOwnIds } from '../file/merge';
+import { evidenceToCarry, withOwnIds } from '../file/merge';
+import { sameData } from '../file/same-data';
 import type { TombleDb } from './db';
 import { apart, soundRecords } from './sound';
 import { appendEvents, benchOf, eventsOf, readRecords } from './store';

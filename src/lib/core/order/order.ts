@@ -4,7 +4,7 @@ import type { Order } from '../model/order';
 import type { Project } from '../model/project';
 import type { Plan } from '../plan/types';
 import { estimate, scale, weakest, type Estimate } from '../quantity/estimate';
-import { splitGrams, type Lookup } from '../bench/yarn/held-together';
+import { splitGrams, type Lookup } from '../bench/yarn/parts';
 
 /** One line of an order with the plan of one of it. */
 export interface OrderLine {

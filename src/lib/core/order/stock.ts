@@ -1,7 +1,7 @@
 import type { Yarn, YarnId } from '../model/bench';
 import type { Bench, Project, UsedYarn } from '../model/project';
 import { plan } from '../plan';
-import { gramsOnHand, splitGrams, type Lookup } from '../bench/yarn/held-together';
+import { gramsOnHand, splitGrams, type Lookup } from '../bench/yarn/parts';
 
 /** Yarn that a planned project holds back. */
 export interface Held {

@@ -11,11 +11,10 @@ import type { Design, DesignContext, OnMachine } from '../recipe/recipe';
 import { recipeFor } from '../recipe/registry';
 import { isThingWish } from '../recipe/thing';
 import { headCm, isBaby, VISIBLE_SHARE } from '../bench/size/head';
-import { gramsOnHand, type Lookup } from '../bench/yarn/held-together';
+import { gramsOnHand, type Lookup } from '../bench/yarn/parts';
 import { amountsOf } from './amounts';
 import { planPiece, type PlannedPiece } from '../crank/piece';
 import { countProgram, excessOf, loadOf } from '../program/load';
-import { rowPlaces } from './places';
 import { shapeOf, type Shape } from './shape';
 import type { Counsel } from './counsel';
 import type { AsKnitted, NoPlan, Plan } from './types';
@@ -190,7 +189,7 @@ function derive(project: Project, bench: Bench, designed: Designed): Plan {
 				? { wish, thing: shape.thing, pieces }
 				: undefined,
 		round: shape.shape === 'tube' ? shape.tube.round : null,
-		places: () => rowPlaces({ ...shape, assembly, pieces }),
+		places: () => counsel?.places({ ...shape, assembly, pieces }) ?? [],
 		flatLength: flatLengthOf(shape),
 		amounts,
 		usualHeightCm: hatWish && (hatWish.visibleCm ?? VISIBLE_SHARE * headCm(hatWish.head))

@@ -8,7 +8,9 @@ import { lengthOf, stitchesAcross } from '../plan/sizes';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
 import { recipeFor } from '../recipe/registry';
 import { leftOf, type Held } from '../order/stock';
-import { gramsOnHand, holdTogether, pairsForTex } from '../bench/yarn/held-together';
+import { holdTogether } from '../bench/yarn/held-together';
+import { pairsForTex } from '../bench/yarn/pairs';
+import { gramsOnHand } from '../bench/yarn/parts';
 import { effectiveTex, metresPerGram, twistKey } from '../bench/yarn/tex';
 import { extremes, marksOf, scoreOf, type Criterion, type Marks } from './criteria';
 

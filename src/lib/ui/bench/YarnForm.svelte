@@ -16,7 +16,7 @@
 	import { testsOf, verdicts } from '$lib/core/bench/yarn/trials';
 	import VerdictMark from './VerdictMark.svelte';
 	import { VERDICT_WORDS } from './words';
-	import { gramsOnHand, partsOf } from '$lib/core/bench/yarn/held-together';
+	import { gramsOnHand, partsOf } from '$lib/core/bench/yarn/parts';
 	import GramsField from '../scale/GramsField.svelte';
 	import Phases from './Phases.svelte';
 	import Choice from '../parts/Choice.svelte';

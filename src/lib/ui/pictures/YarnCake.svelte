@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Yarn, YarnId } from '$lib/core/model/bench';
-	import { partsOf } from '$lib/core/bench/yarn/held-together';
+	import { partsOf } from '$lib/core/bench/yarn/parts';
 
 	interface Props {
 		yarn: Yarn;

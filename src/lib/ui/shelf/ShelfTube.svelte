@@ -7,8 +7,8 @@
 	import type { Plan, PlannedPiece } from '$lib/core/plan';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { rowsWord } from '$lib/core/words/say';
-	import { eventContext, wordEvent } from '$lib/core/words/events';
 	import FabricPatterns from '../pictures/FabricPatterns.svelte';
+	import { afterFirstPage } from '../state/first-page';
 	import { useWorkbench } from '../state/workbench.svelte';
 
 	interface Props {
@@ -75,12 +75,24 @@
 	const doneShare = $derived(
 		progress && progress.rowsTotal > 0 ? progress.rowsDone / progress.rowsTotal : 0
 	);
+	/** The crank's sentences, fetched for what is on the machine once the page stands; without them nothing is said. */
+	let words = $state.raw<typeof import('$lib/core/words/events') | null>(null);
+	const onMachine = $derived(run !== null && !run.off && run.done > 0);
+	$effect(() => {
+		if (onMachine && !words)
+			afterFirstPage()
+				.then(() => import('$lib/core/words/events'))
+				.then(
+					(w) => (words = w),
+					() => undefined
+				);
+	});
 	const next = $derived.by(() => {
-		if (!plan || !piece || !run || run.off || run.done === 0) return null;
+		if (!plan || !piece || !run || !onMachine || !words) return null;
 		const e = eventsAhead(piece.sheet, run.done).find((x) => x.kind !== 'slow');
 		if (!e) return null;
-		const words = wordEvent(e, eventContext(plan, piece.machine, workbench.units));
-		return { title: words.title, after: e.after, in: e.after - run.done };
+		const context = words.eventContext(plan, piece.machine, workbench.units);
+		return { title: words.wordEvent(e, context).title, after: e.after, in: e.after - run.done };
 	});
 	const stage = $derived.by((): { word: string; page: string } => {
 		if (measured.length > 0) return { word: 'in the log', page: 'log' };

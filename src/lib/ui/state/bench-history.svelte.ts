@@ -1,6 +1,6 @@
 import type { Machine, Swatch, Yarn, YarnTest } from '$lib/core/model/bench';
 import type { Bench } from '$lib/core/model/project';
-import { sameData } from '$lib/file/merge';
+import { sameData } from '$lib/file/same-data';
 import type { Change as Written } from './keeper.svelte';
 
 interface Kept {

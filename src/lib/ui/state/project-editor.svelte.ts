@@ -8,7 +8,7 @@ import type {
 	Wish
 } from '$lib/core/model/wish';
 import type { Yarn } from '$lib/core/model/bench';
-import { sameData } from '$lib/file/merge';
+import { sameData } from '$lib/file/same-data';
 import { merge3 } from '$lib/store/merge3';
 
 /** A yarn that changes with a project: both are stored, and undone, or neither. */

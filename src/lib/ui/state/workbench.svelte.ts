@@ -24,6 +24,7 @@ import {
 import { gaugeBook, type GaugeBook } from '$lib/core/bench/gauge/book';
 import { makePlan } from '$lib/core/plan/make';
 import type { NoPlan, Plan } from '$lib/core/plan/types';
+import { afterFirstPage } from './first-page';
 import { BenchHistory } from './bench-history.svelte';
 import { Keeper, type Change, type RecordTable } from './keeper.svelte';
 import { ProjectEditor } from './project-editor.svelte';
@@ -40,12 +41,6 @@ const NOTHING: Records = {
 };
 
 const NO_BENCH: Bench = { machines: [], yarns: [], swatches: [], tests: [], evidence: [] };
-
-/** What the worker and its works weigh must not hold up the first page: they wait until it stands. */
-const FIRST_PAGE_MS = 1000;
-let standing: Promise<void> | null = null;
-const afterFirstPage = (): Promise<void> =>
-	(standing ??= new Promise((resolve) => setTimeout(resolve, FIRST_PAGE_MS)));
 
 /** Records are checked against the schemas of the file format once the first page stands, ms. */
 const CHECK_MS = 1200;

@@ -13,14 +13,9 @@ import { metresPerRow, rowsLeft, shareBalls, takeOffTailCm } from '../gauge/ball
 import { expectedSlot } from '../machine/slot';
 import type { Yarn, YarnTest } from '../../model/bench';
 import { estimate, exact } from '../../quantity/estimate';
-import {
-	gramsOnHand,
-	holdTogether,
-	pairsForTex,
-	partsOf,
-	splitGrams,
-	workingClass
-} from './held-together';
+import { holdTogether, workingClass } from './held-together';
+import { pairsForTex } from './pairs';
+import { gramsOnHand, partsOf, splitGrams } from './parts';
 import { divideCake, phaseRows, phaseRuns, phasesShown } from './phases';
 import { effectiveTex, texFrom, twistKey } from './tex';
 import { contradictions, testsOf, verdicts } from './trials';

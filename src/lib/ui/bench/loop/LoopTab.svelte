@@ -4,7 +4,7 @@
 	import type { Machine, Swatch, Yarn } from '$lib/core/model/bench';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { wordLoopSource } from '$lib/core/words/sources';
-	import { gramsOnHand } from '$lib/core/bench/yarn/held-together';
+	import { gramsOnHand } from '$lib/core/bench/yarn/parts';
 	import GramsField from '../../scale/GramsField.svelte';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import { blankSwatch, swatchOf } from '../swatch/swatch';

@@ -3,7 +3,8 @@
 	import type { Machine, Yarn } from '$lib/core/model/bench';
 	import { FIBRES } from '$lib/core/model/kinds';
 	import { printValue } from '$lib/core/quantity/print';
-	import { gramsOnHand, workingClass } from '$lib/core/bench/yarn/held-together';
+	import { workingClass } from '$lib/core/bench/yarn/held-together';
+	import { gramsOnHand } from '$lib/core/bench/yarn/parts';
 	import { testsOf } from '$lib/core/bench/yarn/trials';
 	import { WEIGHT_CLASSES } from '$lib/core/bench/yarn/weight-class';
 	import { tick } from 'svelte';

@@ -4,12 +4,9 @@
 	import type { Machine, Yarn, YarnId } from '$lib/core/model/bench';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { wordSource } from '$lib/core/words/sources';
-	import {
-		holdTogether,
-		pairsForTex,
-		workingClass,
-		type Part
-	} from '$lib/core/bench/yarn/held-together';
+	import { holdTogether, workingClass } from '$lib/core/bench/yarn/held-together';
+	import { pairsForTex } from '$lib/core/bench/yarn/pairs';
+	import { type Part } from '$lib/core/bench/yarn/parts';
 	import { effectiveTex, metresPerGram } from '$lib/core/bench/yarn/tex';
 	import { texOfClass, WEIGHT_CLASSES } from '$lib/core/bench/yarn/weight-class';
 	import { newId } from '$lib/store/store';
