@@ -1,4 +1,4 @@
-import { enter, expect, openDemo, test } from './support';
+import { enter, expect, openDemo, test, visit } from './support';
 
 test('a cardigan with one bad seam: found, pointed at, mended by one press, and taken back', async ({
 	page
@@ -45,6 +45,17 @@ test('a point of the drawing is dragged, and every piece follows; alone, only th
 	await expect(page.getByText('Left back: armhole depth')).toBeVisible();
 	await expect(page.getByText(/Side, left: \d+ rows meet \d+ rows/)).toBeVisible();
 	await expect(page.getByText(/Side, right: \d+ rows meet/)).toBeHidden();
+});
+
+test('a piece that cannot be shaped has no rows: the crank says so, and why', async ({ page }) => {
+	await openDemo(page);
+	await page.getByRole('combobox', { name: 'Begin something else' }).selectOption('vest');
+	await enter(page.getByRole('textbox', { name: /Neck width/ }), '120');
+	await expect(page.getByText('Stop:').first()).toBeAttached();
+	await visit(page, new URL(page.url()).pathname.replace(/plan$/, 'knit'));
+	await expect(page.getByRole('heading', { name: /cannot be knitted yet/ })).toBeVisible();
+	await page.getByRole('link', { name: 'To the plan' }).click();
+	await expect(page).toHaveURL(/plan$/);
 });
 
 test('a measure is typed, and what cannot be is said', async ({ page }) => {

@@ -34,6 +34,7 @@
 		const { id, pins } = crank.machine;
 		return suspectPins(faulted.get(id) ?? [], pins).map((s) => s.pin);
 	});
+	const yarnName = (i: number) => (plan?.ok ? plan.yarns[i]?.colourName : null) ?? 'A yarn';
 	const stop = $derived(plan?.findings.find((f) => f.severity === 'stop'));
 
 	/** The machine of the piece at hand: the pace is that of earlier pieces on it. */
@@ -73,11 +74,12 @@
 				waiting="Opening the run…"
 			/>
 		</div>
-	{:else if !plan.ok}
+	{:else if !plan.ok || (plan.pieces.length > 0 && crank.sheet.totalRows === 0)}
+		<!-- No plan, or a piece of it that cannot be shaped: it has no rows. -->
 		<div class="p-6">
 			<h1 class="mb-2 text-2xl">{project.name} cannot be knitted yet</h1>
-			{#each plan.findings as f (f.key)}
-				{@const w = wordFinding(f, { units: workbench.units, yarnName: () => 'A yarn' })}
+			{#each plan.findings.filter((f) => f.severity === 'stop') as f (f.key)}
+				{@const w = wordFinding(f, { units: workbench.units, yarnName })}
 				<p class="mb-4">{w.what} {w.why}</p>
 			{/each}
 			<a class="act" href={`/project/${project.id}/plan`}>To the plan</a>
