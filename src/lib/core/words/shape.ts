@@ -65,8 +65,10 @@ export function wordShapeProblem(p: ShapeProblem, s: Say): string {
 			return `Its edges end at ${s.length(p.leftCm)} and ${s.length(p.rightCm)}: both have to end at one height.`;
 		case 'crosses':
 			return `Its edges cross at ${s.length(p.atCm)}: let it end there, or leave it wider.`;
-		case 'widens':
-			return `Its ${p.side} edge runs out by ${p.stitches.toFixed(1)} stitches at ${s.length(p.atCm)}, and a panel only narrows: knit it from the other end, or make a panel of the rest and sew it on.`;
+		case 'widens': {
+			const n = Math.max(1, Math.round(p.stitches));
+			return `Its ${p.side} edge runs out by ${n === 1 ? 'one stitch' : `${n} stitches`} at ${s.length(p.atCm)}, and a panel only narrows: knit it from the other end, or make a panel of the rest and sew it on.`;
+		}
 		case 'too-narrow':
 			return `Before row ${p.row + 1} only ${p.stitches} stitches hang there, and ${p.least} are needed to shape it: leave it wider at the top, or end it sooner.`;
 		case 'no-room':
