@@ -12,6 +12,8 @@ export default defineConfig({
 		environment: 'node',
 		// Nothing here leaves anything behind in a module: each store test has a database of its own.
 		isolate: false,
+		// Both cores of a small machine: left to itself one stands idle.
+		maxWorkers: 2,
 		// Property tests share two cores with whatever else runs: slow is not wrong.
 		testTimeout: 240_000
 	}
