@@ -118,7 +118,12 @@ const thing = (key: string, name: string, day: number, wish: ThingWish): Project
 	wish
 });
 
-export const projects: Project[] = [
+/** Ideas for later: no yarn is held for them, so that the stall's order finds what it needs. */
+const IDEAS = new Set(
+	['harbourlight', 'net', 'gulls', 'watchcap', 'cloth'].map((k) => `project-${k}`)
+);
+
+const thought: Project[] = [
 	project(
 		'first',
 		'Harbour master',
@@ -282,3 +287,7 @@ export const projects: Project[] = [
 		machineId: small.id
 	}
 ];
+
+export const projects: Project[] = thought.map((p) =>
+	IDEAS.has(p.id) ? { ...p, holdsYarn: false } : p
+);

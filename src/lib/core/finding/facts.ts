@@ -37,9 +37,7 @@ export interface Facts {
 	/** Of a garment: the wish, and its pieces and seams. */
 	readonly garment: { readonly wish: GarmentWish; readonly shape: GarmentShape } | undefined;
 	/** Of several pieces put together. */
-	readonly thing:
-		| { readonly wish: ThingWish; readonly thing: Thing; readonly pieces: readonly PlannedPiece[] }
-		| undefined;
+	readonly thing: { readonly wish: ThingWish; readonly thing: Thing } | undefined;
 	/** Every piece, on its own machine. */
 	readonly pieces: readonly PlannedPiece[];
 	/** The wish, where it is for a plain tube; and what that goes round. */

@@ -18,8 +18,8 @@ const is =
 		thing?.thing.kind === kind ? (thing.thing as ThingOf<K>) : null;
 const piece = (id: string) => ({ at: 'piece', piece: id }) as const;
 
-export const pieceTooLong: Rule = ({ thing }) =>
-	thing?.pieces.flatMap((p): Judgement[] =>
+export const pieceTooLong: Rule = ({ pieces }) =>
+	pieces.flatMap((p): Judgement[] =>
 		p.mainRows > MOST_COUNTED
 			? [
 					{
@@ -29,7 +29,7 @@ export const pieceTooLong: Rule = ({ thing }) =>
 					}
 				]
 			: []
-	) ?? null;
+	);
 
 /** Buttons and beads come off, and are swallowed: none under three. */
 export const smallParts: Rule = (facts) => {
@@ -252,10 +252,9 @@ export const borderOff: Rule = (facts) => {
 };
 
 /** Parts made on another machine with a yarn that was never measured there. */
-export const noSwatchThere: Rule = ({ thing, machine }) => {
-	if (!thing) return null;
+export const noSwatchThere: Rule = ({ pieces, machine }) => {
 	const guessed = new Map<string, { name: string; parts: string[] }>();
-	for (const p of thing.pieces) {
+	for (const p of pieces) {
 		const yarn = p.runs[0]?.yarn ?? 0;
 		if (p.machine.id === machine.id || p.gauges[yarn]?.rowsPerCm.basis !== 'estimated') continue;
 		const known = guessed.get(p.machine.id) ?? { name: p.machine.name, parts: [] };

@@ -6,7 +6,7 @@ import { holdTogether } from '../bench/yarn/held-together';
 import { tagOf } from '../finish/tag';
 import { wordFinding } from '../words/findings';
 import { wordTag } from '../words/tag';
-import { freeGrams, heldBy, needs, putBack, takeOff, usedByWeight } from './stock';
+import { freeBook, heldBy, needs, putBack, takeOff, usedByWeight } from './stock';
 import { withHeld } from './with-held';
 
 const bench = benchOf();
@@ -26,9 +26,9 @@ describe('what is left', () => {
 
 	it('what is free for a project leaves its own share out', () => {
 		const held = heldBy([p('one'), p('two')], bench);
-		expect(freeGrams(A, bench.yarns, held, 'one')).toBeCloseTo(500 - grams, 8);
-		expect(freeGrams(A, bench.yarns, held)).toBeCloseTo(500 - 2 * grams, 8);
-		expect(freeGrams({ ...A, gramsOnHand: 10 }, [{ ...A, gramsOnHand: 10 }], held)).toBe(0);
+		expect(freeBook(bench.yarns, held, 'one')(A)).toBeCloseTo(500 - grams, 8);
+		expect(freeBook(bench.yarns, held)(A)).toBeCloseTo(500 - 2 * grams, 8);
+		expect(freeBook([{ ...A, gramsOnHand: 10 }], held)(A)).toBe(0);
 	});
 
 	it('enough by the stock and not beside the others is said once, and can be accepted', () => {
@@ -69,7 +69,7 @@ describe('what is left', () => {
 		expect(b!.grams / a!.grams).toBeCloseTo(2, 8);
 		expect(planned(project, with2).amounts[0]!.gramsOnHand).toBeCloseTo(300, 8);
 		const held = heldBy([project], with2);
-		expect(freeGrams(two, with2.yarns, held)).toBeCloseTo((100 - a!.grams) * 3, 6);
+		expect(freeBook(with2.yarns, held)(two)).toBeCloseTo((100 - a!.grams) * 3, 6);
 		const after = takeOff([{ yarnId: two.id, grams: 30, how: 'sum' }], with2.yarns);
 		expect(after.map((y) => [y.id, y.gramsOnHand])).toEqual([
 			['thin', 90],

@@ -8,7 +8,6 @@ export interface Held {
 	readonly yarnId: YarnId;
 	readonly projectId: Project['id'];
 	readonly projectName: string;
-	readonly createdAt: number;
 	readonly grams: number;
 }
 
@@ -33,8 +32,7 @@ export const heldBy = (projects: readonly Project[], bench: Bench): Held[] =>
 			needs(p, bench).map((n) => ({
 				...n,
 				projectId: p.id,
-				projectName: p.name,
-				createdAt: p.createdAt
+				projectName: p.name
 			}))
 		);
 
@@ -49,16 +47,14 @@ export function leftOf(yarns: readonly Yarn[], held: readonly Held[], except?: s
 	}));
 }
 
-/** Grams of a yarn that projects other than `except` leave free, by what of its scarcest part they leave. */
-export function freeGrams(
-	yarn: Yarn,
+/** Free grams of any yarn, found once for all of them; of a combination by what is left of its scarcest part. */
+export function freeBook(
 	yarns: readonly Yarn[],
 	held: readonly Held[],
 	except?: string
-): number {
+): (yarn: Yarn) => number {
 	const lookup = lookupIn(leftOf(yarns, held, except));
-	const same = lookup(yarn.id) ?? yarn;
-	return gramsOnHand(yarn.heldTogether.length > 0 ? yarn : same, lookup);
+	return (yarn) => gramsOnHand(lookup(yarn.id) ?? yarn, lookup);
 }
 
 /**

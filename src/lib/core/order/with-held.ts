@@ -2,7 +2,7 @@ import { CLOSE, chanceShort } from '../amounts/short';
 import { graver, toFinding } from '../finding/to-finding';
 import type { Bench, Project } from '../model/project';
 import type { Plan } from '../plan/types';
-import { freeGrams, type Held } from './stock';
+import { freeBook, type Held } from './stock';
 
 /**
  * A plan that knows what other planned projects hold of its yarns: each amount says what is free, g, and what would last
@@ -10,9 +10,10 @@ import { freeGrams, type Held } from './stock';
  */
 export function withHeld(plan: Plan, project: Project, bench: Bench, held: readonly Held[]): Plan {
 	if (project.used !== null) return plan;
+	const free = freeBook(bench.yarns, held, project.id);
 	const amounts = plan.amounts.map((a) => ({
 		...a,
-		freeGrams: freeGrams(plan.yarns[a.yarn]!, bench.yarns, held, project.id),
+		freeGrams: free(plan.yarns[a.yarn]!),
 		heldFor: [
 			...new Set(
 				held

@@ -184,10 +184,7 @@ function derive(project: Project, bench: Bench, designed: Designed): Plan {
 		tubeWish: 'stripes' in wish && 'fill' in wish ? wish : undefined,
 		garment:
 			shape.shape === 'garment' && 'measures' in wish ? { wish, shape: shape.garment } : undefined,
-		thing:
-			shape.shape === 'thing' && isThingWish(wish)
-				? { wish, thing: shape.thing, pieces }
-				: undefined,
+		thing: shape.shape === 'thing' && isThingWish(wish) ? { wish, thing: shape.thing } : undefined,
 		round: shape.shape === 'tube' ? shape.tube.round : null,
 		places: () => counsel?.places({ ...shape, assembly, pieces }) ?? [],
 		flatLength: flatLengthOf(shape),

@@ -7,10 +7,9 @@ import { plan, type Plan } from '../plan';
 import { lengthOf, stitchesAcross } from '../plan/sizes';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
 import { recipeFor } from '../recipe/registry';
-import { leftOf, type Held } from '../order/stock';
+import { freeBook, type Held } from '../order/stock';
 import { holdTogether } from '../bench/yarn/held-together';
 import { pairsForTex } from '../bench/yarn/pairs';
-import { gramsOnHand } from '../bench/yarn/parts';
 import { effectiveTex, metresPerGram, twistKey } from '../bench/yarn/tex';
 import { extremes, marksOf, scoreOf, type Criterion, type Marks } from './criteria';
 
@@ -115,12 +114,6 @@ function verdictBook(bench: Bench, machine: Machine): (yarn: Yarn) => Verdict | 
 	return (yarn) => newest.get(`${twistKey(yarn)}|${yarn.strands}`)?.verdict ?? null;
 }
 
-/** Free grams of every single yarn of the bench, found once; of a combination by its scarcest part. */
-function freeBook(q: Question): (yarn: Yarn) => number {
-	const left = new Map(leftOf(q.bench.yarns, q.held, q.project.id).map((y) => [y.id, y]));
-	return (yarn) => gramsOnHand(left.get(yarn.id) ?? yarn, (id) => left.get(id));
-}
-
 /** How far apart two colours are, 0 to 1, channel by channel: enough to put like colours first among equals. */
 function colourDistance(a: string, b: string): number {
 	const channel = (hex: string, at: number) => parseInt(hex.slice(at, at + 2), 16) / 255;
@@ -148,7 +141,7 @@ export function substitutesFor(q: Question): Answer | undefined {
 	const { machine } = now;
 	const recipe = recipeFor(project.wish);
 	const verdict = verdictBook(bench, machine);
-	const free = freeBook(q);
+	const free = freeBook(bench.yarns, q.held, project.id);
 	const runs = now.pieces[0]?.runs ?? [];
 	const drawnUp = runs.at(0)?.yarn === at || runs.at(-1)?.yarn === at;
 

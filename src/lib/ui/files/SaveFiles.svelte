@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { writeTable, type TableKind } from '$lib/file/csv/tables';
-	import type { Project } from '$lib/core/model/project';
 	import { isEmpty } from '$lib/store/store';
 	import Select from '../parts/Select.svelte';
 	import { everythingOf } from '../state/everything';
@@ -8,7 +7,8 @@
 	import { fetchDemo, fillWithDemo } from '../state/welcome';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { FileDesk, wordFileFailure } from './desk.svelte';
-	import { save, slug } from './save';
+	import { save } from './save';
+	import { saveProject, WITHOUT_RUNS } from './save-project';
 
 	const workbench = useWorkbench();
 	const projects = $derived(workbench.records.projects);
@@ -31,14 +31,6 @@
 			failed = `Nothing was saved. ${wordFileFailure(e)}`;
 		}
 		busy = false;
-	}
-	const WITHOUT_RUNS =
-		'The store could not be read: this is what the page has, without counted rows.';
-	async function saveProject(of: Project) {
-		const { all, stored } = await everythingOf(workbench);
-		const text = await desk.one(all, of.id);
-		save(`${slug(of.name)}.tomble.json`, new Blob([text], { type: 'application/json' }));
-		if (!stored) note = WITHOUT_RUNS;
 	}
 	async function saveAll() {
 		const { all, apart, stored } = await everythingOf(workbench);
@@ -90,8 +82,11 @@
 					onvalue={(v) => (chosen = v)}
 				/>
 			</div>
-			<button class="act" onclick={() => void saving(() => saveProject(project))} disabled={busy}
-				>Save this project</button
+			<button
+				class="act"
+				onclick={() =>
+					void saving(async () => void (note = await saveProject(desk, workbench, project)))}
+				disabled={busy}>Save this project</button
 			>
 		</div>
 	{/if}

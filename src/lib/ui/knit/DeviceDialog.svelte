@@ -5,9 +5,8 @@
 	import { readEverything, writeImport } from '$lib/store/transfer';
 	import { FileDesk, wordFileFailure } from '../files/desk.svelte';
 	import { wordRefusal } from '../files/words';
-	import { save, slug } from '../files/save';
+	import { saveProject } from '../files/save-project';
 	import Dialog from '../parts/Dialog.svelte';
-	import { everythingOf } from '../state/everything';
 	import { notices } from '../state/notices.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { INSECURE } from './hands-free/insecure';
@@ -33,9 +32,7 @@
 	}
 	const take = () =>
 		trying(async () => {
-			const { all } = await everythingOf(workbench);
-			const text = await desk.one(all, project.id);
-			save(`${slug(project.name)}.tomble.json`, new Blob([text], { type: 'application/json' }));
+			refused = await saveProject(desk, workbench, project);
 		});
 	const open = (file: File | undefined) =>
 		trying(async () => {

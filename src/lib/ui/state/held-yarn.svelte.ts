@@ -1,6 +1,6 @@
 import { untrack } from 'svelte';
 import type { Yarn } from '$lib/core/model/bench';
-import { freeGrams, type Held } from '$lib/core/order/stock';
+import { freeBook, type Held } from '$lib/core/order/stock';
 import { planner } from '$lib/worker/planner';
 import { wordFailure } from './asked.svelte';
 import type { Workbench } from './workbench.svelte';
@@ -51,13 +51,8 @@ export class HeldYarn {
 		this.#tries += 1;
 	};
 
-	/** Grams of a yarn that projects other than `except` leave free. */
-	free(yarn: Yarn, except?: string): number {
-		return freeGrams(yarn, this.workbench.bench.yarns, this.list ?? [], except);
-	}
-
-	/** Who else holds some of this very yarn, and how much, g. */
-	of(yarnId: string, except?: string): Held[] {
-		return (this.list ?? []).filter((h) => h.yarnId === yarnId && h.projectId !== except);
+	/** Grams of a yarn that planned projects leave free. */
+	free(yarn: Yarn): number {
+		return freeBook(this.workbench.bench.yarns, this.list ?? [])(yarn);
 	}
 }

@@ -72,7 +72,7 @@
 				<span class="figure block"
 					>{printWithSpread(s.grams, 'mass', units)}{s.freeGrams === null
 						? ''
-						: ` of ${printValue(s.freeGrams, 'mass', units)}`}</span
+						: ` of ${printValue(s.freeGrams, 'mass', units)} free`}</span
 				>
 			</p>
 			{#if !s.measured}<span

@@ -34,9 +34,9 @@
 						></td
 					>
 					<td class="py-1">{j.times > 1 ? `${j.times} × ` : ''}{j.a.name}</td>
-					<td class="figure py-1 text-right">{end(j.a)}</td>
+					<td class="figure py-1 text-right whitespace-nowrap">{end(j.a)}</td>
 					<td class="quiet px-2 py-1">to</td>
-					<td class="figure py-1 text-right">{end(j.b)}</td>
+					<td class="figure py-1 text-right whitespace-nowrap">{end(j.b)}</td>
 					<td class="py-1 pl-2">{j.b.name}</td>
 					<td class="quiet py-1 pl-3">{SAYS[j.kind](j)}</td>
 				</tr>

@@ -14,6 +14,7 @@
 	const off = (piece: string) =>
 		progress.makes.filter((m) => m.make.piece.id === piece && m.run.off).length;
 	const allOff = $derived(progress.makes.filter((m) => m.run.off).length);
+	const mainRows = $derived(plan.pieces.reduce((t, p) => t + p.count * p.mainRows, 0));
 	const several = $derived(new Set(plan.pieces.map((p) => p.machine.id)).size > 1);
 </script>
 
@@ -21,9 +22,9 @@
 	<h2 id="pieces-title" class="mb-1 text-base">
 		Pieces, in order of making
 		<span class="hint font-normal"
-			>{progress.makes.length} in all, {rowsWord(progress.rowsTotal)}{allOff > 0
-				? `, ${allOff} off the machine`
-				: ''}</span
+			>{progress.makes.length} in all, {rowsWord(progress.rowsTotal)}{progress.rowsTotal > mainRows
+				? ', waste among them'
+				: ''}{allOff > 0 ? `, ${allOff} off the machine` : ''}</span
 		>
 	</h2>
 	<ol class="text-sm">

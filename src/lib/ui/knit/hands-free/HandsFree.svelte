@@ -56,7 +56,7 @@
 		failed: 'cannot'
 	} as const;
 
-	const standInEar = () =>
+	const simulatedClicks = () =>
 		new SimulatedClicks(
 			{
 				turns: 20,
@@ -185,7 +185,7 @@
 						>
 						<button
 							class="act"
-							onclick={() => source.startListening('simulated-clicks', standInEar())}
+							onclick={() => source.startListening('simulated-clicks', simulatedClicks())}
 							>Stand-in click</button
 						>
 					{/if}
