@@ -51,7 +51,26 @@ const OF: Record<Facet, (p: Plan) => unknown> = {
 		figures: figuresIn(p.figures),
 		schedules: Object.fromEntries(p.pieces.map((x) => [x.id, x.rowByRow.stretches]))
 	}),
-	seams: (p) => (p.shape === 'garment' ? p.garment.seams : p.shape === 'thing' ? jointsOf(p) : []),
+	seams: (p) =>
+		p.shape === 'garment'
+			? p.garment.seams.map((c) => {
+					const of = (x: typeof c.a) =>
+						c.by === 'rows' ? x.rows : c.by === 'stitches' ? x.stitches : x.cm;
+					const by = c.by === 'stitches' ? 'loops' : c.by === 'length' ? 'cm' : c.by;
+					const { id, times } = c.seam;
+					return { id, times, by, a: of(c.a), b: of(c.b), verdict: c.verdict, pickUp: c.pickUp };
+				})
+			: p.shape === 'thing'
+				? p.thing.joints.map((j) => ({
+						id: j.id,
+						times: j.times,
+						by: j.a.of,
+						a: j.a.count,
+						b: j.b.count,
+						verdict: j.verdict,
+						pickUp: null
+					}))
+				: [],
 	amounts: (p) => ({
 		yarns: p.amounts.map((a) => ({
 			yarn: a.yarnId,
@@ -86,9 +105,6 @@ const OF: Record<Facet, (p: Plan) => unknown> = {
 			fixes: [f.fix, f.or].flatMap((x) => (x ? [wordFix(x, 'cm')] : []))
 		}))
 };
-
-const jointsOf = (p: Extract<Plan, { shape: 'thing' }>): unknown =>
-	'joints' in p.thing ? p.thing.joints : [];
 
 /** Plain data with numbers to six digits, members in the order of their names, and nothing undefined. */
 export function rounded(x: unknown): unknown {
