@@ -10,7 +10,7 @@ import { isHat } from '../../src/lib/core/model/project';
 import { plan } from '../../src/lib/core/plan';
 import { tubeProgram } from '../../src/lib/core/program/program';
 import { simulate } from '../../src/lib/core/simulate/simulate';
-import { diagramOf, TECHNIQUE_IDS } from '../../src/lib/core/diagram/techniques';
+import { diagramOf, SKILL_IDS } from '../../src/lib/core/technique/drawing/skills';
 import { isThingKind, type GarmentKindId } from '../../src/lib/core/model/kinds';
 import type { GarlandWish } from '../../src/lib/core/model/wish';
 import { thingDefaults } from '../../src/lib/core/recipe/thing-design';
@@ -138,7 +138,7 @@ report(
 report(
 	'drawing of a technique, the slowest of all, median',
 	Math.max(
-		...TECHNIQUE_IDS.map((id) =>
+		...SKILL_IDS.map((id) =>
 			median(time(40, () => diagramOf(id, { loops: 100, stage: 'bag', wraps: 80 })))
 		)
 	),

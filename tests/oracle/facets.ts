@@ -1,11 +1,12 @@
 import type { Plan } from '../../src/lib/core/plan';
 import { lengthOf, widthOf } from '../../src/lib/core/plan/sizes';
+import { counted } from '../../src/lib/core/assembly/joint';
 import type { Estimate } from '../../src/lib/core/quantity/estimate';
 import type { Figure } from '../../src/lib/core/quantity/working';
 import { eventContext, wordEvent } from '../../src/lib/core/words/events';
 import { wordFinding, wordFix } from '../../src/lib/core/words/findings';
-import { wordStep } from '../../src/lib/core/words/steps';
-import { CAUTIONS } from '../../src/lib/core/words/cautions';
+import { wordStep } from '../../src/lib/core/technique/say-step';
+import { CAUTIONS } from '../../src/lib/core/technique/cautions';
 
 /** What a plan says, in parts that are held apart: each is compared, and frozen, by itself. */
 export const FACETS = [
@@ -52,25 +53,15 @@ const OF: Record<Facet, (p: Plan) => unknown> = {
 		schedules: Object.fromEntries(p.pieces.map((x) => [x.id, x.rowByRow.stretches]))
 	}),
 	seams: (p) =>
-		p.shape === 'garment'
-			? p.garment.seams.map((c) => {
-					const of = (x: typeof c.a) =>
-						c.by === 'rows' ? x.rows : c.by === 'stitches' ? x.stitches : x.cm;
-					const by = c.by === 'stitches' ? 'loops' : c.by === 'length' ? 'cm' : c.by;
-					const { id, times } = c.seam;
-					return { id, times, by, a: of(c.a), b: of(c.b), verdict: c.verdict, pickUp: c.pickUp };
-				})
-			: p.shape === 'thing'
-				? p.thing.joints.map((j) => ({
-						id: j.id,
-						times: j.times,
-						by: j.a.of,
-						a: j.a.count,
-						b: j.b.count,
-						verdict: j.verdict,
-						pickUp: null
-					}))
-				: [],
+		p.joints.map((j) => ({
+			id: j.id,
+			times: j.times,
+			by: j.by === 'crochet' ? 'loops' : j.by === 'length' ? 'cm' : j.by,
+			a: counted(j.a, j.by),
+			b: counted(j.b, j.by),
+			verdict: j.verdict,
+			pickUp: j.pickUp
+		})),
 	amounts: (p) => ({
 		yarns: p.amounts.map((a) => ({
 			yarn: a.yarnId,

@@ -1,73 +1,200 @@
-import type { FlatClosing } from '../model/kinds';
+import type { Border, Eyes, FlatClosing } from '../model/kinds';
 
-/** Edges of a piece that assembly names. */
+/** The two ends of a piece: its first row, and its last. */
 export type Edge = 'cast-on' | 'cast-off';
 
-/**
- * How pieces become the finished thing: data that the design gives and the plan reads.
- * Rows are main rows of the piece, from 0, waste apart.
- */
-export type AssemblyStep =
-	/** One end of the tube is pushed inside the other up to `atRow` (may be half-way through a row). */
-	| { readonly do: 'tuck'; readonly piece: string; readonly atRow: number; readonly inner: Edge }
-	| { readonly do: 'gather'; readonly piece: string; readonly edge: Edge }
-	/** Two edges sewn to one another loop by loop and drawn up together. */
-	| { readonly do: 'zip'; readonly piece: string; readonly edges: readonly [Edge, Edge] }
-	| { readonly do: 'turn-up'; readonly piece: string; readonly heightCm: number }
-	/** Both ends of a tucked tube closed flat together, through four layers. */
-	| {
-			readonly do: 'close-crown';
-			readonly piece: string;
-			readonly edges: readonly [Edge, Edge];
-			readonly how: FlatClosing;
-	  }
-	/** An end closed flat, front to back: half its loops across. */
-	| {
-			readonly do: 'close-flat';
-			readonly piece: string;
-			readonly edge: Edge;
-			readonly how: FlatClosing;
-			/** Closed part-gathered, then whipped: a toe. */
-			readonly toe?: boolean;
-	  }
-	/** The rows below `rows` doubled on the machine: their first row hangs in the row after them. */
-	| { readonly do: 'hem'; readonly piece: string; readonly rows: number }
-	/** Turned inside out: the purl side is seen. */
-	| { readonly do: 'inside-out'; readonly piece: string }
-	/** A chain in a channel or through an edge, drawn up to close it. */
-	| { readonly do: 'drawstring'; readonly piece: string; readonly chains: number }
-	/** Chains over the shoulders from one edge. */
-	| { readonly do: 'straps'; readonly piece: string; readonly chains: number }
-	/** A slit left for the thumb, over so many stitches at a row. */
-	| {
-			readonly do: 'thumb';
-			readonly piece: string;
-			readonly atRow: number;
-			readonly stitches: number;
-	  }
-	/** An end bound off so that it neither runs nor draws in; by so many stitches a loop. */
-	| {
-			readonly do: 'bind';
-			readonly piece: string;
-			readonly edge: Edge;
-			readonly perLoop?: 1 | 2;
-	  }
-	/** Both ends joined to a ring, with a half turn or without. */
-	| { readonly do: 'join-ring'; readonly piece: string; readonly twist: boolean }
-	/** Two closed ends hooked into one another and whipped. */
-	| { readonly do: 'hook-ends'; readonly piece: string }
-	/** Chains as ties at both ends. */
-	| { readonly do: 'ties'; readonly piece: string; readonly chains: number }
-	/** A running thread round the tube at a row, drawn up: one swelling ends and the next begins. */
-	| { readonly do: 'tie-off'; readonly piece: string; readonly atRow: number }
-	| { readonly do: 'stuff'; readonly piece: string }
-	/** A strip folded to a bag, and the two seams that hold it. */
-	| { readonly do: 'fold-bag'; readonly piece: string }
-	/** One piece's edge sewn to another piece. */
-	| { readonly do: 'attach'; readonly piece: string; readonly edge: Edge; readonly to: string }
-	/** Pieces sewn side by side along their lengths. */
-	| { readonly do: 'side-by-side'; readonly pieces: readonly string[] }
-	/** Pieces threaded on one cord by an edge, in turn. */
-	| { readonly do: 'string'; readonly pieces: readonly string[]; readonly edge: Edge };
+/** A named stretch of a piece's border; `side` where both edges of a piece have the part. */
+export interface EdgeRef {
+	readonly piece: string;
+	readonly part: string;
+	readonly side?: 'left' | 'right' | 'top' | 'bottom';
+}
 
+/** What a seam is, in the order seams are sewn (common practice): panels, centre back, shoulders, sleeves, sides, bands. */
+export const SEAM_KINDS = [
+	'panels',
+	'across',
+	'ladders',
+	'centre-back',
+	'centre-front',
+	'shoulder',
+	'armhole',
+	'side',
+	'sleeve',
+	'band',
+	'edge',
+	'free'
+] as const;
+export type SeamKind = (typeof SEAM_KINDS)[number];
+
+/** An open edge that is crocheted round. */
+export type OpenEdgeId = 'neck' | 'hem' | 'front' | 'cuff' | 'armhole' | 'round';
+
+interface Of {
+	readonly piece: string;
+}
+interface At extends Of {
+	readonly edge: Edge;
+}
+/** `brief` where one of many ends: its piece is named, and all is said in one step. */
+interface End extends At {
+	readonly brief?: boolean;
+}
+interface Chained extends Of {
+	readonly chains: number;
+}
+
+/**
+ * How pieces become the finished thing, step by step and in order: data that the design gives and the plan reads. What each
+ * asks of the hands, leaves to be seen and takes of yarn is in `technique/`, a module for each. Rows are main rows of the
+ * piece, from 0, waste apart; lengths in cm. A step that is not here is added by declaring it.
+ */
+export interface StepKinds {
+	/** Stretched and left to lie, or damped and pinned out. */
+	rest: { readonly as: 'tube' | 'flag' | 'cord' | 'piece' };
+	'join-tails': object;
+	/** One end of the tube is pushed inside the other up to `atRow` (may be half-way through a row). */
+	tuck: Of & { readonly atRow: number; readonly inner: Edge };
+	/** An end drawn up. */
+	gather: End;
+	/** Two edges sewn to one another loop by loop and drawn up together. */
+	zip: Of & { readonly edges: readonly [Edge, Edge] };
+	'turn-up': Of & { readonly heightCm: number };
+	/** Both ends of a tucked tube closed flat together, through four layers. */
+	'close-crown': Of & { readonly edges: readonly [Edge, Edge]; readonly how: FlatClosing };
+	/** An end closed flat, front to back: half its loops across. A toe is drawn in first, then whipped. */
+	'close-flat': End & { readonly how: FlatClosing; readonly toe?: boolean };
+	/** The rows below `rows` doubled on the machine: their first row hangs in the row after them. */
+	hem: Of & { readonly rows: number };
+	/** Turned inside out: the purl side is seen. */
+	'inside-out': Of;
+	/** A chain in a channel or through an edge, drawn up to close it. */
+	drawstring: Chained;
+	/** Chains over the shoulders from one edge. */
+	straps: Chained;
+	/** A slit left for the thumb, over so many stitches at a row. */
+	thumb: Of & { readonly atRow: number; readonly stitches: number };
+	/** An end bound off so that it neither runs nor draws in; by so many stitches a loop. */
+	bind: End & { readonly perLoop?: 1 | 2 };
+	/** The loops of a first or last row of a panel closed, before it is blocked or sewn. */
+	'close-row': At;
+	/** Groups held on waste yarn while a piece was shaped, closed with a chain. */
+	'close-held': Of & { readonly loops: number };
+	/** Both ends joined to a ring, with a half turn or without. */
+	'join-ring': Of & { readonly twist: boolean };
+	/** Two closed ends hooked into one another and whipped. */
+	'hook-ends': Of;
+	/** Chains as ties at both ends. */
+	ties: Chained;
+	/** Floats of extensions latched up to columns. */
+	'latch-card': Of & { readonly gaps: number; readonly columns: number };
+	block: object;
+	/** Tubes joined by the ladders dropped in them; so many stitches between the two. */
+	'latch-ladders': { readonly between: readonly [number, number] };
+	/** Two edges sewn together, each of one part or of several in a row; like seams so many times. */
+	sew: {
+		readonly id: string;
+		readonly kind: SeamKind;
+		readonly a: readonly EdgeRef[];
+		readonly b: readonly EdgeRef[];
+		readonly times: number;
+		/** What it is left or right of, where there are two. */
+		readonly of?: 'left' | 'right';
+	};
+	/** A round of single crochet along open edges; over a number of loops by a repeat, where one is given. */
+	'crochet-edge': {
+		readonly id: OpenEdgeId;
+		readonly ends: readonly EdgeRef[];
+		readonly times: number;
+		readonly repeat?: { readonly of: number; readonly loops: number };
+	};
+	/** Stuffing; `nth` is the swelling from its first row, from 1, and 0 where there is one. For each copy. */
+	stuff: Of & {
+		readonly part: string;
+		readonly nth: number;
+		readonly cm3: number;
+		readonly grams: number;
+	};
+	/** A running thread round the tube at a row, drawn up: one swelling ends and the next begins. */
+	'tie-off': Of & { readonly part: string; readonly atRow: number };
+	/** One piece's first row sewn to the surface of another, at a row of that. */
+	attach: Of & {
+		readonly part: string;
+		readonly name: string;
+		readonly to: string;
+		readonly host: string;
+		readonly row: number;
+		/** Across its opening, and the thickness it stands on. */
+		readonly openCm: number;
+		readonly hostCm: number;
+		readonly flat: boolean;
+		readonly count: number;
+		/** Half of them left and half right. */
+		readonly pair: boolean;
+		/** Sewn round twice: nothing may come off. */
+		readonly twice: boolean;
+	};
+	eyes: { readonly kind: Exclude<Eyes, 'none'>; readonly count: number };
+	/** A strip folded to a bag; so many rows longer than it folds at. */
+	'fold-bag': Of & { readonly missRows: number };
+	/** The two seams that hold a folded bag: rows of its middle third with rows of an end. */
+	'sew-bag': Of & { readonly middle: number; readonly end: number };
+	/** A short tube over the two points of a bag. */
+	handle: Of & {
+		readonly to: string;
+		readonly longCm: number;
+		readonly wideCm: number;
+	};
+	/** Pieces sewn side by side along their lengths. */
+	'side-by-side': { readonly pieces: readonly string[]; readonly times: number };
+	/** Crochet along the closed ends of all of them. */
+	border: {
+		readonly pieces: readonly string[];
+		readonly kind: Exclude<Border, 'none'>;
+		readonly loops: number;
+		readonly stitches: number;
+		readonly of: number;
+	};
+	/** Yarn wound round a card: wraps of each, shared by several yarns held together. */
+	wind: {
+		readonly wraps: number;
+		readonly cardCm: number;
+		readonly count: number;
+		/** By their places in the list of yarns used, and how many each; one count for all where yarns are wound together. */
+		readonly yarns: readonly { readonly yarn: number; readonly metres: number }[];
+		readonly sharp: boolean;
+	};
+	'tie-cut': {
+		readonly cm: number;
+		readonly tieCm: number;
+		readonly count: number;
+		readonly yarn: number;
+	};
+	'fix-pom': object;
+	/** Pieces threaded on one cord by their first rows, in turn. */
+	string: { readonly pieces: readonly string[] };
+	/** Things tied to a cord that hangs over a span. */
+	hang: {
+		readonly spacingCm: number;
+		readonly spanCm: number;
+		readonly sagCm: number;
+		readonly loopCm: number;
+		readonly cordCm: number;
+		readonly chain: boolean;
+		readonly cordYarn: number;
+		/** How broad each is, from left to right. */
+		readonly widthsCm: readonly number[];
+		readonly pieces: readonly (string | null)[];
+	};
+	'weave-in': object;
+	measure: { readonly worn?: 'baby' | 'foot' };
+}
+export type StepKind = keyof StepKinds;
+export type StepOf<K extends StepKind> = { [P in K]: { readonly do: P } & StepKinds[P] }[K];
+export type AssemblyStep = StepOf<StepKind>;
 export type Assembly = readonly AssemblyStep[];
+
+/** The first step of a kind; undefined where there is none. */
+export const stepIn = <K extends StepKind>(assembly: Assembly, kind: K): StepOf<K> | undefined =>
+	assembly.find((s): s is Extract<AssemblyStep, StepOf<K>> => s.do === kind) as
+		StepOf<K> | undefined;

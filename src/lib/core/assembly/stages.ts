@@ -169,12 +169,16 @@ function dome(cm: number, arcCm: number): { along: number; wide: number } {
 	return { along: radius * (1 - Math.cos(angle)), wide: Math.sin(angle) };
 }
 
+/** What is done without the tube looking any different. */
+const UNSEEN: readonly AssemblyStep['do'][] = ['rest', 'join-tails', 'weave-in', 'measure'];
+
 /** The stages from the tube off the machine to the finished thing, one for each step that changes how it looks. */
 export function stagesOf(input: StageInput): Stage[] {
 	const wall = wallOf(input);
 	let state = START;
 	const stages = [stageOf(input, wall, state, -1)];
 	for (const [i, s] of input.assembly.entries()) {
+		if (UNSEEN.includes(s.do)) continue;
 		state = after(state, s);
 		stages.push(stageOf(input, wall, state, i));
 	}

@@ -1,5 +1,5 @@
 import { median, sampleStandardDeviation } from 'simple-statistics';
-import { PRIOR_SECONDS_PER_ROW, PRIOR_RELATIVE_SD } from '../amounts/time';
+import { PRIOR_SECONDS_PER_ROW, PRIOR_RELATIVE_SD } from './time';
 import type { RunEvent } from '../model/project';
 import { estimate, type Estimate } from '../quantity/estimate';
 import type { Leg } from './runsheet';

@@ -1,13 +1,12 @@
-import { tailsOf, type Tail } from '../amounts/tails';
-import type { YarnAmount } from '../amounts/yarn';
-import type { Assembly } from '../assembly/assembly';
+import type { YarnAmount } from './amount';
+import type { Edge } from '../assembly/assembly';
+import type { PieceEdge } from '../assembly/joint';
+import type { Piece } from '../assembly/piece';
 import type { Gauge } from '../bench/gauge/gauge';
 import { keptOff } from '../bench/machine/ring';
-import type { Machine, YarnId } from '../model/bench';
-import { isSpare, programRows, RAVEL, WASTE, type Program } from '../program/program';
+import type { Machine } from '../model/bench';
+import { isSpare, programRows, RAVEL, WASTE } from '../program/program';
 import { scale } from '../quantity/estimate';
-import type { Working } from '../quantity/working';
-import type { Piece } from '../recipe/recipe';
 import { rowByRowOf, type RowByRow } from './row-by-row';
 import { runSheet, sectionRows, type RunSheet, type SectionRow } from './runsheet';
 import {
@@ -18,17 +17,13 @@ import {
 	type YarnRun
 } from '../simulate/fabric';
 import { simulate } from '../simulate/simulate';
+import { tailsOf, type Tail, type TailUse } from './tails';
 
 /** A marker every so many rows where nothing counts them (common practice). */
 const MARK_EVERY_ROWS = 20;
 
-export interface PlannedPiece {
-	readonly id: string;
-	readonly name: string;
-	readonly count: number;
-	readonly mirrored: boolean;
-	readonly program: Program;
-	readonly yarns: readonly YarnId[];
+/** A piece as the machine knits it: what its work after the machine and its yarn follow from. */
+export interface WorkedPiece extends Omit<Piece, 'on' | 'marks' | 'edges'> {
 	/** The machine it is made on, and the gauge of each yarn there. */
 	readonly machine: Machine;
 	readonly gauges: readonly Gauge[];
@@ -40,35 +35,50 @@ export interface PlannedPiece {
 	readonly wasteMetres: number;
 	/** Stitches of the first and of the last row. */
 	readonly stitches: { readonly first: number; readonly last: number };
-	readonly rowsWorking: Working;
-	readonly sectionsWorking: Working;
-	readonly sections: readonly SectionRow[];
-	readonly sheet: RunSheet;
+	/** Whether an end stands on waste. */
+	readonly waste: Readonly<Record<Edge, boolean>>;
+	/** Its border, stretch by stretch. */
+	readonly edges: readonly PieceEdge[];
 	/** Row by row: pins in work, which way, what the hands do. */
 	readonly rowByRow: RowByRow;
 	readonly tails: readonly Tail[];
 }
 
+/** A piece as the plan has it, with its run sheet. */
+export interface PlannedPiece extends WorkedPiece {
+	readonly sections: readonly SectionRow[];
+	readonly sheet: RunSheet;
+}
+
 /** A piece as the machine knits it, before the yarn on hand is weighed against it. */
 export interface KnittedPiece {
-	readonly piece: Piece;
-	readonly machine: Machine;
-	readonly gauges: readonly Gauge[];
-	readonly runs: readonly YarnRun[];
-	readonly wasteStart: boolean;
+	readonly piece: WorkedPiece;
+	/** Stitches by yarn, waste among them. */
 	readonly stitches: ReadonlyMap<number, number>;
-	readonly tails: readonly Tail[];
 	/** Share of the pins its first row takes. */
 	readonly share: number;
 	readonly faults: readonly Fault[];
 	readonly planned: (amounts: readonly YarnAmount[]) => PlannedPiece;
 }
 
+/** An end of a piece, as far as its tail goes. */
+export interface PieceEnd {
+	readonly piece: string;
+	readonly edge: Edge;
+	/** Share of the pins that the first row takes: below 1 for a panel. */
+	readonly share: number;
+	/** Narrowed to a few stitches that are drawn up. */
+	readonly tip: boolean;
+	/** Loops at this end. */
+	readonly loops: number;
+}
+
 interface Input {
 	readonly piece: Piece;
 	readonly machine: Machine;
 	readonly gauges: readonly Gauge[];
-	readonly assembly: Assembly;
+	/** What is done with the tail at an end. */
+	readonly useAt: (end: PieceEnd) => TailUse;
 	readonly joinTails: 'tie' | 'weave';
 	/** Held together, of a yarn of the plan. */
 	readonly strandsOf: (yarn: number) => number;
@@ -76,27 +86,47 @@ interface Input {
 
 /** A panel is counted by hand where the machine's counter counts rounds only; long straight stretches are marked as well. */
 function marksFor(piece: Piece, machine: Machine, rows: number): readonly number[] {
-	if (!piece.marks || machine.counter === 'both') return [];
+	const { marks } = piece;
+	if (!marks || machine.counter === 'both') return [];
 	const every = Array.from(
 		{ length: Math.floor(rows / MARK_EVERY_ROWS) },
 		(_, i) => (i + 1) * MARK_EVERY_ROWS
 	);
 	// What is marked for its own sake stands; a round number beside it is left out.
 	const round = every.filter(
-		(r) => r < rows && piece.marks!.every((m) => Math.abs(m - r) > MARK_EVERY_ROWS / 4)
+		(r) => r < rows && marks.every((m) => Math.abs(m - r) > MARK_EVERY_ROWS / 4)
 	);
-	return [...piece.marks, ...round].sort((a, b) => a - b);
+	return [...marks, ...round].sort((a, b) => a - b);
+}
+
+/** The border of a piece whose stretches have no names of their own. */
+function borderOf(rows: number, first: number, last: number, gauge: Gauge): PieceEdge[] {
+	const [across, up] = [gauge.stitchesPerCm.mean, gauge.rowsPerCm.mean];
+	const end = (part: Edge, at: 'top' | 'bottom', stitches: number): PieceEdge => ({
+		part,
+		side: at,
+		rows: 0,
+		stitches,
+		cm: stitches / across
+	});
+	const along = (at: 'left' | 'right'): PieceEdge => ({
+		part: 'side',
+		side: at,
+		rows,
+		stitches: 0,
+		cm: rows / up
+	});
+	return [
+		end('cast-on', 'bottom', first),
+		end('cast-off', 'top', last),
+		along('left'),
+		along('right')
+	];
 }
 
 /** Knits a piece on the simulated machine and reads off it what the run sheet, the sums and the pictures need. */
-export function planPiece({
-	piece,
-	machine,
-	gauges,
-	assembly,
-	joinTails,
-	strandsOf
-}: Input): KnittedPiece {
+export function knitPiece(input: Input): KnittedPiece {
+	const { piece, machine, gauges, useAt, joinTails, strandsOf } = input;
 	const { program } = piece;
 	const keepOff = keptOff(machine);
 	const { fabric, faults } = simulate(program, { ...machine, keepOff });
@@ -113,17 +143,46 @@ export function planPiece({
 	const start = rowByRow.stretches[0];
 	const share = start && start.mode !== 'tube' ? (start.high - start.low + 1) / machine.pins : 1;
 	const tails = tailsOf({
-		piece: piece.id,
 		runs,
-		assembly,
 		ringCm: machine.ringCm,
 		share,
-		tip: first > last,
-		strandsOf
+		strandsOf,
+		useAt: (edge) =>
+			useAt({
+				piece: piece.id,
+				edge,
+				share,
+				tip: first > last,
+				loops: edge === 'cast-on' ? first : last
+			})
 	});
 	const main = gauges[runs[0]?.yarn ?? 0] ?? gauges[0]!;
+	const worked: WorkedPiece = {
+		id: piece.id,
+		name: piece.name,
+		count: piece.count,
+		mirrored: piece.mirrored,
+		program,
+		yarns: piece.yarns,
+		machine,
+		gauges,
+		runs,
+		mainRows,
+		wasteRows: programRows(program) - mainRows,
+		wasteMetres: scale(main.loopCm, ((stitches.get(WASTE) ?? 0) + (stitches.get(RAVEL) ?? 0)) / 100)
+			.mean,
+		stitches: { first, last },
+		waste: {
+			'cast-on': isSpare(allRuns[0]?.yarn ?? 0),
+			'cast-off': allRuns.length > 1 && isSpare(allRuns.at(-1)!.yarn)
+		},
+		edges: piece.edges ?? borderOf(mainRows, first, last, main),
+		rowsWorking: piece.rowsWorking,
+		sectionsWorking: piece.sectionsWorking,
+		rowByRow,
+		tails
+	};
 	const off = program.find((o) => o.op === 'take-off');
-
 	const planned = (amounts: readonly YarnAmount[]): PlannedPiece => {
 		const sheet = runSheet({
 			runs: allRuns,
@@ -139,41 +198,7 @@ export function planPiece({
 				a.runsOutAtRow === null ? [] : [{ yarn: a.yarn, mainRow: a.runsOutAtRow }]
 			)
 		});
-		return {
-			id: piece.id,
-			name: piece.name,
-			count: piece.count,
-			mirrored: piece.mirrored,
-			program,
-			yarns: piece.yarns,
-			machine,
-			gauges,
-			runs,
-			mainRows,
-			wasteRows: programRows(program) - mainRows,
-			wasteMetres: scale(
-				main.loopCm,
-				((stitches.get(WASTE) ?? 0) + (stitches.get(RAVEL) ?? 0)) / 100
-			).mean,
-			stitches: { first, last },
-			rowsWorking: piece.rowsWorking,
-			sectionsWorking: piece.sectionsWorking,
-			sections: sectionRows(sheet),
-			sheet,
-			rowByRow,
-			tails
-		};
+		return { ...worked, sections: sectionRows(sheet), sheet };
 	};
-	return {
-		piece,
-		machine,
-		gauges,
-		runs,
-		wasteStart: wasteBefore > 0,
-		stitches,
-		tails,
-		share,
-		faults,
-		planned
-	};
+	return { piece: worked, stitches, share, faults, planned };
 }

@@ -14,7 +14,7 @@ import {
 } from '../../../../tests/support/bench';
 import { projectArb } from '../../../../tests/support/arbitrary';
 import { plan } from '../plan';
-import { say } from '../words/say';
+import { say } from '../quantity/say';
 import { wordEvent } from '../words/events';
 import { eventsAhead, positionAt } from './runsheet';
 

@@ -1,4 +1,4 @@
-import { JOIN_TAIL_CM, WASTE_TAIL_CM, type Tail, type TailUse } from '../amounts/tails';
+import { JOIN_TAIL_CM, WASTE_TAIL_CM, type Tail, type TailUse } from './tails';
 import type { Machine } from '../model/bench';
 import { isSpare } from '../program/program';
 import type { YarnRun } from '../simulate/fabric';

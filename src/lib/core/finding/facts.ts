@@ -1,7 +1,8 @@
 import type { FinishedHat } from '../assembly/finished';
 import type { RowPlace } from '../assembly/layers';
 import type { TuckedTube } from '../assembly/tucked-tube';
-import type { YarnAmount } from '../amounts/yarn';
+import type { YarnAmount } from '../crank/amount';
+import type { Joint } from '../assembly/joint';
 import type { Gauge } from '../bench/gauge/gauge';
 import type { Machine, Swatch, Yarn, YarnTest } from '../model/bench';
 import type { Project } from '../model/project';
@@ -38,6 +39,7 @@ export interface Facts {
 	readonly garment: { readonly wish: GarmentWish; readonly shape: GarmentShape } | undefined;
 	/** Of several pieces put together. */
 	readonly thing: { readonly wish: ThingWish; readonly thing: Thing } | undefined;
+	readonly joints: readonly Joint[];
 	/** Every piece, on its own machine. */
 	readonly pieces: readonly PlannedPiece[];
 	/** The wish, where it is for a plain tube; and what that goes round. */

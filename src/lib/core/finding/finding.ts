@@ -1,4 +1,4 @@
-import type { SeamKind } from '../garment/pattern';
+import type { Joint } from '../assembly/joint';
 import type { Repair } from '../garment/seams';
 import type { SwatchState } from '../model/bench';
 import type { Excess } from '../program/load';
@@ -97,14 +97,14 @@ export type FindingBody =
 	| { code: 'line-missed'; name: string; side: 'left' | 'right'; row: number; stitches: number }
 	| {
 			code: 'seam-off';
-			kind: SeamKind;
+			kind: Joint['kind'];
 			of: 'left' | 'right' | undefined;
 			by: 'rows' | 'stitches' | 'length';
 			a: number;
 			b: number;
 			eases: boolean;
 	  }
-	| { code: 'seam-missing'; kind: SeamKind }
+	| { code: 'seam-missing'; kind: Joint['kind'] }
 	| { code: 'armhole-small'; aroundCm: number; armCm: number; leastCm: number }
 	| { code: 'sleeve-tight'; sleeveCm: number; armCm: number; tube: boolean }
 	| { code: 'neck-small'; neckCm: number; headCm: number }

@@ -1,3 +1,4 @@
+import { counted } from '../assembly/joint';
 import { ARMHOLE_EASE_CM, armEaseOf, NECK_STRETCH } from '../garment/measures';
 import { shoulderLoad } from '../garment/figures';
 import type { Judgement, Rule } from './facts';
@@ -33,21 +34,28 @@ export const cannotShape: Rule = ({ garment }) =>
 			: []
 	) ?? null;
 
-export const seams: Rule = ({ garment }) => {
+export const seams: Rule = ({ garment, joints }) => {
 	if (!garment) return null;
-	return garment.shape.seams.flatMap((c): Judgement[] => {
-		const where = { at: 'seam', seam: c.seam.id } as const;
-		const { kind, of } = c.seam;
+	return joints.flatMap((c): Judgement[] => {
+		const where = { at: 'seam', seam: c.id } as const;
+		const { kind, of } = c;
 		if (c.verdict === 'missing')
 			return [{ body: { code: 'seam-missing', kind }, severity: 'warn', where }];
 		if (c.verdict === 'meets') return [];
-		const pick = (s: typeof c.a) =>
-			c.by === 'rows' ? s.rows : c.by === 'stitches' ? s.stitches : s.cm;
-		const repair = garment.shape.repairs[c.seam.id];
+		const by = c.by === 'rows' || c.by === 'length' ? c.by : 'stitches';
+		const repair = garment.shape.repairs[c.id];
 		const eases = c.verdict === 'eases';
 		return [
 			{
-				body: { code: 'seam-off', kind, of, by: c.by, a: pick(c.a), b: pick(c.b), eases },
+				body: {
+					code: 'seam-off',
+					kind,
+					of,
+					by,
+					a: counted(c.a, c.by),
+					b: counted(c.b, c.by),
+					eases
+				},
 				severity: eases ? 'tip' : 'warn',
 				where,
 				...(repair ? { fix: repair } : {})

@@ -130,19 +130,19 @@ export const willNotClose: Rule = (facts) => {
 export const partTooWide: Rule = (facts) => {
 	const toy = toyOf(facts);
 	if (!toy) return null;
-	return toy.joints.flatMap((j): Judgement[] =>
-		j.verdict === 'off'
+	return facts.joints.flatMap((j): Judgement[] =>
+		j.kind === 'attach' && j.verdict === 'off'
 			? [
 					{
 						body: {
 							code: 'part-too-wide',
 							name: j.a.name,
 							host: j.b.name,
-							openCm: j.a.count,
-							hostCm: j.b.count
+							openCm: j.a.cm,
+							hostCm: j.b.cm
 						},
 						severity: 'warn',
-						where: piece(j.a.piece)
+						where: piece(j.edges[0]?.piece ?? '')
 					}
 				]
 			: []
@@ -163,7 +163,7 @@ export const bagMisses: Rule = (facts) => {
 			eachRows: each,
 			cm: each / gauge.rowsPerCm.mean
 		},
-		severity: bag.joints.some((j) => j.verdict === 'off') ? 'warn' : 'tip',
+		severity: facts.joints.some((j) => j.verdict === 'off') ? 'warn' : 'tip',
 		where: { at: 'size' },
 		fix: { do: 'rows', rows: bag.idealRows }
 	};
@@ -209,9 +209,9 @@ export const cannotHang: Rule = (facts) => {
 
 export const itemsTouch: Rule = (facts) => {
 	const garland = is('garland')(facts);
-	const off = garland?.joints ?? [];
+	const off = facts.joints.filter((j) => j.kind === 'hang');
 	if (!garland || off.length === 0) return null;
-	const needCm = Math.max(...off.map((j) => j.a.count));
+	const needCm = Math.max(...off.map((j) => j.a.cm));
 	return {
 		body: { code: 'items-touch', times: off.length, needCm, spacingCm: garland.solved.spacingCm },
 		severity: 'warn',
@@ -236,13 +236,13 @@ export const pomThin: Rule = (facts) => {
 
 export const borderOff: Rule = (facts) => {
 	const blanket = is('blanket')(facts);
-	const border = blanket?.joints.find((j) => j.kind === 'border');
+	const border = facts.joints.find((j) => j.kind === 'border');
 	if (!blanket || !border || border.verdict === 'meets') return null;
 	return {
 		body: {
 			code: 'border-off',
-			loops: border.a.count,
-			stitches: border.b.count,
+			loops: border.a.stitches,
+			stitches: border.b.stitches,
 			of: blanket.border.of,
 			eases: border.verdict === 'eases'
 		},

@@ -1,4 +1,4 @@
-import { CLOSE, chanceShort } from '../amounts/short';
+import { CLOSE, chanceShort } from '../quantity/short';
 import { showsThrough as pairsThrough } from '../assembly/layers';
 import { workingClass } from '../bench/yarn/held-together';
 import { testsOf, verdicts } from '../bench/yarn/trials';

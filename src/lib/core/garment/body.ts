@@ -2,6 +2,7 @@ import type { Measure } from '../model/kinds';
 import type { GarmentWish } from '../model/wish';
 import { heightOf, type EdgePoint, type Outline } from '../shaping/outline';
 import { easeOf, measureFor, measuresOf } from './measures';
+import type { Seam } from '../assembly/joint';
 import {
 	gridOf,
 	mirrorPiece,
@@ -11,8 +12,7 @@ import {
 	type Grid,
 	type Handle,
 	type OpenEdge,
-	type Pattern,
-	type Seam
+	type Pattern
 } from './pattern';
 import { sleevePieces } from './sleeve';
 

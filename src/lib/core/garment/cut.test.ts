@@ -12,7 +12,8 @@ import { MOST_PANELS } from '../shaping/wider';
 import { cutOut } from './cut';
 import { armEaseOf, askedOf, easeOf, measureFor, measuresOf } from './measures';
 import { gridOf, mirrorPiece, type CutPiece } from './pattern';
-import { checkSeams, repairOf, type SeamCheck } from './seams';
+import type { Joint } from '../assembly/joint';
+import { checkSeams, repairOf } from './seams';
 import { partCm } from './sleeve';
 import { fitToMachine, panelWidths, splitOutline, splitPiece } from './split';
 
@@ -213,9 +214,9 @@ describe('panels of what is too wide', () => {
 						expect(outlineProblem(p.outline)).toBeNull();
 						expect(sizeOf(p.outline, density, p.seam).stitches).toBeLessThanOrEqual(44);
 					}
-					for (const c of checkSeams({ pattern: fitted, density }, 48)) {
-						expect([c.seam.kind, c.verdict]).toEqual(['panels', 'meets']);
-						expect(c.seam.times).toBe(2);
+					for (const c of checkSeams(fitted, density, 48)) {
+						expect([c.kind, c.verdict]).toEqual(['panels', 'meets']);
+						expect(c.times).toBe(2);
 					}
 				}
 			)
@@ -241,9 +242,9 @@ describe('panels of what is too wide', () => {
 });
 
 describe('repairs', () => {
-	const checks = (w: GarmentWish): SeamCheck[] => {
+	const checks = (w: GarmentWish): Joint[] => {
 		const { pattern } = fitToMachine(cutOut(w, context), density, context.most);
-		return checkSeams({ pattern, density }, context.pins);
+		return checkSeams(pattern, density, context.pins);
 	};
 	const amiss = (w: GarmentWish) => checks(w).filter((c) => c.verdict === 'off');
 
@@ -256,7 +257,7 @@ describe('repairs', () => {
 				{ piece: 'front-right', measure: 'length', cm: 50 }
 			]
 		});
-		const side = checks(wish).find((c) => c.seam.id === 'side-right')!;
+		const side = checks(wish).find((c) => c.id === 'side-right')!;
 		expect(side.verdict).toBe('off');
 		expect(repairOf(wish, side, context)).toEqual({
 			do: 'together',
@@ -267,13 +268,12 @@ describe('repairs', () => {
 
 	it('move one measure as little as makes the seam meet', () => {
 		const wish = of('sweater', { sleeves: 'tube', armhole: 'drop', measures: { armhole: 24 } });
-		const hole = amiss(wish).find((c) => c.seam.kind === 'armhole')!;
+		const hole = amiss(wish).find((c) => c.kind === 'armhole')!;
 		const repair = repairOf(wish, hole, context)!;
 		if (repair.do !== 'measure') throw new Error('no measure');
 		const moved = Math.abs(repair.cm - 24);
 		const mended = (cm: number) =>
-			checks({ ...wish, measures: { armhole: cm } }).find((c) => c.seam.id === hole.seam.id)!
-				.verdict;
+			checks({ ...wish, measures: { armhole: cm } }).find((c) => c.id === hole.id)!.verdict;
 		expect(mended(repair.cm)).toBe('meets');
 		// Nothing nearer does.
 		for (let by = 0.5; by < moved - 1e-9; by += 0.5)

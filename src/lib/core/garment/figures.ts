@@ -1,9 +1,9 @@
-import type { YarnAmount } from '../amounts/yarn';
+import type { YarnAmount } from '../crank/amount';
 import { cutContext, sectionsFor, type Made, type MadePiece } from './make';
 import { askedOf, measuresOf, type MeasureOf } from './measures';
 import { hasBands } from './body';
-import type { OpenEdge } from './pattern';
-import { checkSeams, MOST_CUT, pickUpRatio, repairOf, type Repair, type SeamCheck } from './seams';
+import { MOST_CUT, repairOf, type Repair } from './seams';
+import type { Joint } from '../assembly/joint';
 import { partCm } from './sleeve';
 import { betweenLadders, ladderPinsOf } from './simple';
 import type { Gauge } from '../bench/gauge/gauge';
@@ -12,31 +12,16 @@ import type { Measure } from '../model/kinds';
 import type { GarmentWish } from '../model/wish';
 import { estimate, exact, quotient, scale, type Estimate } from '../quantity/estimate';
 import { figure, own, worked, type Figure, type Term } from '../quantity/working';
-import { nearestMultiple } from '../shaping/counts';
 import { stitchesByRow } from '../shaping/schedule';
 import { cardFor, type Card } from '../shaping/wider';
-
-/** An open edge in single crochet: so many stitches, each with how it is worked. */
-export interface EdgeCount {
-	readonly edge: OpenEdge;
-	/** Single crochet in all; one in each stitch, and in rows by the ratio. */
-	readonly stitches: number;
-	readonly inStitches: number;
-	readonly inRows: number;
-	readonly rows: number;
-	readonly pickUp: { readonly stitches: number; readonly rows: number };
-	readonly cm: number;
-}
 
 /** What a garment is, beyond its pieces on the machine. */
 export interface GarmentShape {
 	readonly made: Made;
 	readonly measures: Readonly<Record<Measure, MeasureOf>>;
 	readonly asked: readonly Measure[];
-	readonly seams: readonly SeamCheck[];
 	/** By the seam's id, where it does not meet and something mends it. */
 	readonly repairs: Readonly<Record<string, Repair>>;
-	readonly edges: readonly EdgeCount[];
 	/** Round the body as finished, round one armhole, and round the neck; cm; null for what has none. */
 	readonly body: BodyFigures | null;
 	/** Between the two ladders of a shrug's tubes, and what is joined over each shoulder, cm. */
@@ -94,43 +79,12 @@ interface Input {
 	readonly machine: Machine;
 	readonly yarns: readonly Pick<Yarn, 'metresPer100g'>[];
 	readonly gauges: readonly Gauge[];
+	readonly seams: readonly Joint[];
 	/** Ends of yarn of all pieces, and those that joins leave. */
 	readonly ends: { readonly all: number; readonly joins: number };
 }
 
 const sum = (list: readonly number[]): number => list.reduce((t, x) => t + x, 0);
-
-function edgeCount(
-	edge: OpenEdge,
-	made: Made,
-	density: { stitchesPerCm: number; rowsPerCm: number }
-): EdgeCount {
-	const pickUp = pickUpRatio(density.stitchesPerCm, density.rowsPerCm);
-	if (edge.repeat) {
-		const stitches = nearestMultiple(edge.repeat.loops, edge.repeat.of);
-		const cm = edge.repeat.loops / density.stitchesPerCm;
-		return { edge, stitches, inStitches: stitches, inRows: 0, rows: 0, pickUp, cm };
-	}
-	const parts = edge.ends.flatMap((end) => {
-		const piece = made.pieces.find((p) => p.id === end.piece);
-		return (piece?.parts ?? []).filter(
-			(p) => p.part === end.part && (end.side === undefined || end.side === p.side)
-		);
-	});
-	const inStitches = sum(parts.map((p) => p.stitches));
-	const rows = sum(parts.map((p) => p.rows));
-	// On a slope each stitch taken off stands for its own row or two: rows are picked up less those.
-	const inRows = Math.round((rows * pickUp.stitches) / pickUp.rows);
-	return {
-		edge,
-		stitches: inStitches + inRows,
-		inStitches,
-		inRows,
-		rows,
-		pickUp,
-		cm: sum(parts.map((p) => p.cm))
-	};
-}
 
 function bodyFigures(
 	wish: GarmentWish,
@@ -200,11 +154,18 @@ function yarnOfPiece(
 	});
 }
 
-export function garmentShape({ wish, made, machine, yarns, gauges, ends }: Input): GarmentShape {
+export function garmentShape({
+	wish,
+	made,
+	machine,
+	yarns,
+	gauges,
+	seams,
+	ends
+}: Input): GarmentShape {
 	const gauge = gauges[0]!;
 	const density = { stitchesPerCm: gauge.stitchesPerCm.mean, rowsPerCm: gauge.rowsPerCm.mean };
 	const measures = measuresOf(wish);
-	const seams = checkSeams({ pattern: made.pattern, density }, machine.pins);
 	const context = cutContext(wish, { machine, density });
 	const repairs: Record<string, Repair> = {};
 	// What ails both hands alike is mended alike, unless it is one piece that departs.
@@ -212,11 +173,11 @@ export function garmentShape({ wish, made, machine, yarns, gauges, ends }: Input
 	const tries = { left: MOST_CUT };
 	for (const check of seams) {
 		if (check.verdict !== 'off') continue;
-		const ail = `${check.seam.kind} ${check.by} ${check.diff.toFixed(3)}`;
+		const ail = `${check.kind} ${check.by} ${check.diff.toFixed(3)}`;
 		const known = alike.get(ail);
 		const repair = known === undefined ? repairOf(wish, check, context, tries) : known;
 		if (repair?.do !== 'together') alike.set(ail, repair);
-		if (repair) repairs[check.seam.id] = repair;
+		if (repair) repairs[check.id] = repair;
 	}
 	const shrug = wish.recipe === 'shrug' ? made.drawn.pieces[0] : undefined;
 	const laddered = made.pieces.some((p) => p.ladders.length > 0);
@@ -225,9 +186,7 @@ export function garmentShape({ wish, made, machine, yarns, gauges, ends }: Input
 		made,
 		measures,
 		asked: askedOf(wish),
-		seams,
 		repairs,
-		edges: made.pattern.edges.map((e) => edgeCount(e, made, density)),
 		body: bodyFigures(wish, made, measures),
 		shrug: shrug
 			? {
@@ -248,8 +207,8 @@ export function garmentShape({ wish, made, machine, yarns, gauges, ends }: Input
 		totals: {
 			pieces: sum(made.pieces.map((p) => p.count)),
 			stitches: sum(made.pieces.map(knitted)),
-			seams: sum(seams.map((c) => c.seam.times)),
-			seamCm: sum(seams.map((c) => c.seam.times * Math.max(c.a.cm, c.b.cm))),
+			seams: sum(seams.map((c) => c.times)),
+			seamCm: sum(seams.map((c) => c.times * Math.max(c.a.cm, c.b.cm))),
 			ends: ends.all,
 			joinEnds: ends.joins
 		}

@@ -17,8 +17,8 @@ import { garmentDefaults } from '../recipe/garment-start';
 import { edgeAt, heightOf, type Point } from '../shaping/outline';
 import { wordFinding } from '../words/findings';
 import { wordSchedule, wordShapeProblem } from '../words/shape';
-import { say } from '../words/say';
-import { wordStep } from '../words/steps';
+import { say } from '../quantity/say';
+import { wordStep } from '../technique/say-step';
 import { flatOf } from './flat';
 
 const bench = benchOf({
@@ -202,8 +202,8 @@ describe('in words', () => {
 		const wish = garmentDefaults('shrug', on)!;
 		const p = plan({ ...projectOf(), machineId: M46.id, wish }, on);
 		if (!p.ok || p.shape !== 'garment') throw new Error('no shrug');
-		expect(p.garment.edges[0]).toMatchObject({ stitches: 45 });
-		expect(p.garment.edges[0]!.edge.repeat).toEqual({ of: 5, loops: 44 });
+		const [cuff] = p.steps.flatMap((s) => (s.do === 'crochet-edge' ? [s.count] : []));
+		expect(cuff).toMatchObject({ stitches: 45, repeat: { of: 5, loops: 44 } });
 	});
 });
 

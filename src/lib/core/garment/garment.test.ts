@@ -29,7 +29,9 @@ import { BODY } from '../bench/size/body';
 import { heightOf, widthAt } from '../shaping/outline';
 import { cutOut } from './cut';
 import { makePieces } from './make';
-import { checkSeams, pickUpRatio } from './seams';
+import { pickUpRatio } from '../assembly/joint';
+import { seamsAsKnitted } from '../technique/sew';
+import { checkSeams } from './seams';
 import { betweenLadders, cutShrug, ladderPinsOf } from './simple';
 import { fitToMachine, splitOutline } from './split';
 
@@ -50,6 +52,8 @@ function planOf(wish: GarmentWish, on = bench): GarmentPlan {
 	if (!p.ok || p.shape !== 'garment') throw new Error('no garment');
 	return p;
 }
+const edgesOf = (p: GarmentPlan) =>
+	p.steps.flatMap((s) => (s.do === 'crochet-edge' ? [s.count] : []));
 const codes = (p: GarmentPlan) => p.findings.map((f) => f.code);
 
 const wishes: fc.Arbitrary<GarmentWish> = fc
@@ -123,9 +127,9 @@ describe('for anything a maker can set', () => {
 					const at = { ...context, density: { stitchesPerCm, rowsPerCm } };
 					// On any machine: what is too wide for it is in panels.
 					const { pattern } = fitToMachine(cutOut(wish, at), at.density, most);
-					for (const c of checkSeams({ pattern, density: at.density }, 48)) {
+					for (const c of checkSeams(pattern, at.density, 48)) {
 						if (c.by === 'length') expect(c.verdict).not.toBe('missing');
-						else expect([c.seam.id, c.verdict]).toEqual([c.seam.id, 'meets']);
+						else expect([c.id, c.verdict]).toEqual([c.id, 'meets']);
 					}
 				}
 			)
@@ -214,15 +218,14 @@ describe('a cardigan', () => {
 	});
 
 	it('a front knitted with two rows less is found from the log, and eased', () => {
-		const { pattern } = p.garment.made;
 		const rows = made('front-left').rows;
-		const checks = checkSeams({ pattern, density }, 48, new Map([['front-left', rows - 2]]));
-		const side = checks.find((c) => c.seam.id === 'side-left')!;
+		const checks = seamsAsKnitted(p, new Map([['front-left', rows - 2]]));
+		const side = checks.find((c) => c.id === 'side-left')!;
 		expect(side.verdict).toBe('eases');
 		expect(Math.abs(side.diff)).toBeGreaterThanOrEqual(1);
-		expect(checks.find((c) => c.seam.id === 'side-right')!.verdict).toBe('meets');
-		const far = checkSeams({ pattern, density }, 48, new Map([['front-left', rows - 12]]));
-		expect(far.find((c) => c.seam.id === 'side-left')!.verdict).toBe('off');
+		expect(checks.find((c) => c.id === 'side-right')!.verdict).toBe('meets');
+		const far = seamsAsKnitted(p, new Map([['front-left', rows - 12]]));
+		expect(far.find((c) => c.id === 'side-left')!.verdict).toBe('off');
 	});
 
 	it('a tube for a sleeve that is far from its armhole is found, and the armhole that fits it offered', () => {
@@ -239,15 +242,16 @@ describe('a cardigan', () => {
 				measures: { armhole: found.fix.cm }
 			})
 		);
-		expect(
-			mended.garment.seams.filter((c) => c.seam.kind === 'armhole').map((c) => c.verdict)
-		).toEqual(['meets', 'meets']);
+		expect(mended.joints.filter((c) => c.kind === 'armhole').map((c) => c.verdict)).toEqual([
+			'meets',
+			'meets'
+		]);
 	});
 
 	it('a cap is as long round its edge as the armhole, within what is eased', () => {
 		for (const size of BODY_SIZES) {
 			const cap = planOf(garmentOf('sweater', { size, armhole: 'set-in' }));
-			for (const c of cap.garment.seams.filter((s) => s.seam.kind === 'armhole'))
+			for (const c of cap.joints.filter((s) => s.kind === 'armhole'))
 				expect([size, c.verdict]).not.toEqual([size, 'off']);
 		}
 	});
@@ -344,13 +348,15 @@ describe('what is wider than the machine', () => {
 			garmentOf('seamed-tube', { measures: { around: 60, height: 20 }, wide: 'sideways' })
 		);
 		// Twenty cm of stitches, first row to last.
-		expect(tube.garment.seams).toMatchObject([
-			{ by: 'stitches', verdict: 'meets', a: { stitches: 32 }, b: { stitches: 32 } }
+		expect(tube.joints).toMatchObject([
+			{ by: 'loops', verdict: 'meets', a: { stitches: 32 }, b: { stitches: 32 } }
 		]);
 		const cloth = (wide: GarmentWish['wide']) =>
-			planOf(
-				garmentOf('rectangle', { measures: { width: 60, height: 20 }, edging: 'crochet', wide })
-			).garment.edges[0]!;
+			edgesOf(
+				planOf(
+					garmentOf('rectangle', { measures: { width: 60, height: 20 }, edging: 'crochet', wide })
+				)
+			)[0]!;
 		expect(cloth('sideways').cm).toBeCloseTo(160, -1);
 		expect(Math.abs(cloth('sideways').cm - cloth('panels').cm)).toBeLessThan(4);
 		expect(cloth('sideways').inStitches).toBe(64);
@@ -384,7 +390,7 @@ describe('a free garment', () => {
 			]
 		};
 		const p = planOf({ ...wish, pieces: [longer, wish.pieces[1]!] });
-		const side = (of: string) => p.garment.seams.find((c) => c.seam.id === `free-1-${of}`)!;
+		const side = (of: string) => p.joints.find((c) => c.id === `free-1-${of}`)!;
 		expect([side('left').verdict, side('right').verdict]).toEqual(['meets', 'off']);
 	});
 });
@@ -404,7 +410,7 @@ describe('blanket and ratios', () => {
 		const p = planOf(garmentOf('blanket', { layout: { across: 3, down: 2, colours: [0, 1] } }));
 		expect(p.pieces.map((x) => x.count)).toEqual([3, 3]);
 		expect(p.garment.totals.seams).toBe(2 * 2 + 3);
-		expect(p.garment.seams.every((c) => c.verdict === 'meets')).toBe(true);
+		expect(p.joints.every((c) => c.verdict === 'meets')).toBe(true);
 	});
 
 	it('picks up 3 for 4 where rows are a third closer than stitches', () => {

@@ -37,7 +37,8 @@ import { readStripes, repeated, sectionsOf, type Section } from '../stripes/stri
 import { excessOf, loadOf, type Excess } from '../program/load';
 import { cutOut } from './cut';
 import { pieceParts } from './parts';
-import type { CutContext, CutPiece, Pattern, SeamEnd } from './pattern';
+import type { EdgeRef } from '../assembly/assembly';
+import type { CutContext, CutPiece, Pattern } from './pattern';
 import { fitToMachine } from './split';
 
 /** A piece in stitches and rows, with what the machine is told. */
@@ -95,13 +96,13 @@ const isStraight = (o: Outline): boolean =>
 const STRAIGHT_KINDS: readonly GarmentWish['recipe'][] = ['rectangle', 'strap', 'seamed-tube'];
 
 /** Where a side of a straight piece lies once it is turned. */
-const TURNED: Record<NonNullable<SeamEnd['side']>, Pick<SeamEnd, 'part' | 'side'>> = {
+const TURNED: Record<NonNullable<EdgeRef['side']>, Pick<EdgeRef, 'part' | 'side'>> = {
 	left: { part: 'hem', side: 'bottom' },
 	right: { part: 'side', side: 'top' },
 	top: { part: 'top', side: 'right' },
 	bottom: { part: 'hem', side: 'left' }
 };
-const turnedEnd = (end: SeamEnd): SeamEnd => ({
+const turnedEnd = (end: EdgeRef): EdgeRef => ({
 	...end,
 	...TURNED[end.side ?? (end.part === 'hem' ? 'bottom' : 'top')]
 });

@@ -1,3 +1,5 @@
+import type { StepOf } from '../assembly/assembly';
+import type { Seam } from '../assembly/joint';
 import type { Measure } from '../model/kinds';
 import { mirrored, otherSide, type Outline, type Side } from '../shaping/outline';
 import type { Density } from '../shaping/schedule';
@@ -41,49 +43,8 @@ export interface CutPiece {
 	readonly topDown?: boolean;
 }
 
-/** What is sewn to what: named parts of pieces, one after another. */
-export interface SeamEnd {
-	readonly piece: string;
-	readonly part: string;
-	/** Where both edges of a piece have the part. */
-	readonly side?: Side | 'top' | 'bottom';
-}
-export interface Seam {
-	readonly id: string;
-	/** `side`, `shoulder`, `centre-back` …: names are in `words/garment.ts`. */
-	readonly kind: SeamKind;
-	readonly a: readonly SeamEnd[];
-	readonly b: readonly SeamEnd[];
-	/** Like seams, sewn so many times. */
-	readonly times: number;
-	/** What it is left or right of, where there are two. */
-	readonly of?: 'left' | 'right';
-}
-/** In the order they are sewn (common practice): panels, centre back, shoulders, sleeves, sides, bands. */
-export const SEAM_KINDS = [
-	'panels',
-	'across',
-	'ladders',
-	'centre-back',
-	'centre-front',
-	'shoulder',
-	'armhole',
-	'side',
-	'sleeve',
-	'band',
-	'edge',
-	'free'
-] as const;
-export type SeamKind = (typeof SEAM_KINDS)[number];
-
 /** An open edge that is crocheted round: the parts in it. */
-export interface OpenEdge {
-	readonly id: 'neck' | 'hem' | 'front' | 'cuff' | 'armhole' | 'round';
-	readonly ends: readonly SeamEnd[];
-	readonly times: number;
-	/** Worked in a pattern of so many, over so many loops, whatever the parts count. */
-	readonly repeat?: { readonly of: number; readonly loops: number };
-}
+export type OpenEdge = Omit<StepOf<'crochet-edge'>, 'do'>;
 
 export interface Pattern {
 	/** In order of making. */

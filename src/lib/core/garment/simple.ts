@@ -1,15 +1,9 @@
 import type { GarmentWish } from '../model/wish';
 import { otherSide, SIDES, type Outline, type Side } from '../shaping/outline';
 import { measuresOf } from './measures';
-import {
-	gridOf,
-	mirrorPiece,
-	type CutContext,
-	type CutPiece,
-	type Pattern,
-	type Seam,
-	type SeamEnd
-} from './pattern';
+import type { EdgeRef } from '../assembly/assembly';
+import type { Seam } from '../assembly/joint';
+import { gridOf, mirrorPiece, type CutContext, type CutPiece, type Pattern } from './pattern';
 
 /** A straight piece with its two measures on the drawing, dragged by its upper right corner. */
 function straight(
@@ -292,7 +286,7 @@ export function cutShrug(wish: GarmentWish, { density, pins }: CutContext): Patt
 }
 
 /** Whether both edges of a free piece have a stretch of that name. */
-const onBoth = (wish: GarmentWish, { piece, part }: SeamEnd): boolean => {
+const onBoth = (wish: GarmentWish, { piece, part }: EdgeRef): boolean => {
 	const of = wish.pieces.find((p) => p.id === piece);
 	const has = (edge: readonly { part?: string | undefined }[]) =>
 		edge.slice(0, -1).some((p) => p.part === part);
@@ -327,7 +321,7 @@ export function cutFree(wish: GarmentWish): Pattern {
 		];
 	});
 	const seams = wish.seams.flatMap((s, i): Seam[] => {
-		const one = (a: SeamEnd, b: SeamEnd, of?: Side): Seam => ({
+		const one = (a: EdgeRef, b: EdgeRef, of?: Side): Seam => ({
 			id: of ? `free-${i + 1}-${of}` : `free-${i + 1}`,
 			kind: 'free',
 			a: [a],

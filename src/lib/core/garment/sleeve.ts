@@ -2,14 +2,8 @@ import type { Measure } from '../model/kinds';
 import type { GarmentWish } from '../model/wish';
 import type { EdgePoint, Outline } from '../shaping/outline';
 import { armEaseOf, measureFor, measuresOf } from './measures';
-import {
-	gridOf,
-	type CutContext,
-	type CutPiece,
-	type Dimension,
-	type Handle,
-	type Seam
-} from './pattern';
+import type { Seam } from '../assembly/joint';
+import { gridOf, type CutContext, type CutPiece, type Dimension, type Handle } from './pattern';
 
 /** Share of the sleeve's width left at the top of a cap (from memory). */
 const CAP_TOP = 1 / 3;

@@ -1,7 +1,9 @@
 import { edgeAt, heightOf, outlineProblem, type EdgePoint, type Outline } from '../shaping/outline';
 import type { Density } from '../shaping/schedule';
 import { SEAM_STITCHES, splitPanels } from '../shaping/wider';
-import type { CutPiece, Pattern, Seam, SeamEnd } from './pattern';
+import type { EdgeRef } from '../assembly/assembly';
+import type { Seam } from '../assembly/joint';
+import type { CutPiece, Pattern } from './pattern';
 
 /** Where an edge, climbing inward, comes past x; the top where it never does. */
 function crosses(edge: readonly EdgePoint[], x: number, inward: 1 | -1): number {
@@ -135,7 +137,7 @@ export function splitPiece(piece: CutPiece, density: Density, most: number): Cut
 	}));
 }
 
-const hasPart = (p: CutPiece, { part, side }: SeamEnd): boolean =>
+const hasPart = (p: CutPiece, { part, side }: EdgeRef): boolean =>
 	(['left', 'right'] as const).some(
 		(s) =>
 			(side === undefined || side === s) && p.outline[s].slice(0, -1).some((x) => x.part === part)
@@ -156,7 +158,7 @@ export function fitToMachine(
 		panels.set(piece.id, split);
 		for (const p of split) of.set(p.id, piece.id);
 	}
-	const ends = (list: readonly SeamEnd[]): SeamEnd[] =>
+	const ends = (list: readonly EdgeRef[]): EdgeRef[] =>
 		list.flatMap((end) => {
 			const split = panels.get(end.piece) ?? [];
 			if (split.length <= 1) return [end];

@@ -198,9 +198,7 @@ export const CORDS = ['knitted', 'chain', 'own'] as const;
 export type CordKind = (typeof CORDS)[number];
 export const BORDERS = ['none', 'single', 'double', 'repeat'] as const;
 export type Border = (typeof BORDERS)[number];
-/** Whose crochet words are used: the same stitch has two names. */
-export const CROCHET_TERMS = ['us', 'uk'] as const;
-export type CrochetTerms = (typeof CROCHET_TERMS)[number];
+export { CROCHET_TERMS, type CrochetTerms } from '../quantity/say';
 
 /** Events of one run, at most: a file takes no more, so no more are counted. */
 export const MOST_EVENTS = 60_000;

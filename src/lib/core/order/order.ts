@@ -1,4 +1,4 @@
-import { chanceShort } from '../amounts/short';
+import { chanceShort } from '../quantity/short';
 import type { Yarn, YarnId } from '../model/bench';
 import type { Order } from '../model/order';
 import type { Project } from '../model/project';

@@ -3,7 +3,7 @@ import { A, B, benchOf, planned, projectOf, yarnOf } from '../../../../tests/sup
 import type { YarnId } from '../model/bench';
 import type { Project } from '../model/project';
 import { holdTogether } from '../bench/yarn/held-together';
-import { tagOf } from '../finish/tag';
+import { tagOf } from './tag';
 import { wordFinding } from '../words/findings';
 import { wordTag } from '../words/tag';
 import { freeBook, heldBy, needs, putBack, takeOff, usedByWeight } from './stock';

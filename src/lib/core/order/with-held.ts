@@ -1,4 +1,4 @@
-import { CLOSE, chanceShort } from '../amounts/short';
+import { CLOSE, chanceShort } from '../quantity/short';
 import { graver, toFinding } from '../finding/to-finding';
 import type { Bench, Project } from '../model/project';
 import type { Plan } from '../plan/types';

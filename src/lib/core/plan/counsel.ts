@@ -1,7 +1,6 @@
 import { findingsFor } from '../finding/findings';
-import { finishSteps } from '../finish/steps';
 import { rowPlaces } from './places';
 
-/** What a careful maker says of a plan, and what is done after the machine; apart, since a shelf of plans needs neither. */
-export const counsel = { findings: findingsFor, steps: finishSteps, places: rowPlaces };
+/** What a careful maker says of a plan; apart, since a shelf of plans needs none of it. */
+export const counsel = { findings: findingsFor, places: rowPlaces };
 export type Counsel = typeof counsel;

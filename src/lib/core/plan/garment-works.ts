@@ -1,7 +1,7 @@
 import * as rules from '../finding/garment-rules';
 import type { Rule } from '../finding/facts';
-import { endsOf } from '../finish/ends';
-import { garmentSteps } from '../finish/garment-steps';
+import type { Joint } from '../assembly/joint';
+import { endsOf } from '../technique/ends';
 import type { Made } from '../garment/make';
 import type { Gauge } from '../bench/gauge/gauge';
 import type { Machine, Yarn } from '../model/bench';
@@ -19,9 +19,10 @@ interface Input {
 	readonly gauges: readonly Gauge[];
 	readonly pieces: readonly PlannedPiece[];
 	readonly made: Made;
+	readonly joints: readonly Joint[];
 }
 
-function shape({ machine, yarns, gauges, pieces, made, wish }: Input): Shape {
+function shape({ machine, yarns, gauges, pieces, made, joints, wish }: Input): Shape {
 	const ends = endsOf(pieces);
 	// Tied at the crank, they are not woven in.
 	const joins = wish.joinTails === 'weave' ? ends.joins : 0;
@@ -31,6 +32,7 @@ function shape({ machine, yarns, gauges, pieces, made, wish }: Input): Shape {
 		machine,
 		yarns,
 		gauges,
+		seams: joints,
 		ends: { all: ends.others + joins, joins }
 	});
 	const first = made.pieces[0];
@@ -64,5 +66,5 @@ const RULES: readonly Rule[] = [
 ];
 
 /** All that garments are planned with, apart, so that a page that plans none need not carry it. */
-export const garmentWorks = { design: designGarment, shape, rules: RULES, steps: garmentSteps };
+export const garmentWorks = { design: designGarment, shape, rules: RULES };
 export type GarmentWorks = typeof garmentWorks;

@@ -1,4 +1,4 @@
-import { crankTime } from '../amounts/time';
+import { crankTime } from '../crank/time';
 import type { Facts } from '../finding/facts';
 import type { Finding } from '../finding/finding';
 import { toFinding } from '../finding/to-finding';
@@ -12,8 +12,9 @@ import { recipeFor } from '../recipe/registry';
 import { isThingWish } from '../recipe/thing';
 import { headCm, isBaby, VISIBLE_SHARE } from '../bench/size/head';
 import { gramsOnHand, type Lookup } from '../bench/yarn/parts';
-import { amountsOf } from './amounts';
-import { planPiece, type PlannedPiece } from '../crank/piece';
+import { amountsOf } from '../crank/amounts';
+import { handYarnOf, jointsOf, stepsOf, tailUse, toolsOf } from '../technique';
+import { knitPiece, type PlannedPiece } from '../crank/piece';
 import { countProgram, excessOf, loadOf } from '../program/load';
 import { shapeOf, type Shape } from './shape';
 import type { Counsel } from './counsel';
@@ -145,24 +146,22 @@ function derive(project: Project, bench: Bench, designed: Designed): Plan {
 	const hatWish = 'scheme' in wish ? wish : undefined;
 	const joinTails = 'joinTails' in wish ? wish.joinTails : 'weave';
 	const knitted = design.pieces.map((piece) =>
-		planPiece({
+		knitPiece({
 			piece,
 			...placeOf(piece.on ?? null),
-			assembly,
+			useAt: (end) => tailUse(assembly, end),
 			joinTails,
 			strandsOf: (i) => yarns[i]?.strands ?? 1
 		})
 	);
-	const amounts = amountsOf({
-		yarns,
-		knitted,
-		hand: design.thing && works ? works.thing.hand(design.thing, gauges[0]!) : []
-	});
+	const worked = { assembly, pieces: knitted.map((k) => k.piece), joinTails };
+	const joints = jointsOf(worked);
+	const amounts = amountsOf({ yarns, knitted, hand: handYarnOf(worked) });
 	const pieces = knitted.map((k) => k.planned(amounts));
 	const shape = isThingWish(wish)
 		? works!.thing.shape({ wish, machine, gauges, pieces, thing: design.thing! })
 		: 'measures' in wish
-			? works!.garment.shape({ wish, machine, yarns, gauges, pieces, made: design.made! })
+			? works!.garment.shape({ wish, machine, yarns, gauges, pieces, joints, made: design.made! })
 			: shapeOf({ wish, machine, gauges, assembly, pieces });
 	const main = pieces[0];
 	const facts: Facts = {
@@ -180,6 +179,7 @@ function derive(project: Project, bench: Bench, designed: Designed): Plan {
 		hat: shape.shape === 'hat' ? shape.hat : undefined,
 		flag: shape.shape === 'flags' ? shape.flag : undefined,
 		pieces,
+		joints,
 		hatWish,
 		tubeWish: 'stripes' in wish && 'fill' in wish ? wish : undefined,
 		garment:
@@ -202,20 +202,9 @@ function derive(project: Project, bench: Bench, designed: Designed): Plan {
 		...shape,
 		amounts,
 		time: crankTime(rowsByMachine(pieces, machine), bench.evidence),
-		steps:
-			works && shape.shape === 'garment'
-				? works.garment.steps({ garment: shape.garment, assembly, pieces, joinTails })
-				: works && shape.shape === 'thing'
-					? works.thing.steps({ thing: shape.thing, assembly, pieces, joinTails })
-					: (counsel?.steps({
-							assembly,
-							pieces,
-							joinTails,
-							layerFlatCm: shape.shape === 'hat' ? shape.hat.layerFlat.mean : 0,
-							stringCm: shape.shape === 'flags' ? shape.flag.string.mean : 0,
-							worn:
-								hatWish && isBaby(hatWish.head) ? 'baby' : wish.recipe === 'sock' ? 'foot' : null
-						}) ?? []),
+		joints,
+		steps: stepsOf({ ...worked, joints }),
+		tools: toolsOf({ ...worked, joints }),
 		findings:
 			counsel?.findings(
 				facts,

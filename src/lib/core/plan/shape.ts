@@ -17,14 +17,14 @@ import { hemOf, pinsOf, TUBE_KINDS } from '../recipe/plain-tube';
 import { finishTube, type FinishedTube } from '../assembly/finished-tube';
 import { tubeFigures, type TubeFigures } from './tube-figures';
 import type { Figure } from '../quantity/working';
-import { estimate, exact, quotient, weakest, type Estimate } from '../quantity/estimate';
+import { estimate, exact, quotient, type Estimate } from '../quantity/estimate';
 import { panelPins } from '../bench/machine/panel';
 import { flagCounts, mostStitches } from '../recipe/bunting';
-import type { YarnRun } from '../simulate/fabric';
 import { headCm } from '../bench/size/head';
 import { hatFigures, type HatFigures } from './figures';
 import { flagFigures, type FlagFigures } from './flag-figures';
 import type { GarmentFigures, GarmentShape } from '../garment/figures';
+import { flatLength } from '../crank/length';
 import type { PlannedPiece } from '../crank/piece';
 
 /** Sizes, stuffing and handwork of a thing of several pieces. */
@@ -76,24 +76,6 @@ export function shapeOf(input: Input): Shape {
 	return 'scheme' in wish ? hatOf(input, wish) : tubeOf(input, wish);
 }
 
-/** Flat length of the runs, each by its yarn's rows per cm; lengths of one gauge vary together. */
-function lengthOf(runs: readonly YarnRun[], gauges: readonly Gauge[], hemRows = 0): Estimate {
-	// A hem's rows are twice in the same place: each counts for half.
-	const high = (r: YarnRun) => r.to - r.from - Math.max(0, Math.min(hemRows, r.to) - r.from) / 2;
-	const rows = gauges.map((_, yarn) =>
-		runs.reduce((t, r) => t + (r.yarn === yarn ? high(r) : 0), 0)
-	);
-	const used = gauges.flatMap((g, i) =>
-		rows[i]! > 0 ? [quotient(exact(rows[i]!), g.rowsPerCm)] : []
-	);
-	// Colours of one yarn share their readings, so their errors add up and do not cancel.
-	return estimate(
-		used.reduce((t, e) => t + e.mean, 0),
-		used.reduce((t, e) => t + e.sd, 0),
-		weakest(...used.map((e) => e.basis))
-	);
-}
-
 function hatOf({ machine, gauges, assembly, pieces }: Input, wish: LinedHatWish): Shape {
 	const piece = pieces[0]!;
 	const main = gauges[0]!;
@@ -103,7 +85,7 @@ function hatOf({ machine, gauges, assembly, pieces }: Input, wish: LinedHatWish)
 	const hat = finishHat({
 		tucked,
 		rowsPerCm: gauges.map((g) => g.rowsPerCm.mean),
-		tubeFlat: lengthOf(piece.runs, gauges),
+		tubeFlat: flatLength(piece.runs, gauges),
 		circumference: quotient(exact(machine.pins), main.stitchesPerCm),
 		shortening: main.wear.shortening,
 		headCm: head,
@@ -126,7 +108,7 @@ function tubeOf({ machine, gauges, assembly, pieces }: Input, wish: PlainTubeWis
 		return 'open';
 	};
 	const tube = finishTube({
-		flatLength: lengthOf(piece.runs, gauges, hemOf(wish)),
+		flatLength: flatLength(piece.runs, gauges, hemOf(wish)),
 		pins,
 		stitchesPerCm: gauges[0]!.stitchesPerCm,
 		// What it lies along stretches nothing.
@@ -163,7 +145,7 @@ function flagsOf({ machine, gauges, pieces }: Input, wish: BuntingWish): Shape {
 		tip: wish.tip,
 		flags,
 		width,
-		height: lengthOf(piece.runs, gauges),
+		height: flatLength(piece.runs, gauges),
 		// Every flag has the same gauge, so their widths err together.
 		string: estimate(width.mean * flags, width.sd * flags, width.basis)
 	};

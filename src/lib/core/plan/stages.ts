@@ -1,10 +1,24 @@
 import { stagesOf, type Stage } from '../assembly/stages';
-import { stepIdOf, type FinishStep } from '../finish/steps';
+import type { AssemblyStep } from '../assembly/assembly';
+import type { WorkStep } from '../technique/technique';
 import type { HatPlan, TubePlan } from '../plan';
 
 /** A stage with the finishing step that leads to it; none for the tube as it comes off. */
 export interface PlannedStage extends Stage {
-	readonly finish: FinishStep | null;
+	readonly finish: WorkStep | null;
+}
+
+/** The id of the work that an assembly step of a tube becomes. */
+function stepIdOf(s: AssemblyStep): string {
+	switch (s.do) {
+		case 'gather':
+		case 'bind':
+			return `${s.do}-${s.edge}`;
+		case 'close-flat':
+			return `close-${s.edge}`;
+		default:
+			return s.do;
+	}
 }
 
 /** A plan's tube from the machine to the finished thing, by its finishing steps, in flat centimetres. */

@@ -1,7 +1,5 @@
-import { handYarn } from '../amounts/hand';
 import type { Rule } from '../finding/facts';
 import * as rules from '../finding/thing-rules';
-import { thingSteps } from '../finish/thing-steps';
 import { designThing } from '../recipe/thing-design';
 import { thingShape } from './thing';
 
@@ -27,9 +25,7 @@ const RULES: readonly Rule[] = [
 /** All that things of several pieces are planned with, apart, so that a page that plans none need not carry it. */
 export const thingWorks = {
 	design: designThing,
-	hand: handYarn,
 	shape: thingShape,
-	rules: RULES,
-	steps: thingSteps
+	rules: RULES
 };
 export type ThingWorks = typeof thingWorks;

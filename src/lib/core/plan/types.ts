@@ -1,11 +1,12 @@
-import type { YarnAmount } from '../amounts/yarn';
+import type { YarnAmount } from '../crank/amount';
 import type { Assembly } from '../assembly/assembly';
 import type { FinishedHat } from '../assembly/finished';
 import type { FinishedTube } from '../assembly/finished-tube';
 import type { Flag } from '../assembly/flag';
 import type { TuckedTube } from '../assembly/tucked-tube';
 import type { Finding } from '../finding/finding';
-import type { FinishStep } from '../finish/steps';
+import type { Joint } from '../assembly/joint';
+import type { Tool, WorkStep } from '../technique/technique';
 import type { Gauge } from '../bench/gauge/gauge';
 import type { Machine, Yarn } from '../model/bench';
 import type { Estimate } from '../quantity/estimate';
@@ -29,7 +30,11 @@ interface PlanBase {
 	readonly assembly: Assembly;
 	readonly amounts: readonly YarnAmount[];
 	readonly time: Figure;
-	readonly steps: readonly FinishStep[];
+	/** Every two edges that come together, and whether they agree. */
+	readonly joints: readonly Joint[];
+	/** What to have at hand after the machine. */
+	readonly tools: readonly Tool[];
+	readonly steps: readonly WorkStep[];
 	readonly findings: readonly Finding[];
 }
 

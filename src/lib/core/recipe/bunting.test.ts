@@ -17,8 +17,8 @@ import type { BuntingProject } from '../model/project';
 import { buntingWish, type BuntingWish } from '../model/wish';
 import { plan, type FlagsPlan } from '../plan';
 import { makesOf } from '../crank/makes';
-import { say } from '../words/say';
-import { wordStep } from '../words/steps';
+import { say } from '../quantity/say';
+import { wordStep } from '../technique/say-step';
 import { bunting, flagCounts, flagOrder } from './bunting';
 
 const wishOf = (patch: Partial<BuntingWish> = {}): BuntingWish => ({

@@ -151,8 +151,12 @@ export const bunting: Recipe<BuntingWish> = {
 		return {
 			pieces,
 			assembly: [
+				{ do: 'rest', as: 'flag' },
+				{ do: 'join-tails' },
 				...pieces.map((p) => ({ do: 'gather', piece: p.id, edge: 'cast-off' }) as const),
-				{ do: 'string', pieces: pieces.map((p) => p.id), edge: 'cast-on' }
+				{ do: 'weave-in' },
+				{ do: 'string', pieces: pieces.map((p) => p.id) },
+				{ do: 'measure' }
 			]
 		};
 	}

@@ -1,5 +1,6 @@
-import type { AssemblyStep } from '../assembly/assembly';
-import { makePieces, type MadePiece } from '../garment/make';
+import { SEAM_KINDS, type AssemblyStep } from '../assembly/assembly';
+import { makePieces, type Made, type MadePiece } from '../garment/make';
+import { betweenLadders, ladderPinsOf } from '../garment/simple';
 import type { YarnId } from '../model/bench';
 import type { GarmentWish } from '../model/wish';
 import { worked, type Working } from '../quantity/working';
@@ -35,8 +36,7 @@ function marksOf(parts: readonly { side: string; part: string; rows: number }[])
 	return [...marks].sort((a, b) => a - b);
 }
 
-/** Fewer loops than this are drawn together with the yarn: nobody chains over two. */
-const DRAWN_UP = 2;
+const CLOSED = ['cast-on', 'cast-off'] as const;
 
 /**
  * What closes the loops at a piece's first and last row, so that nothing is sewn, blocked or crocheted into while it can run:
@@ -45,20 +45,46 @@ const DRAWN_UP = 2;
 function closings(wish: GarmentWish, p: MadePiece): AssemblyStep[] {
 	if (p.program.length === 0) return [];
 	if (wish.recipe === 'shrug')
-		return (['cast-on', 'cast-off'] as const).map((edge) => ({
-			do: 'close-flat',
-			piece: p.id,
-			edge,
-			how: 'slip'
-		}));
+		return CLOSED.map((edge) => ({ do: 'close-flat', piece: p.id, edge, how: 'slip' }));
 	const last = p.ladders.length > 0 ? p.columns : p.schedule ? p.schedule.remaining : p.stitches;
 	return [
-		...(p.waste > 0 ? [{ do: 'bind', piece: p.id, edge: 'cast-on' } as const] : []),
-		...(last > DRAWN_UP
-			? [{ do: 'bind', piece: p.id, edge: 'cast-off' } as const]
-			: last > 0
-				? [{ do: 'gather', piece: p.id, edge: 'cast-off' } as const]
-				: [])
+		...(p.waste > 0 ? [{ do: 'close-row', piece: p.id, edge: 'cast-on' } as const] : []),
+		...(last > 0 ? [{ do: 'close-row', piece: p.id, edge: 'cast-off' } as const] : [])
+	];
+}
+
+/** Loops held on waste yarn while a piece was shaped. */
+function held({ schedule }: MadePiece): number {
+	if (schedule?.rules.shaping !== 'held') return 0;
+	return [...schedule.left.takes, ...schedule.right.takes].reduce((t, x) => t + x.stitches, 0);
+}
+
+/** A garment after the machine: ladders, loops closed, blocking, seams in order, edges, ends. */
+function assembled(wish: GarmentWish, { pieces, pattern }: Made, pins: number): AssemblyStep[] {
+	const seams = [...pattern.seams].sort(
+		(a, b) => SEAM_KINDS.indexOf(a.kind) - SEAM_KINDS.indexOf(b.kind)
+	);
+	return [
+		{ do: 'join-tails' },
+		...pieces.flatMap((p): AssemblyStep[] => {
+			const [ladder] = p.ladders;
+			const { columns } = ladder ?? { columns: 0 };
+			return ladder ? [{ do: 'latch-card', piece: p.id, gaps: p.ladders.length, columns }] : [];
+		}),
+		...pieces.flatMap((p): AssemblyStep[] =>
+			held(p) > 0 ? [{ do: 'close-held', piece: p.id, loops: held(p) }] : []
+		),
+		...pieces.flatMap((p) => closings(wish, p)),
+		{ do: 'block' },
+		...(wish.recipe === 'shrug'
+			? ([
+					{ do: 'latch-ladders', between: betweenLadders(ladderPinsOf(wish, pins), pins) }
+				] as const)
+			: []),
+		...seams.map((s) => ({ do: 'sew', ...s }) as const),
+		...pattern.edges.map((e) => ({ do: 'crochet-edge', ...e }) as const),
+		{ do: 'weave-in' },
+		{ do: 'measure' }
 	];
 }
 
@@ -83,10 +109,11 @@ export function designGarment(wish: GarmentWish, context: DesignContext): Design
 			),
 			rowsWorking: rowsWorking(p.rows / density.rowsPerCm, context, wish.yarns[0]!),
 			sectionsWorking: [],
-			marks: p.cut.tube ? [] : marksOf(p.parts)
+			marks: p.cut.tube ? [] : marksOf(p.parts),
+			edges: p.parts
 		})),
 		...(made.excess ? { excess: made.excess } : {}),
-		assembly: made.pieces.flatMap((p) => closings(wish, p)),
+		assembly: assembled(wish, made, context.machine.pins),
 		made
 	};
 }

@@ -5,7 +5,7 @@ import type { ColourScheme, LinedHatWish } from '../model/wish';
 import { tubeProgram } from '../program/program';
 import { nearestWithParity } from '../quantity/whole';
 import { own, worked, type Working } from '../quantity/working';
-import { adultLayer, headCm, isAdult, VISIBLE_SHARE } from '../bench/size/head';
+import { adultLayer, headCm, isAdult, isBaby, VISIBLE_SHARE } from '../bench/size/head';
 import type { HatKindId } from '../model/kinds';
 import { baby } from './hats/baby';
 import { corner } from './hats/corner';
@@ -350,10 +350,14 @@ export const hatRecipe = (kind: HatKind): Recipe<LinedHatWish> => ({
 				}
 			],
 			assembly: [
+				{ do: 'rest', as: 'tube' },
+				{ do: 'join-tails' },
 				...crown(wish.closing, { do: 'tuck', piece: 'tube', atRow: rows / 2, inner: 'cast-off' }),
+				{ do: 'weave-in' },
 				...(wish.brim.turnedUp
 					? ([{ do: 'turn-up', piece: 'tube', heightCm: wish.brim.heightCm }] as const)
-					: [])
+					: []),
+				{ do: 'measure', ...(isBaby(wish.head) ? { worn: 'baby' } : {}) }
 			]
 		};
 	}

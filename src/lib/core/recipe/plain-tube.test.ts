@@ -22,7 +22,7 @@ import { europeanSize, footCm } from '../bench/size/tables';
 import { wordHands } from '../words/hands';
 import { wordFinding } from '../words/findings';
 import { wordEvent } from '../words/events';
-import { wordStep } from '../words/steps';
+import { wordStep } from '../technique/say-step';
 import { repeated } from '../stripes/stripe-line';
 import { TUBE_KINDS, tubeRecipe } from './plain-tube';
 

@@ -268,7 +268,13 @@ export const tubeRecipe = (kind: TubeKind): Recipe<PlainTubeWish> => ({
 					sectionsWorking: []
 				}
 			],
-			assembly: kind.assembly(wish, made)
+			assembly: [
+				{ do: 'rest', as: kind.cord ? 'cord' : 'tube' },
+				{ do: 'join-tails' },
+				...kind.assembly(wish, made),
+				{ do: 'weave-in' },
+				{ do: 'measure', ...(kind.worn ? { worn: kind.worn } : {}) }
+			]
 		};
 	}
 });

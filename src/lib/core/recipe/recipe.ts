@@ -1,32 +1,12 @@
 import type { Assembly } from '../assembly/assembly';
+import type { Piece } from '../assembly/piece';
 import type { Made } from '../garment/make';
 import type { Gauge } from '../bench/gauge/gauge';
 import type { Bench } from '../model/project';
 import type { Machine, MachineId, Yarn, YarnId } from '../model/bench';
 import type { Wish } from '../model/wish';
 import type { Excess } from '../program/load';
-import type { Program } from '../program/program';
-import type { Working } from '../quantity/working';
 import type { Thing } from '../thing/thing';
-
-/** One thing the machine makes. `count` like copies; `mirrored` for the other hand's. */
-export interface Piece {
-	readonly id: string;
-	readonly name: string;
-	readonly count: number;
-	readonly mirrored: boolean;
-	/** Yarns the program's indices stand for. */
-	readonly yarns: readonly YarnId[];
-	readonly program: Program;
-	/** How the number of main rows came about. */
-	readonly rowsWorking: Working;
-	/** How its sections share those rows; empty where there is one. */
-	readonly sectionsWorking: Working;
-	/** Main rows after which an edge is marked, to count and to sew by. */
-	readonly marks?: readonly number[];
-	/** The machine it is made on where that is not the project's. */
-	readonly on?: MachineId;
-}
 
 export interface Design {
 	/** In order of making. */

@@ -39,7 +39,3 @@ export function repeating(stitches: number, repeat: number, over = 0): Possible 
 		above: Math.max(1, n + 1) * repeat + over
 	};
 }
-
-/** The multiple of `repeat` nearest to a count; never 0. The larger of two as near. */
-export const nearestMultiple = (count: number, repeat: number): number =>
-	Math.max(1, Math.round(count / repeat)) * repeat;

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { fitting, nearestMultiple, reachable, repeating, returning } from './counts';
+import { fitting, reachable, repeating, returning } from './counts';
+import { nearestMultiple } from '../quantity/whole';
 import { cardFor, cardWrap, laddered, ladderPins, splitPanels, waysWider } from './wider';
 
 // Figures of the trade, common practice.

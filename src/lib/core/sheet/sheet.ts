@@ -4,12 +4,12 @@ import type { CrochetTerms } from '../model/kinds';
 import type { Plan } from '../plan/types';
 import { printValue, printWithSpread } from '../quantity/print';
 import type { Units } from '../quantity/units';
-import { CAUTIONS } from '../words/cautions';
+import { CAUTIONS } from '../technique/cautions';
 import { eventContext, wordEvent } from '../words/events';
 import { wordFinding } from '../words/findings';
-import { say } from '../words/say';
+import { say } from '../quantity/say';
 import { wordTail } from '../words/tails';
-import { wordSequence, wordStep } from '../words/steps';
+import { wordSequence, wordStep } from '../technique/say-step';
 
 /** A stretch of one colour, with both readings of a row counter at its end. */
 export interface SheetSection {

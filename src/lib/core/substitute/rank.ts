@@ -1,4 +1,4 @@
-import { chanceShort } from '../amounts/short';
+import { chanceShort } from '../quantity/short';
 import { gaugeBook } from '../bench/gauge/book';
 import { gaugeFor, type Gauge } from '../bench/gauge/gauge';
 import type { Machine, Verdict, Yarn, YarnId } from '../model/bench';

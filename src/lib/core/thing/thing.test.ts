@@ -4,7 +4,7 @@ import { bagOf, BAG_STAGES, foldBag } from './bag';
 import { hang, hangsAt, spanOf } from './catenary';
 import { area } from './flat-fold';
 import { colourOrder, placesAlong, solveGarland } from './garland';
-import { joint } from './joint';
+import { jointOf, side } from '../assembly/joint';
 import { pomPomCm, usualWraps, wrappedCm } from './pom-pom';
 import { ballLength, halfEllipse, stuff } from './stuffed';
 
@@ -210,11 +210,16 @@ describe('a pom-pom', () => {
 	});
 });
 
-it('a joint meets, eases by one in twenty, or is off', () => {
-	const end = (count: number) =>
-		({ piece: 'x', name: 'x', edge: 'side', count, of: 'rows' }) as const;
+it('a joint meets, eases by one in thirty or two rows, or is off', () => {
 	const of = (a: number, b: number) =>
-		joint({ id: 'j', kind: 'side', a: end(a), b: end(b), times: 1 }).verdict;
+		jointOf({
+			id: 'j',
+			kind: 'tubes',
+			times: 1,
+			by: 'rows',
+			a: side('x', { rows: a }),
+			b: side('y', { rows: b })
+		}).verdict;
 	expect(of(40, 40)).toBe('meets');
 	expect(of(40, 42)).toBe('eases');
 	expect(of(40, 46)).toBe('off');

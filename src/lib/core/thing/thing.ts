@@ -1,16 +1,7 @@
 import type { FoldedBag } from './bag';
 import type { Solved } from './garland';
-import type { Joint } from './joint';
 import type { MadePart } from './toy';
 import type { Border, CordKind, Eyes, Fill, ItemKind, ToyAge } from '../model/kinds';
-
-/** Yarn worked by hand, apart from the machine. */
-export interface HandYarn {
-	readonly what: 'wraps' | 'ties' | 'running' | 'sewing' | 'chain' | 'border' | 'eyes';
-	/** By its place in the list of yarns used. */
-	readonly yarn: number;
-	readonly metres: number;
-}
 
 /** Something that hangs on a garland. Lengths in cm. */
 export interface HungItem {
@@ -44,7 +35,6 @@ export type Thing =
 			readonly idealRows: number;
 			readonly bands: readonly { readonly yarn: number; readonly rows: number }[];
 			readonly handleYarn: number;
-			readonly joints: readonly Joint[];
 	  }
 	| {
 			readonly kind: 'blanket';
@@ -62,7 +52,6 @@ export type Thing =
 				readonly stitches: number;
 				readonly of: number;
 			};
-			readonly joints: readonly Joint[];
 	  }
 	| {
 			readonly kind: 'toy';
@@ -72,7 +61,6 @@ export type Thing =
 			readonly stands: 'upright' | 'lying';
 			readonly parts: readonly MadePart[];
 			readonly cm3: number;
-			readonly joints: readonly Joint[];
 	  }
 	| {
 			readonly kind: 'garland';
@@ -86,7 +74,6 @@ export type Thing =
 			/** Of each pom-pom, and the card they are wound on; 0 where there are none. */
 			readonly wraps: number;
 			readonly cardCm: number;
-			readonly joints: readonly Joint[];
 	  }
 	| {
 			readonly kind: 'pom-pom';
@@ -98,6 +85,5 @@ export type Thing =
 			readonly tieCm: number;
 			readonly cm: number;
 			readonly yarns: readonly number[];
-			readonly joints: readonly Joint[];
 	  };
 export type ThingOf<K extends Thing['kind']> = Extract<Thing, { kind: K }>;

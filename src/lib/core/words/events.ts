@@ -4,7 +4,8 @@ import { isSpare } from '../program/program';
 import type { Machine, Yarn } from '../model/bench';
 import { markerPin } from '../bench/machine/ring';
 import { wordEdge, wordHands } from './hands';
-import { say, wordStrands, wordYarn, type EventWords } from './say';
+import { say } from '../quantity/say';
+import { wordStrands, wordYarn, type EventWords } from './yarn';
 import { wordTail } from './tails';
 import type { Units } from '../quantity/units';
 

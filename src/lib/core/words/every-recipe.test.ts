@@ -15,8 +15,8 @@ import { GARMENTS, HATS, TUBES } from '../model/kinds';
 import { HAT_KINDS } from '../recipe/lined-hat';
 import { TUBE_KINDS } from '../recipe/plain-tube';
 import { eventContext, wordEvent } from './events';
-import { wordStep } from './steps';
-import { say } from './say';
+import { wordStep } from '../technique/say-step';
+import { say } from '../quantity/say';
 
 /** Waste by every school at both ends, on every ring. */
 const SCHOOLS = [

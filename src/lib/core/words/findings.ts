@@ -1,8 +1,9 @@
 import type { Excess } from '../program/load';
 import type { Finding, FindingBody, FindingCode, Fix } from '../finding/finding';
 import type { FaultCode } from '../simulate/fabric';
-import { MEASURE_NAMES, wordSeam } from './garment';
-import { rowsWord, say, type Say } from './say';
+import { wordSeam } from '../technique/seam-words';
+import { MEASURE_NAMES } from './garment';
+import { rowsWord, say, type Say } from '../quantity/say';
 import { wordShapeProblem } from './shape';
 import type { Units } from '../quantity/units';
 

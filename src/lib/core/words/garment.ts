@@ -1,8 +1,6 @@
-import type { OpenEdge, SeamKind } from '../garment/pattern';
-import type { SeamCheck } from '../garment/seams';
 import type { GarmentKindId, Measure, WiderWay } from '../model/kinds';
 import type { Wider } from '../shaping/wider';
-import { rowsWord, type Say } from './say';
+import { rowsWord, type Say } from '../quantity/say';
 
 export const MEASURE_NAMES: Record<Measure, string> = {
 	width: 'Width',
@@ -60,70 +58,6 @@ export const MEASURE_HOW: Record<Measure, string> = {
 	sleeve: 'from the underarm to the wrist',
 	head: 'round it, to see that the neck goes over'
 };
-
-const SEAM_NAMES: Record<SeamKind, string> = {
-	panels: 'Between panels',
-	'centre-back': 'Centre back',
-	'centre-front': 'Centre front',
-	shoulder: 'Shoulder',
-	armhole: 'Sleeve into armhole',
-	side: 'Side',
-	sleeve: 'Sleeve seam',
-	band: 'Band along the front',
-	edge: 'Edge to edge',
-	across: 'Row of panels to row',
-	ladders: 'Joined over each shoulder by ladders',
-	free: 'Seam'
-};
-export const wordSeam = (kind: SeamKind, of?: 'left' | 'right'): string =>
-	of ? `${SEAM_NAMES[kind]}, ${of}` : SEAM_NAMES[kind];
-
-export const EDGE_NAMES: Record<OpenEdge['id'], string> = {
-	neck: 'Neck',
-	hem: 'Hem',
-	front: 'Front edges',
-	cuff: 'Cuff',
-	armhole: 'Armhole',
-	round: 'All round'
-};
-
-/** The stitch a seam is sewn in, by what meets: edges of rows, bound rows of stitches, or one of each. */
-export function wordStitch({ seam, a, b }: SeamCheck): string {
-	if (seam.kind === 'shoulder') return 'Back stitch just inside both closed edges';
-	if (a.stitches === 0 && b.stitches === 0)
-		return 'Mattress stitch, an edge stitch of each taken up';
-	if (a.rows === 0 && b.rows === 0) return 'Mattress stitch, closed row to closed row';
-	const one = (a.stitches === 0 && b.rows === 0) || (b.stitches === 0 && a.rows === 0);
-	return one
-		? 'Mattress stitch, an edge stitch of the rows taken up and the closed row laid on it'
-		: 'Mattress stitch along both edges';
-}
-
-/** How a seam is sewn: what meets what, and how the difference is taken up. */
-export function wordSeamHow(c: SeamCheck, s: Say): string {
-	if (c.verdict === 'missing') return 'One of its edges is not there.';
-	if (c.by === 'rows') {
-		const n = Math.abs(c.diff);
-		const rows = `${c.a.rows} rows with ${c.b.rows}`;
-		if (c.seam.kind === 'ladders')
-			return `${rows}: two rungs from each side in turn; between them neck and body stay open, each edge latched alone.`;
-		if (n === 0) return `${rows}, bar for bar, one or two bars at a time.`;
-		const every = Math.max(2, Math.round(Math.max(c.a.rows, c.b.rows) / n));
-		return `${rows}: take two bars of the ${c.diff > 0 ? 'first' : 'second'} to one of the other about every ${every} rows, ${n} in all.`;
-	}
-	if (c.by === 'stitches') {
-		const n = Math.abs(c.diff);
-		const stitches = `${c.a.stitches} stitches with ${c.b.stitches}`;
-		if (n === 0) return `${stitches}, one to one, firm and not drawn in.`;
-		return `${stitches}: ${n === 1 ? 'take one stitch with its neighbour' : `${n} stitches too many on the ${c.diff > 0 ? 'first' : 'second'}`}.`;
-	}
-	const lengths = `${s.length(c.a.cm)} with ${s.length(c.b.cm)}`;
-	const ratio = c.pickUp
-		? ` ${c.pickUp.stitches} stitch${c.pickUp.stitches === 1 ? '' : 'es'} for ${rowsWord(c.pickUp.rows)}.`
-		: '';
-	if (c.verdict === 'meets') return `${lengths}.${ratio}`;
-	return `${lengths}: ${c.verdict === 'eases' ? `ease ${s.length(Math.abs(c.diff))} in, spread over the whole seam` : `${s.length(Math.abs(c.diff))} apart`}.${ratio}`;
-}
 
 export const WAY_NAMES: Record<WiderWay, string> = {
 	panels: 'Panels, sewn',

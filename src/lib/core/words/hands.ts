@@ -4,7 +4,7 @@ import { sideOfEdge } from '../bench/machine/panel';
 import type { Machine } from '../model/bench';
 import { markerPin } from '../bench/machine/ring';
 import type { HandWork, RowAtHand } from '../crank/row-by-row';
-import type { EventWords } from './say';
+import type { EventWords } from './yarn';
 
 /**
  * Left and right of a piece are named from the right side of the fabric, which hangs away from the maker, so at the machine

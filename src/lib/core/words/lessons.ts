@@ -2,7 +2,7 @@ import type { Compared, Lesson } from '../learn/lesson';
 import { LEAST_TAUGHT, type Untaught } from '../learn/teaches';
 import type { MeasuredResult } from '../model/project';
 import type { Units } from '../quantity/units';
-import { say } from './say';
+import { say } from '../quantity/say';
 
 const WHEN = {
 	'at-once': 'at once',

@@ -3,7 +3,7 @@ import { rhythmsOf } from '../shaping/edge-schedule';
 import type { Shaping } from '../model/kinds';
 import type { ShapeProblem } from '../shaping/schedule';
 import { LEAST_PANEL, MOST_PANELS } from '../shaping/wider';
-import { rowsWord, type Say } from './say';
+import { rowsWord, type Say } from '../quantity/say';
 
 const ORDINAL = (n: number): string => {
 	const tens = n % 100;

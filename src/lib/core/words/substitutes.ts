@@ -3,7 +3,7 @@ import type { Answer, Substitute } from '../substitute/rank';
 import type { Units } from '../quantity/units';
 import { relative } from '../quantity/estimate';
 import { predictedFrom } from './sources';
-import { rowsWord, say, type Say } from './say';
+import { rowsWord, say, type Say } from '../quantity/say';
 
 export const CRITERION_NAMES: Record<Criterion, string> = {
 	width: 'same width',

@@ -1,4 +1,4 @@
-import type { Tag } from '../finish/tag';
+import type { Tag } from '../order/tag';
 import type { Dry, Wash } from '../model/kinds';
 
 export const WASH_WORDS: Record<Wash, string> = {

@@ -1,7 +1,7 @@
 import type { Misread } from '../convert/shaping';
 import type { HandOnly, Misfit } from '../convert/written';
 import type { Units } from '../quantity/units';
-import { say } from './say';
+import { say } from '../quantity/say';
 
 /** Why a count does not fit this machine, and what makers do. */
 export function wordMisfit(m: Misfit, units: Units): string {

@@ -9,8 +9,8 @@
 	import GarmentPicture from '../garment/GarmentPicture.svelte';
 	import FlagsPicture from '../pictures/FlagsPicture.svelte';
 	import ThingPicture from '../thing/ThingPicture.svelte';
-	import { CAUTIONS } from '$lib/core/words/cautions';
-	import { wordSequence, wordStep } from '$lib/core/words/steps';
+	import { CAUTIONS } from '$lib/core/technique/cautions';
+	import { drawingOf, wordSequence, wordStep } from '$lib/core/technique/say-step';
 	import Caution from '../parts/Caution.svelte';
 	import Choice from '../parts/Choice.svelte';
 	import LeaveGuard from '../parts/LeaveGuard.svelte';
@@ -18,8 +18,7 @@
 	import NotWorked from '../parts/NotWorked.svelte';
 	import TagCard from './TagCard.svelte';
 	import DiagramView from '../how/DiagramView.svelte';
-	import { techniqueOf } from '$lib/core/diagram/for-step';
-	import { SCHOOLS, techniqueWords } from '$lib/core/words/techniques';
+	import { SCHOOLS, skillWords } from '$lib/core/technique/drawing/words';
 	import { LivePlan } from '../state/live-plan.svelte';
 	import { Run } from '../state/run.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
@@ -92,8 +91,8 @@
 		<ol>
 			{#each plan.steps as s, i (s.id)}
 				{@const w = wordStep(s, workbench.units, workbench.settings.crochet)}
-				{@const t = techniqueOf(s)}
-				{@const tw = techniqueWords(t.id, workbench.settings.crochet)}
+				{@const t = drawingOf(s)}
+				{@const tw = skillWords(t.skill, workbench.settings.crochet)}
 				{@const done = run.shown.steps.has(s.id)}
 				{@const now = s.id === current?.id}
 				<li
@@ -123,7 +122,7 @@
 								<p class="quiet mt-1 text-sm">What goes wrong: {tw.wrong}</p>
 							{/if}
 							<p class="no-print mt-1 text-sm">
-								<a class="underline" href={`/how#${t.id}`}>{tw.name}</a>{#if now && tw.school}<span
+								<a class="underline" href={`/how#${t.skill}`}>{tw.name}</a>{#if now && tw.school}<span
 										class="quiet"
 										>, one of the ways of {SCHOOLS[tw.school].toLowerCase()}: good for this: {tw.goodFor
 											.replace(/\.$/, '')
@@ -135,7 +134,7 @@
 					</div>
 					{#if !done}<div class="w-28 shrink-0 self-center sm:w-auto">
 							<DiagramView
-								id={t.id}
+								id={t.skill}
 								drawing={t.drawing}
 								outer={tube}
 								inner={lining}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { tagOf } from '$lib/core/finish/tag';
+	import { tagOf } from '$lib/core/order/tag';
 	import { isHat, type Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
 	import type { Figure } from '$lib/core/quantity/working';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Fix } from '$lib/core/finding/finding';
-	import type { SeamEnd } from '$lib/core/garment/pattern';
+	import type { EdgeRef } from '$lib/core/assembly/assembly';
 	import { knittedRows } from '$lib/core/crank/knitted';
 	import type { Measure } from '$lib/core/model/kinds';
 	import type { GarmentProject, RunEvent } from '$lib/core/model/project';
@@ -35,7 +35,7 @@
 	const wish = $derived(project.wish);
 	const units = $derived(workbench.units);
 	const made = $derived(plan.garment.made);
-	let lit = $state.raw<readonly SeamEnd[]>([]);
+	let lit = $state.raw<readonly EdgeRef[]>([]);
 	/** Knitted sideways its edges lie elsewhere than on the drawing: none is pointed at. */
 	const turned = $derived(made.pieces[0]?.way === 'sideways');
 	let picked = $state('');

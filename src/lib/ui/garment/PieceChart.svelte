@@ -3,7 +3,7 @@
 	import type { Yarn } from '$lib/core/model/bench';
 	import type { GarmentWish } from '$lib/core/model/wish';
 	import { offByRow, type Take } from '$lib/core/shaping/edge-schedule';
-	import { rowsWord } from '$lib/core/words/say';
+	import { rowsWord } from '$lib/core/quantity/say';
 
 	interface Props {
 		piece: MadePiece;

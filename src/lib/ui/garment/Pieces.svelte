@@ -3,7 +3,7 @@
 	import type { GarmentPlan } from '$lib/core/plan';
 	import { printWithSpread } from '$lib/core/quantity/print';
 	import { useWorkbench } from '../state/workbench.svelte';
-	import { rowsWord } from '$lib/core/words/say';
+	import { rowsWord } from '$lib/core/quantity/say';
 	import { wordSchedule } from '$lib/core/words/shape';
 
 	let {

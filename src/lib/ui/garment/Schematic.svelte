@@ -1,5 +1,6 @@
 <script lang="ts">
-	import type { Dimension, Handle, SeamEnd } from '$lib/core/garment/pattern';
+	import type { EdgeRef } from '$lib/core/assembly/assembly';
+	import type { Dimension, Handle } from '$lib/core/garment/pattern';
 	import { sectionsFor } from '$lib/core/garment/make';
 	import type { Measure } from '$lib/core/model/kinds';
 	import type { GarmentWish } from '$lib/core/model/wish';
@@ -17,7 +18,7 @@
 		wish: GarmentWish;
 		units: Units;
 		/** A seam's edges to point at. */
-		lit: readonly SeamEnd[];
+		lit: readonly EdgeRef[];
 		/** The piece whose chart is shown. */
 		chosen: string;
 		onchoose: (piece: string) => void;
@@ -66,7 +67,7 @@
 	const countsOf = (piece: string) => made.pieces.filter((m) => m.of === piece);
 
 	/** The edges of a piece that a seam speaks of, as lines. */
-	function edgesOf(p: Placed, end: SeamEnd): Point[][] {
+	function edgesOf(p: Placed, end: EdgeRef): Point[][] {
 		const found: Point[][] = [];
 		for (const side of ['left', 'right'] as const) {
 			if (end.side !== undefined && end.side !== side) continue;
@@ -81,7 +82,7 @@
 		return found;
 	}
 	/** The same on the drawing, as paths. */
-	const linesOf = (ends: readonly SeamEnd[]): string[] =>
+	const linesOf = (ends: readonly EdgeRef[]): string[] =>
 		ends.flatMap((end) =>
 			layout.placed
 				.filter((p) => p.piece.id === whole(end.piece))
@@ -89,7 +90,7 @@
 		);
 	const whole = (piece: string) => made.pieces.find((m) => m.id === piece)?.of ?? piece;
 	const off = $derived(
-		plan.garment.seams.filter((c) => c.verdict === 'off' || c.verdict === 'missing')
+		plan.joints.filter((c) => c.verdict === 'off' || c.verdict === 'missing')
 	);
 
 	const STEP = 0.5;
@@ -307,8 +308,8 @@
 				>
 			{/each}
 
-			{#each off as c (c.seam.id)}
-				{#each linesOf([...c.seam.a, ...c.seam.b]) as d, i (i)}
+			{#each off as c (c.id)}
+				{#each linesOf(c.edges) as d, i (i)}
 					<path
 						{d}
 						fill="none"

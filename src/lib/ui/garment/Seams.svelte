@@ -1,38 +1,33 @@
 <script lang="ts">
-	import type { Knitted, SeamCheck } from '$lib/core/garment/seams';
-	import type { SeamEnd } from '$lib/core/garment/pattern';
+	import type { Joint } from '$lib/core/assembly/joint';
+	import type { EdgeRef } from '$lib/core/assembly/assembly';
 	import type { GarmentPlan } from '$lib/core/plan';
-	import { checkSeams } from '$lib/core/garment/seams';
-	import { EDGE_NAMES, wordSeam, wordSeamHow } from '$lib/core/words/garment';
-	import { rowsWord, say } from '$lib/core/words/say';
+	import { EDGE_NAMES, edgeCount } from '$lib/core/technique/crochet-edge';
+	import { wordSeam, wordSeamHow } from '$lib/core/technique/seam-words';
+	import { seamsAsKnitted, type Knitted } from '$lib/core/technique/sew';
+	import { rowsWord, say } from '$lib/core/quantity/say';
 	import { useWorkbench } from '../state/workbench.svelte';
 
 	interface Props {
 		plan: GarmentPlan;
 		/** Main rows of the pieces that are off the machine. */
 		knitted: Knitted;
-		onlight: (ends: readonly SeamEnd[]) => void;
+		onlight: (ends: readonly EdgeRef[]) => void;
 	}
 	let { plan, knitted, onlight }: Props = $props();
 	const workbench = useWorkbench();
 	const s = $derived(say(workbench.units, workbench.settings.crochet));
-	const gauge = $derived(plan.gauges[0]!);
+	const edges = $derived(
+		plan.assembly.flatMap((step) =>
+			step.do === 'crochet-edge' ? [{ step, count: edgeCount(step, plan) }] : []
+		)
+	);
 	const checks = $derived(
 		knitted.size === 0
-			? plan.garment.seams
-			: checkSeams(
-					{
-						pattern: plan.garment.made.pattern,
-						density: {
-							stitchesPerCm: gauge.stitchesPerCm.mean,
-							rowsPerCm: gauge.rowsPerCm.mean
-						}
-					},
-					plan.machine.pins,
-					knitted
-				)
+			? plan.joints
+			: seamsAsKnitted(plan, knitted)
 	);
-	const MARK: Record<SeamCheck['verdict'], { sign: string; word: string }> = {
+	const MARK: Record<Joint['verdict'], { sign: string; word: string }> = {
 		meets: { sign: '=', word: 'meets' },
 		eases: { sign: '≈', word: 'ease in' },
 		off: { sign: '≠', word: 'apart' },
@@ -56,8 +51,8 @@
 			</p>
 		{/each}
 		<ul class="text-sm">
-			{#each checks as c (c.seam.id)}
-				{@const ends = [...c.seam.a, ...c.seam.b]}
+			{#each checks as c (c.id)}
+				{@const ends = c.edges}
 				<li class="rule-line border-t">
 					<button
 						class="hover:bg-base-200 focus-visible:bg-base-200 flex w-full cursor-pointer items-baseline gap-2 py-1.5 text-left"
@@ -76,8 +71,8 @@
 						>
 						<span class="min-w-0"
 							><span class="font-semibold"
-								>{wordSeam(c.seam.kind, c.seam.of)}{c.seam.times > 1
-									? `, ${c.seam.times} times`
+								>{wordSeam(c.kind, c.of)}{c.times > 1
+									? `, ${c.times} times`
 									: ''}</span
 							>
 							<span class="sr-only">{MARK[c.verdict].word}.</span>
@@ -86,23 +81,23 @@
 					</button>
 				</li>
 			{/each}
-			{#each plan.garment.edges as e, i (i)}
+			{#each edges as { step, count: e }, i (i)}
 				<li class="rule-line border-t">
 					<button
 						class="hover:bg-base-200 focus-visible:bg-base-200 flex w-full cursor-pointer items-baseline gap-2 py-1.5 text-left"
-						onmouseenter={() => onlight(e.edge.ends)}
+						onmouseenter={() => onlight(step.ends)}
 						onmouseleave={() => onlight([])}
-						onfocus={() => onlight(e.edge.ends)}
+						onfocus={() => onlight(step.ends)}
 						onblur={() => onlight([])}
 					>
 						<span class="figure w-5 shrink-0 text-center text-base" title="crochet">∘</span>
 						<span
 							><span class="font-semibold"
-								>{EDGE_NAMES[e.edge.id]}{e.edge.times > 1 ? `, ${e.edge.times} times` : ''}</span
+								>{EDGE_NAMES[e.edge]}{e.times > 1 ? `, ${e.times} times` : ''}</span
 							>
 							{e.stitches}
-							{s.crochet.single}{e.edge.repeat
-								? `, ${e.stitches / e.edge.repeat.of} repeats of ${e.edge.repeat.of} over ${e.edge.repeat.loops} loops`
+							{s.crochet.single}{e.repeat
+								? `, ${e.stitches / e.repeat.of} repeats of ${e.repeat.of} over ${e.repeat.loops} loops`
 								: ''}{e.rows > 0
 								? `, ${e.pickUp.stitches} for ${rowsWord(e.pickUp.rows)} along rows`
 								: ''}.</span

@@ -4,7 +4,7 @@
 	import { LATCH_SECONDS, SEW_SECONDS, wayCost } from '$lib/core/plan/way-cost';
 	import { scale } from '$lib/core/quantity/estimate';
 	import { WAY_NAMES, wordWay } from '$lib/core/words/garment';
-	import { say } from '$lib/core/words/say';
+	import { say } from '$lib/core/quantity/say';
 	import Choice from '../parts/Choice.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import type { Ink, Tone } from '$lib/core/diagram/ink';
-	import { diagramOf, type Drawing, type TechniqueId } from '$lib/core/diagram/techniques';
+	import type { Ink, Tone } from '$lib/core/technique/drawing/ink';
+	import { diagramOf, type Drawing, type SkillId } from '$lib/core/technique/drawing/skills';
 
 	interface Props {
-		id: TechniqueId;
+		id: SkillId;
 		drawing?: Drawing;
 		/** Colours of the fabric and of a second one; grey where the drawing belongs to no project. */
 		outer?: string;

@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { TECHNIQUE_IDS } from '$lib/core/diagram/techniques';
-	import { CAUTIONS } from '$lib/core/words/cautions';
+	import { SKILL_IDS } from '$lib/core/technique/drawing/skills';
+	import { CAUTIONS } from '$lib/core/technique/cautions';
 	import {
-		findsTechnique,
+		findsSkill,
 		SCHOOLS,
-		techniqueWords,
+		skillWords,
 		type SchoolId
-	} from '$lib/core/words/techniques';
+	} from '$lib/core/technique/drawing/words';
 	import { BAG_STAGES } from '$lib/core/thing/bag';
 	import Caution from '../parts/Caution.svelte';
 	import Choice from '../parts/Choice.svelte';
@@ -16,8 +16,8 @@
 	const workbench = useWorkbench();
 	const terms = $derived(workbench.settings.crochet);
 	let find = $state('');
-	const all = $derived(TECHNIQUE_IDS.map((id) => ({ id, words: techniqueWords(id, terms) })));
-	const shown = $derived(all.filter((t) => findsTechnique(t.words, find)));
+	const all = $derived(SKILL_IDS.map((id) => ({ id, words: skillWords(id, terms) })));
+	const shown = $derived(all.filter((t) => findsSkill(t.words, find)));
 	const schools = $derived(
 		(Object.keys(SCHOOLS) as SchoolId[])
 			.map((school) => ({ school, ways: shown.filter((t) => t.words.school === school) }))

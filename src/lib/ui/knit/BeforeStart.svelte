@@ -3,11 +3,12 @@
 	import { markerPin, weave } from '$lib/core/bench/machine/ring';
 	import type { Project } from '$lib/core/model/project';
 	import { isSpare } from '$lib/core/program/program';
-	import { CAUTIONS } from '$lib/core/words/cautions';
+	import { CAUTIONS } from '$lib/core/technique/cautions';
 	import { EDGE_RULE } from '$lib/core/words/hands';
-	import { say, wordStrands } from '$lib/core/words/say';
+	import { say } from '$lib/core/quantity/say';
+import { wordStrands } from '$lib/core/words/yarn';
 	import { wordTail } from '$lib/core/words/tails';
-	import { WASTE_TAIL_CM } from '$lib/core/amounts/tails';
+	import { WASTE_TAIL_CM } from '$lib/core/crank/tails';
 	import Caution from '../parts/Caution.svelte';
 	import Ring from '../pictures/Ring.svelte';
 	import type { Run } from '../state/run.svelte';

@@ -7,7 +7,7 @@
 	import type { Project, RunEvent } from '$lib/core/model/project';
 	import { eventContext } from '$lib/core/words/events';
 	import { isEventRow, isWarnRow, spokenAt } from '$lib/core/words/spoken';
-	import { CAUTIONS } from '$lib/core/words/cautions';
+	import { CAUTIONS } from '$lib/core/technique/cautions';
 	import { printWithSpread } from '$lib/core/quantity/print';
 	import { eventsSince } from '$lib/store/runs';
 	import { MOST_EVENTS } from '$lib/core/model/kinds';

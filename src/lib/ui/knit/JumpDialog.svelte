@@ -2,7 +2,7 @@
 	import { inRange, parseCount } from '$lib/core/quantity/parse';
 	import { good, type Result } from '$lib/core/quantity/problem';
 	import type { Position, RunSheet } from '$lib/core/crank/runsheet';
-	import { rowsWord } from '$lib/core/words/say';
+	import { rowsWord } from '$lib/core/quantity/say';
 	import Dialog from '../parts/Dialog.svelte';
 	import QuantityField from '../parts/QuantityField.svelte';
 

@@ -2,11 +2,11 @@
 	import { metresPerRow } from '$lib/core/bench/gauge/ball';
 	import { byJoin, byLength, byWeight, type Found } from '$lib/core/crank/miscount';
 	import type { SettledBy } from '$lib/core/model/kinds';
-	import { wordYarn } from '$lib/core/words/say';
+	import { wordYarn } from '$lib/core/words/yarn';
 	import { parseCount, parseGrams, parseLengthCm, inRange } from '$lib/core/quantity/parse';
 	import { printEstimate } from '$lib/core/quantity/print';
 	import { good, type Result } from '$lib/core/quantity/problem';
-	import { JOIN_TAIL_CM } from '$lib/core/amounts/tails';
+	import { JOIN_TAIL_CM } from '$lib/core/crank/tails';
 	import { metresPerGram } from '$lib/core/bench/yarn/tex';
 	import Choice from '../parts/Choice.svelte';
 	import Dialog from '../parts/Dialog.svelte';

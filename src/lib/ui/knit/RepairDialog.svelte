@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Fault } from '$lib/core/crank/run';
-	import { CAUTIONS } from '$lib/core/words/cautions';
+	import { CAUTIONS } from '$lib/core/technique/cautions';
 	import { FAULT_WORDS, repairOf } from '$lib/core/words/repair';
 	import Caution from '../parts/Caution.svelte';
 	import Dialog from '../parts/Dialog.svelte';

@@ -2,7 +2,7 @@ import { makesOf, progressOf, type Make } from '$lib/core/crank/makes';
 import { paceOf, rowTimes, timeLeft } from '$lib/core/crank/pace';
 import { foldRun } from '$lib/core/crank/run';
 import { isSpare, RAVEL } from '$lib/core/program/program';
-import { wordYarn } from '$lib/core/words/say';
+import { wordYarn } from '$lib/core/words/yarn';
 import type { Plan, PlannedPiece } from '$lib/core/plan';
 import { rowAtHand, type HandWork } from '$lib/core/crank/row-by-row';
 import { eventsAhead, positionAt, type RunSheetEvent } from '$lib/core/crank/runsheet';

@@ -7,7 +7,7 @@
 	import type { Plan, PlannedPiece } from '$lib/core/plan';
 	import { isSpare } from '$lib/core/program/program';
 	import { FAULT_WORDS } from '$lib/core/words/repair';
-	import { rowsWord } from '$lib/core/words/say';
+	import { rowsWord } from '$lib/core/quantity/say';
 
 	interface Props {
 		plan: Plan;

@@ -4,7 +4,7 @@
 	import { stitchesAcross } from '$lib/core/plan/sizes';
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Units } from '$lib/core/quantity/units';
-	import { wordStep } from '$lib/core/words/steps';
+	import { wordStep } from '$lib/core/technique/say-step';
 	import { boxOf, FabricDrawing } from './draw-fabric';
 
 	interface Props {

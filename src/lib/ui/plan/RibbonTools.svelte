@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Yarn } from '$lib/core/model/bench';
-	import { rowsWord } from '$lib/core/words/say';
+	import { rowsWord } from '$lib/core/quantity/say';
 	import type { RibbonEdit } from './ribbon-edit.svelte';
 
 	interface Props {

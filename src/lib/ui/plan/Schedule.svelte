@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Plan } from '$lib/core/plan';
-	import { say } from '$lib/core/words/say';
+	import { say } from '$lib/core/quantity/say';
 	import { wordUse } from '$lib/core/words/tails';
 	import Working from '../parts/Working.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';

@@ -9,7 +9,7 @@
 	import { lineOf } from '$lib/core/stripes/edit';
 	import { joinsOf, wider } from '$lib/core/stripes/joins';
 	import { wordFewer } from '$lib/core/words/joins';
-	import { rowsWord } from '$lib/core/words/say';
+	import { rowsWord } from '$lib/core/quantity/say';
 	import { wordStripeProblem } from '$lib/core/words/stripes';
 	import { untrack } from 'svelte';
 

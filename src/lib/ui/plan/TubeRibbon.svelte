@@ -3,7 +3,7 @@
 	import type { Yarn } from '$lib/core/model/bench';
 	import type { TubeProject } from '$lib/core/model/project';
 	import type { TubePlan } from '$lib/core/plan';
-	import { JOIN_TAIL_CM } from '$lib/core/amounts/tails';
+	import { JOIN_TAIL_CM } from '$lib/core/crank/tails';
 	import { pinsOf, TUBE_KINDS, tubeSections } from '$lib/core/recipe/plain-tube';
 	import type { YarnRun } from '$lib/core/simulate/fabric';
 	import { joined } from '$lib/core/stripes/stripe-line';

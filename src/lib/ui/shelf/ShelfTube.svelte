@@ -6,7 +6,7 @@
 	import { pieceOutline } from '../pictures/outline';
 	import type { Plan, PlannedPiece } from '$lib/core/plan';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
-	import { rowsWord } from '$lib/core/words/say';
+	import { rowsWord } from '$lib/core/quantity/say';
 	import FabricPatterns from '../pictures/FabricPatterns.svelte';
 	import { afterFirstPage } from '../state/first-page';
 	import { useWorkbench } from '../state/workbench.svelte';

@@ -1,23 +1,25 @@
 <script lang="ts">
-	import type { JointEnd, Joint } from '$lib/core/thing/joint';
-	import type { Thing } from '$lib/core/thing/thing';
+	import { counted, type Joint, type JointSide } from '$lib/core/assembly/joint';
 	import { printValue } from '$lib/core/quantity/print';
 	import { useWorkbench } from '../state/workbench.svelte';
 
-	let { thing }: { thing: Thing } = $props();
+	let { joints }: { joints: readonly Joint[] } = $props();
 	const workbench = useWorkbench();
-	const shown = $derived(thing.joints.slice(0, 14));
-	const end = (e: JointEnd) =>
-		e.of === 'cm' ? printValue(e.count, 'length', workbench.units) : `${e.count} ${e.of}`;
-	const SAYS: Record<Joint['kind'], (j: Joint) => string> = {
-		side: () => 'row to row',
+	const shown = $derived(joints.slice(0, 14));
+	const end = (e: JointSide, by: Joint['by']) =>
+		by === 'length'
+			? printValue(e.cm, 'length', workbench.units)
+			: `${counted(e, by)} ${by === 'rows' ? 'rows' : 'loops'}`;
+	const SAYS: { readonly [K in Joint['kind']]?: (j: Joint) => string } = {
+		tubes: () => 'row to row',
+		bag: () => 'row to row',
 		handle: () => 'sewn over it, twice',
 		attach: (j) => (j.verdict === 'meets' ? 'stands on it' : 'wider than what it stands on'),
 		border: () => 'crochet to loops',
 		hang: () => 'too near one another'
 	};
-	const MARK = { meets: '✓', eases: '≈', off: '✕' } as const;
-	const WORD = { meets: 'agrees', eases: 'eased in', off: 'does not agree' } as const;
+	const MARK = { meets: '✓', eases: '≈', off: '✕', missing: '?' } as const;
+	const WORD = { meets: 'agrees', eases: 'eased in', off: 'does not agree', missing: 'an edge is missing' } as const;
 </script>
 
 <section aria-labelledby="joints-title">
@@ -34,16 +36,16 @@
 						></td
 					>
 					<td class="py-1">{j.times > 1 ? `${j.times} × ` : ''}{j.a.name}</td>
-					<td class="figure py-1 text-right whitespace-nowrap">{end(j.a)}</td>
+					<td class="figure py-1 text-right whitespace-nowrap">{end(j.a, j.by)}</td>
 					<td class="quiet px-2 py-1">to</td>
-					<td class="figure py-1 text-right whitespace-nowrap">{end(j.b)}</td>
+					<td class="figure py-1 text-right whitespace-nowrap">{end(j.b, j.by)}</td>
 					<td class="py-1 pl-2">{j.b.name}</td>
-					<td class="quiet py-1 pl-3">{SAYS[j.kind](j)}</td>
+					<td class="quiet py-1 pl-3">{SAYS[j.kind]?.(j) ?? ''}</td>
 				</tr>
 			{/each}
 		</tbody>
 	</table>
-	{#if thing.joints.length > shown.length}<p class="hint mt-1">
-			And {thing.joints.length - shown.length} more like these.
+	{#if joints.length > shown.length}<p class="hint mt-1">
+			And {joints.length - shown.length} more like these.
 		</p>{/if}
 </section>

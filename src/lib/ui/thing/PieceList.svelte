@@ -2,7 +2,7 @@
 	import { progressOf } from '$lib/core/crank/makes';
 	import type { ThingProject, RunEvent } from '$lib/core/model/project';
 	import type { ThingPlan } from '$lib/core/plan';
-	import { rowsWord } from '$lib/core/words/say';
+	import { rowsWord } from '$lib/core/quantity/say';
 	import Working from '../parts/Working.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 

@@ -99,7 +99,7 @@
 <div class="rule-line mt-5 grid gap-x-8 gap-y-5 border-t pt-3 lg:grid-cols-2">
 	<div class="grid min-w-0 content-start gap-5">
 		{#if plan.pieces.length > 0}<PieceList {project} {plan} />{/if}
-		{#if thing.joints.length > 0}<Joints {thing} />{/if}
+		{#if plan.joints.length > 0}<Joints joints={plan.joints} />{/if}
 		{#if thing.kind === 'pom-pom' || (thing.kind === 'garland' && thing.wraps > 0)}
 			<PomCard cardCm={thing.cardCm} wraps={thing.wraps} />
 		{/if}

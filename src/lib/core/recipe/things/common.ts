@@ -1,3 +1,4 @@
+import type { AssemblyStep } from '../../assembly/assembly';
 import type { FlatClosing, WasteWith } from '../../model/kinds';
 import type { YarnId } from '../../model/bench';
 import type { Bench } from '../../model/project';
@@ -75,3 +76,20 @@ export const smallOn = (bench: Bench) => {
 	const by = [...bench.machines].sort((a, b) => a.pins - b.pins);
 	return by.length > 1 && by[0]!.pins < by.at(-1)!.pins ? by[0]!.id : null;
 };
+
+/** How the work after the machine begins, whatever is made of several pieces, and how it ends. */
+export const BEGUN: readonly AssemblyStep[] = [{ do: 'rest', as: 'piece' }, { do: 'join-tails' }];
+export const ENDED: readonly AssemblyStep[] = [{ do: 'weave-in' }, { do: 'measure' }];
+
+/** Both ends of a piece closed flat, the last row first. */
+export const closedFlat = (
+	piece: string,
+	{ closing }: { readonly closing: FlatClosing }
+): AssemblyStep[] =>
+	(['cast-off', 'cast-on'] as const).map((edge) => ({
+		do: 'close-flat',
+		piece,
+		edge,
+		how: closing,
+		brief: true
+	}));

@@ -1,10 +1,12 @@
 import type { FoldedBagWish } from '../../model/wish';
 import { own, worked, type Working } from '../../quantity/working';
 import { bagOf, handleOf } from '../../thing/bag';
-import { joint } from '../../thing/joint';
 import {
+	BEGUN,
 	bandsOf,
+	closedFlat,
 	densityTerm,
+	ENDED,
 	rowsFrom,
 	tubeOf,
 	USUAL_CLOSING,
@@ -54,8 +56,6 @@ export const foldedBag: ThingKind<FoldedBagWish> = {
 		const ids = [...new Set(wish.yarns)];
 		const bands = bandsOf(wish.line, wish.yarns, rows);
 		const handle = [{ yarn: ids.indexOf(wish.yarns[0]!), rows: wish.handleRows }];
-		const side = (name: string, count: number) =>
-			({ piece: 'strip', name, edge: 'side', count, of: 'rows' }) as const;
 		// The middle third stays; what the strip is too long or too short falls on its two ends.
 		const end = third + (rows - idealRows) / 2;
 		return {
@@ -82,14 +82,12 @@ export const foldedBag: ThingKind<FoldedBagWish> = {
 				}
 			],
 			assembly: [
-				...(['strip', 'handle'] as const).flatMap((piece) =>
-					(['cast-off', 'cast-on'] as const).map(
-						(edge) => ({ do: 'close-flat', piece, edge, how: wish.closing }) as const
-					)
-				),
-				{ do: 'fold-bag', piece: 'strip' },
-				{ do: 'attach', piece: 'handle', edge: 'cast-on', to: 'strip' },
-				{ do: 'attach', piece: 'handle', edge: 'cast-off', to: 'strip' }
+				...BEGUN,
+				...(['strip', 'handle'] as const).flatMap((piece) => closedFlat(piece, wish)),
+				{ do: 'fold-bag', piece: 'strip', missRows: rows - idealRows },
+				{ do: 'sew-bag', piece: 'strip', middle: third, end },
+				{ do: 'handle', piece: 'handle', to: 'strip', ...handleOf(width, wish.handleRows / up) },
+				...ENDED
 			],
 			thing: {
 				kind: 'bag',
@@ -103,35 +101,7 @@ export const foldedBag: ThingKind<FoldedBagWish> = {
 					...handleOf(width, wish.handleRows / up)
 				},
 				bands,
-				handleYarn: handle[0]!.yarn,
-				joints: [
-					joint({
-						id: 'bag-side',
-						kind: 'side',
-						a: side('middle third', third),
-						b: side('end third', end),
-						times: 2
-					}),
-					joint({
-						id: 'bag-handle',
-						kind: 'handle',
-						a: {
-							piece: 'handle',
-							name: 'short side of the handle',
-							edge: 'side',
-							count: wish.handleRows,
-							of: 'rows'
-						},
-						b: {
-							piece: 'strip',
-							name: 'over a point, half on either side',
-							edge: 'points',
-							count: wish.handleRows,
-							of: 'rows'
-						},
-						times: 2
-					})
-				]
+				handleYarn: handle[0]!.yarn
 			}
 		};
 	}

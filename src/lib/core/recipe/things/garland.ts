@@ -4,14 +4,14 @@ import type { BuntingWish, GarlandItem, GarlandWish } from '../../model/wish';
 import { clearPins } from '../../bench/machine/ring';
 import { own, worked } from '../../quantity/working';
 import { colourOrder, solveGarland } from '../../thing/garland';
-import { joint } from '../../thing/joint';
-import { pomPomCm, usualWraps } from '../../thing/pom-pom';
+import { pomPomCm, usualWraps, wrappedCm } from '../../thing/pom-pom';
 import { ballLength, FILL_DENSITY, stuff } from '../../thing/stuffed';
 import type { HungItem } from '../../thing/thing';
 import { effectiveTex } from '../../bench/yarn/tex';
 import { flagCounts, flagProgram } from '../bunting';
-import type { Design, DesignContext, OnMachine, Piece } from '../recipe';
-import { densityTerm, rowsFrom, tubeOf, USUAL_ENDS, yarnsFor } from './common';
+import type { Piece } from '../../assembly/piece';
+import type { Design, DesignContext, OnMachine } from '../recipe';
+import { BEGUN, densityTerm, ENDED, rowsFrom, tubeOf, USUAL_ENDS, yarnsFor } from './common';
 import type { ThingKind } from './kind';
 
 /** How far stuffing widens a bauble (from memory). */
@@ -132,6 +132,26 @@ const ITEM_NAMES = {
 } as const;
 const itemPiece = (index: number, yarn: number): string => `item-${index + 1}-${yarn + 1}`;
 
+/** What is done to one kind of item after the machine; what is stuffed is closed afterwards. */
+function closed(piece: string, { item, cm3 }: Made, { fill }: GarlandWish): AssemblyStep[] {
+	const end = (edge: 'cast-on' | 'cast-off') =>
+		({ do: 'gather', piece, edge, brief: true }) as const;
+	switch (item.kind) {
+		case 'tube':
+			return [{ do: 'bind', piece, edge: 'cast-off', brief: true }, end('cast-on')];
+		case 'flag':
+			return [end('cast-off')];
+		default: {
+			const grams = cm3 * FILL_DENSITY[fill];
+			return [
+				end('cast-off'),
+				...(grams > 0 ? [{ do: 'stuff', piece, part: piece, nth: 0, cm3: 0, grams } as const] : []),
+				end('cast-on')
+			];
+		}
+	}
+}
+
 function design(wish: GarlandWish, context: DesignContext): Design {
 	const ids = [...new Set(wish.yarns)];
 	const places = wish.yarns.map((id) => ids.indexOf(id));
@@ -152,6 +172,7 @@ function design(wish: GarlandWish, context: DesignContext): Design {
 			fillGrams: m.cm3 * FILL_DENSITY[wish.fill]
 		};
 	});
+	const poms = items.filter((x) => x.kind === 'pom-pom');
 	const count = (id: string) => items.filter((x) => x.piece === id).length;
 	// Batches: one machine after another, and on it one colour after another.
 	const batches = made
@@ -186,23 +207,36 @@ function design(wish: GarlandWish, context: DesignContext): Design {
 	return {
 		pieces,
 		assembly: [
-			...batches.flatMap((b): AssemblyStep[] => {
-				const piece = itemPiece(b.m.index, b.yarn);
-				const stuffed = b.m.item.kind === 'bauble' || b.m.item.kind === 'pumpkin';
-				return b.m.item.kind === 'tube'
-					? [
-							{ do: 'bind', piece, edge: 'cast-off' } as const,
-							{ do: 'gather', piece, edge: 'cast-on' } as const
-						]
-					: b.m.item.kind === 'flag'
-						? [{ do: 'gather', piece, edge: 'cast-off' } as const]
-						: [
-								{ do: 'gather', piece, edge: 'cast-off' } as const,
-								...(stuffed ? [{ do: 'stuff', piece } as const] : []),
-								{ do: 'gather', piece, edge: 'cast-on' } as const
-							];
-			}),
-			{ do: 'string', pieces: batches.map((b) => itemPiece(b.m.index, b.yarn)), edge: 'cast-on' }
+			...BEGUN,
+			...batches.flatMap((b) => closed(itemPiece(b.m.index, b.yarn), b.m, wish)),
+			...(poms.length > 0
+				? [
+						{
+							do: 'wind',
+							wraps: poms[0]?.wraps ?? 0,
+							cardCm: wish.cardCm,
+							count: poms.length,
+							yarns: ids.flatMap((_, yarn) => {
+								const wraps = poms.reduce((t, x) => t + (x.yarn === yarn ? x.wraps : 0), 0);
+								return wraps > 0 ? [{ yarn, metres: wrappedCm(wraps, wish.cardCm) / 100 }] : [];
+							}),
+							sharp: true
+						} as const
+					]
+				: []),
+			{
+				do: 'hang',
+				spacingCm: solved.spacingCm,
+				spanCm: solved.cord.spanCm,
+				sagCm: solved.cord.sagCm,
+				loopCm: wish.loopCm,
+				cordCm,
+				chain: wish.cord === 'chain',
+				cordYarn: places[0] ?? 0,
+				widthsCm: items.map((x) => x.widthCm),
+				pieces: items.map((x) => x.piece)
+			},
+			...ENDED
 		],
 		thing: {
 			kind: 'garland',
@@ -214,36 +248,7 @@ function design(wish: GarlandWish, context: DesignContext): Design {
 			cardCm: wish.cardCm,
 			cord: wish.cord,
 			cordYarn: places[0]!,
-			fillGrams: items.reduce((t, x) => t + x.fillGrams, 0),
-			joints: items.slice(1).flatMap((x, i) => {
-				const beside = items[i]!;
-				const need = (x.widthCm + beside.widthCm) / 2;
-				if (need <= solved.spacingCm) return [];
-				return [
-					{
-						...joint({
-							id: `hang-${i + 1}`,
-							kind: 'hang',
-							a: {
-								piece: x.piece ?? 'pom-pom',
-								name: 'two side by side',
-								edge: 'surface',
-								count: need,
-								of: 'cm'
-							},
-							b: {
-								piece: 'cord',
-								name: 'the cord between them',
-								edge: 'surface',
-								count: solved.spacingCm,
-								of: 'cm'
-							},
-							times: 1
-						}),
-						verdict: 'off' as const
-					}
-				];
-			})
+			fillGrams: items.reduce((t, x) => t + x.fillGrams, 0)
 		}
 	};
 }

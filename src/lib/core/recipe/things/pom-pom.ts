@@ -1,7 +1,7 @@
 import type { PomPomWish } from '../../model/wish';
-import { pomPomCm, usualWraps } from '../../thing/pom-pom';
+import { pomPomCm, usualWraps, wrappedCm } from '../../thing/pom-pom';
 import { effectiveTex } from '../../bench/yarn/tex';
-import { USUAL_ENDS, yarnsFor } from './common';
+import { ENDED, USUAL_ENDS, yarnsFor } from './common';
 import type { ThingKind } from './kind';
 
 /** Pom-poms by themselves: yarn wound round a card, tied and cut. Nothing of them is cranked. */
@@ -28,7 +28,29 @@ export const pomPom: ThingKind<PomPomWish> = {
 		const wraps = wish.wraps ?? usual;
 		return {
 			pieces: [],
-			assembly: [],
+			assembly: [
+				{
+					do: 'wind',
+					wraps,
+					cardCm: wish.cardCm,
+					count: wish.count,
+					// Yarns are wound together: each takes its share of the wraps.
+					yarns: places.map((place) => ({
+						yarn: place,
+						metres: (wish.count * wrappedCm(wraps / places.length, wish.cardCm)) / 100
+					})),
+					sharp: false
+				},
+				{
+					do: 'tie-cut',
+					cm: pomPomCm(wish.cardCm),
+					tieCm: wish.tieCm,
+					count: wish.count,
+					yarn: places[0] ?? 0
+				},
+				{ do: 'fix-pom' },
+				...ENDED
+			],
 			thing: {
 				kind: 'pom-pom',
 				count: wish.count,
@@ -37,8 +59,7 @@ export const pomPom: ThingKind<PomPomWish> = {
 				wraps,
 				usual,
 				cm: pomPomCm(wish.cardCm),
-				yarns: places,
-				joints: []
+				yarns: places
 			}
 		};
 	}

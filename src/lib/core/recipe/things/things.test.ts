@@ -12,7 +12,7 @@ import {
 } from '../../model/wish';
 import { harbour } from '../../../demo/harbour';
 import { wordFinding, wordFix } from '../../words/findings';
-import { wordStep } from '../../words/steps';
+import { wordStep } from '../../technique/say-step';
 import { programRows } from '../../program/program';
 import { simulate } from '../../simulate/simulate';
 import { thingDefaults } from '../thing-design';

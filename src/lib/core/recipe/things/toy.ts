@@ -3,11 +3,21 @@ import type { Bench } from '../../model/project';
 import type { ToyPart, ToyWish } from '../../model/wish';
 import { clearPins } from '../../bench/machine/ring';
 import { own, worked, type Working } from '../../quantity/working';
-import { joint, type Joint } from '../../thing/joint';
-import { ballLength, stuff } from '../../thing/stuffed';
+import type { AssemblyStep } from '../../assembly/assembly';
+import { ballLength, FILL_DENSITY, stuff } from '../../thing/stuffed';
 import { thicknessAt, type MadePart, type MadeSegment } from '../../thing/toy';
-import type { Design, DesignContext, OnMachine, Piece } from '../recipe';
-import { bandsOf, densityTerm, smallOn, tubeOf, USUAL_ENDS, yarnsFor } from './common';
+import type { Piece } from '../../assembly/piece';
+import type { Design, DesignContext, OnMachine } from '../recipe';
+import {
+	BEGUN,
+	bandsOf,
+	densityTerm,
+	ENDED,
+	smallOn,
+	tubeOf,
+	USUAL_ENDS,
+	yarnsFor
+} from './common';
 import { partPiece } from '../thing';
 import type { ThingKind } from './kind';
 import { ball } from './toys/ball';
@@ -71,20 +81,60 @@ export function standsOn(
 	return { openCm, hostCm: 2 * thicknessAt(host, along), row: Math.round(along * rows) };
 }
 
-function joints(parts: readonly MadePart[]): Joint[] {
-	return parts.flatMap((m) => {
+/** Each part is drawn up at its last row, stuffed from its first, tied, and closed or sewn on. */
+function closed(m: MadePart, fill: ToyWish['fill']): AssemblyStep[] {
+	const end = (edge: 'cast-on' | 'cast-off') =>
+		({ do: 'gather', piece: m.piece, edge, brief: true }) as const;
+	const swellings = m.segments.length;
+	return [
+		end('cast-off'),
+		...m.segments.flatMap((_, i): AssemblyStep[] => {
+			// From the closed end back: the last swelling and the last tie come first.
+			const nth = swellings - i;
+			const s = m.segments[nth - 1];
+			if (!s) return [];
+			const { cm3 } = s.form;
+			const atRow = m.segments.slice(0, nth - 1).reduce((t, x) => t + x.rows, 0);
+			return [
+				...(m.part.stuffed
+					? [
+							{
+								do: 'stuff',
+								piece: m.piece,
+								part: `${i}-${m.part.id}`,
+								nth: swellings > 1 ? nth : 0,
+								cm3,
+								grams: cm3 * FILL_DENSITY[fill]
+							} as const
+						]
+					: []),
+				...(nth > 1 ? [{ do: 'tie-off', piece: m.piece, part: m.part.id, atRow } as const] : [])
+			];
+		}),
+		...(m.part.to ? [] : [end('cast-on')])
+	];
+}
+
+/** Every part sewn to another, once all are stuffed. */
+function sewnOn(parts: readonly MadePart[], age: ToyWish['age']): AssemblyStep[] {
+	return parts.flatMap((m): AssemblyStep[] => {
 		const host = parts.find((p) => p.part.id === m.part.to?.part && p !== m);
 		if (!m.part.to || !host) return [];
-		const { openCm, hostCm } = standsOn(m, host);
-		const base = joint({
-			id: `attach-${m.part.id}`,
-			kind: 'attach',
-			a: { piece: m.piece, name: m.part.name, edge: 'cast-on', count: openCm, of: 'cm' },
-			b: { piece: host.piece, name: host.part.name, edge: 'surface', count: hostCm, of: 'cm' },
-			times: m.part.count
-		});
-		// It may be smaller than what it stands on, never wider.
-		return [{ ...base, verdict: openCm <= hostCm ? ('meets' as const) : ('off' as const) }];
+		return [
+			{
+				do: 'attach',
+				piece: m.piece,
+				part: m.part.id,
+				name: m.part.name,
+				to: host.piece,
+				host: host.part.name,
+				...standsOn(m, host),
+				flat: !m.part.stuffed,
+				count: m.part.count,
+				pair: m.part.pair,
+				twice: age === 'under-3'
+			}
+		];
 	});
 }
 
@@ -119,28 +169,15 @@ function design(wish: ToyWish, context: DesignContext): Design {
 	);
 	return {
 		pieces,
-		assembly: made.flatMap((m) => {
-			let row = 0;
-			const ties = m.segments.slice(0, -1).map((s) => {
-				row += s.rows;
-				return { do: 'tie-off', piece: m.piece, atRow: row } as const;
-			});
-			return [
-				{ do: 'gather', piece: m.piece, edge: 'cast-off' } as const,
-				...(m.part.stuffed ? [{ do: 'stuff', piece: m.piece } as const] : []),
-				...ties,
-				...(m.part.to
-					? [
-							{
-								do: 'attach',
-								piece: m.piece,
-								edge: 'cast-on',
-								to: `part-${m.part.to.part}`
-							} as const
-						]
-					: [{ do: 'gather', piece: m.piece, edge: 'cast-on' } as const])
-			];
-		}),
+		assembly: [
+			...BEGUN,
+			...made.flatMap((m) => closed(m, wish.fill)),
+			...sewnOn(made, wish.age),
+			...(wish.eyes.kind === 'none'
+				? []
+				: ([{ do: 'eyes', kind: wish.eyes.kind, count: wish.eyes.count }] as const)),
+			...ENDED
+		],
 		thing: {
 			kind: 'toy',
 			age: wish.age,
@@ -148,8 +185,7 @@ function design(wish: ToyWish, context: DesignContext): Design {
 			eyes: wish.eyes,
 			stands: wish.stands,
 			parts: made,
-			cm3,
-			joints: joints(made)
+			cm3
 		}
 	};
 }

@@ -1,10 +1,12 @@
 import type { TubeBlanketWish } from '../../model/wish';
 import { own } from '../../quantity/working';
-import { nearestMultiple } from '../../shaping/counts';
-import { joint } from '../../thing/joint';
+import { nearestMultiple } from '../../quantity/whole';
 import {
+	BEGUN,
 	bandsOf,
+	closedFlat,
 	densityTerm,
+	ENDED,
 	tubeOf,
 	USUAL_CLOSING,
 	USUAL_ENDS,
@@ -82,17 +84,25 @@ export const tubeBlanket: ThingKind<TubeBlanketWish> = {
 		const half = Math.floor(machine.pins / 2);
 		const loops = wish.across * half;
 		const stitches = borderStitches(loops, wish);
-		const side = (name: string) =>
-			({ piece: pieces[0]!.id, name, edge: 'side', count: rows, of: 'rows' }) as const;
 		return {
 			pieces,
 			assembly: [
-				...pieces.flatMap((p) =>
-					(['cast-off', 'cast-on'] as const).map(
-						(edge) => ({ do: 'close-flat', piece: p.id, edge, how: wish.closing }) as const
-					)
-				),
-				{ do: 'side-by-side', pieces: pieces.map((p) => p.id) }
+				...BEGUN,
+				...pieces.flatMap((p) => closedFlat(p.id, wish)),
+				{ do: 'side-by-side', pieces: pieces.map((p) => p.id), times: wish.across - 1 },
+				...(wish.border === 'none'
+					? []
+					: ([
+							{
+								do: 'border',
+								pieces: pieces.map((p) => p.id),
+								kind: wish.border,
+								loops,
+								stitches,
+								of: wish.repeatOf
+							}
+						] as const)),
+				...ENDED
 			],
 			thing: {
 				kind: 'blanket',
@@ -101,43 +111,7 @@ export const tubeBlanket: ThingKind<TubeBlanketWish> = {
 				lengthCm: rows / main.rowsPerCm.mean,
 				rows,
 				tubes,
-				border: { kind: wish.border, loops, stitches, of: wish.repeatOf },
-				joints: [
-					...(wish.across > 1
-						? [
-								joint({
-									id: 'tubes',
-									kind: 'side',
-									a: side('a tube'),
-									b: side('the tube beside it'),
-									times: wish.across - 1
-								})
-							]
-						: []),
-					...(stitches > 0
-						? [
-								joint({
-									id: 'border',
-									kind: 'border',
-									a: {
-										piece: pieces[0]!.id,
-										name: 'closed ends',
-										edge: 'cast-off',
-										count: wish.border === 'double' ? 2 * loops : loops,
-										of: 'loops'
-									},
-									b: {
-										piece: 'border',
-										name: 'crochet',
-										edge: 'cast-on',
-										count: stitches,
-										of: 'loops'
-									},
-									times: 2
-								})
-							]
-						: [])
-				]
+				border: { kind: wish.border, loops, stitches, of: wish.repeatOf }
 			}
 		};
 	}

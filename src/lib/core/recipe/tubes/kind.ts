@@ -54,7 +54,9 @@ export interface TubeKind {
 	readonly stretch?: StretchLimits;
 	/** Machines it is usual on, by pins. */
 	readonly pins: { readonly least: number; readonly most: number };
-	/** `rows` are its main rows. */
+	/** Where it is worn, where that asks for a caution. */
+	readonly worn?: 'foot';
+	/** What is done with it after the machine, its tails apart; `rows` are its main rows. */
 	readonly assembly: (wish: PlainTubeWish, made: MadeTube) => Assembly;
 }
 

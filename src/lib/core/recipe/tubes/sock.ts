@@ -18,6 +18,7 @@ export const sock: TubeKind = {
 	fitSource: 'a leg as long as the foot (from memory)',
 	sizes: FEET,
 	hangs: 'cast-on-up',
+	worn: 'foot',
 	stripes: '12 A, 4 B',
 	pins: { least: 18, most: 48 },
 	assembly: (wish) => [

@@ -1,4 +1,4 @@
-import type { Tail } from '../amounts/tails';
+import type { Tail } from '../crank/tails';
 
 interface Tailed {
 	readonly count: number;

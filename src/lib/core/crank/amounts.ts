@@ -1,7 +1,6 @@
-import { yarnAmount, type YarnAmount } from '../amounts/yarn';
+import { yarnAmount, type YarnAmount } from './amount';
 import type { Yarn } from '../model/bench';
-import type { HandYarn } from '../thing/thing';
-import type { KnittedPiece } from '../crank/piece';
+import type { KnittedPiece } from './piece';
 
 /** An e-wrap goes once round every pin: about twice the way past them (from memory). */
 const WRAP_TIMES = 2;
@@ -13,6 +12,13 @@ interface Input {
 	readonly hand: readonly HandYarn[];
 }
 
+/** Yarn worked by hand, apart from the machine. */
+export interface HandYarn {
+	/** By its place in the list of yarns used. */
+	readonly yarn: number;
+	readonly metres: number;
+}
+
 /** Yarn of all pieces and their copies, by yarn. At which row it runs out is known where there is one piece. */
 export function amountsOf({ yarns, knitted, hand }: Input): YarnAmount[] {
 	const alone = knitted.length === 1 && knitted[0]!.piece.count === 1 && hand.length === 0;
@@ -21,16 +27,16 @@ export function amountsOf({ yarns, knitted, hand }: Input): YarnAmount[] {
 		const handMetres = hand.reduce((t, h) => t + (h.yarn === yarn ? h.metres : 0), 0);
 		if (takes.length === 0 && handMetres === 0) return [];
 		const castOn = (k: KnittedPiece): number => {
-			if (k.wasteStart || k.runs[0]?.yarn !== yarn) return 0;
-			const way = (k.machine.ringCm * k.share) / 100;
+			if (k.piece.waste['cast-on'] || k.piece.runs[0]?.yarn !== yarn) return 0;
+			const way = (k.piece.machine.ringCm * k.share) / 100;
 			return k.piece.count * (k.share < 1 ? WRAP_TIMES * way : way);
 		};
 		// What is knitted on one machine has one gauge.
-		const machines = [...new Set(takes.map((k) => k.machine))];
+		const machines = [...new Set(takes.map((k) => k.piece.machine))];
 		const stitchesOn = machines.map((machine) => {
-			const there = takes.filter((k) => k.machine === machine);
+			const there = takes.filter((k) => k.piece.machine === machine);
 			return {
-				gauge: there[0]!.gauges[yarn]!,
+				gauge: there[0]!.piece.gauges[yarn]!,
 				stitches: there.reduce((t, k) => t + k.stitches.get(yarn)! * k.piece.count, 0)
 			};
 		});
@@ -40,11 +46,13 @@ export function amountsOf({ yarns, knitted, hand }: Input): YarnAmount[] {
 				of,
 				stitchesOn,
 				handMetres,
-				runs: alone ? knitted[0]!.runs : [],
+				runs: alone ? knitted[0]!.piece.runs : [],
 				tails: knitted.flatMap((k) =>
-					Array.from({ length: k.piece.count }, () => k.tails.filter((t) => t.yarn === yarn)).flat()
+					Array.from({ length: k.piece.count }, () =>
+						k.piece.tails.filter((t) => t.yarn === yarn)
+					).flat()
 				),
-				pins: knitted[0]?.machine.pins ?? 0,
+				pins: knitted[0]?.piece.machine.pins ?? 0,
 				castOnMetres: knitted.reduce((t, k) => t + castOn(k), 0)
 			})
 		];

@@ -1,8 +1,10 @@
-import { isSpare, RAVEL } from '../program/program';
-import type { Estimate } from '../quantity/estimate';
-import { printLength, printValue, printWithSpread, shownUnit } from '../quantity/print';
-import type { CrochetTerms } from '../model/kinds';
-import type { QuantityKind, Units } from '../quantity/units';
+import type { Estimate } from './estimate';
+import { printLength, printValue, printWithSpread, shownUnit } from './print';
+import type { QuantityKind, Units } from './units';
+
+/** Whose crochet words are used: the same stitch has two names. */
+export const CROCHET_TERMS = ['us', 'uk'] as const;
+export type CrochetTerms = (typeof CROCHET_TERMS)[number];
 
 /** Prints quantities in the maker's unit, for sentences. */
 export interface Say {
@@ -50,18 +52,3 @@ export const say = (units: Units, terms: CrochetTerms = 'us'): Say => ({
 /** `1 row`, `3 rows`; half rows as 2.5. */
 export const rowsWord = (n: number): string =>
 	n === 1 ? '1 row' : `${Number.isInteger(n) ? n : n.toFixed(1)} rows`;
-
-/** What the hands do, in words. */
-export interface EventWords {
-	/** Two or three words, read from a metre away. */
-	readonly title: string;
-	readonly how: string;
-}
-
-/** A yarn of a piece by its colour; what comes off again by what it is. */
-export const wordYarn = (yarn: number, name: (yarn: number) => string): string =>
-	yarn === RAVEL ? 'the contrast strand' : isSpare(yarn) ? 'waste yarn' : name(yarn);
-
-/** `both strands of foam`: each strand is an end of its own at every cast-on, join and close. */
-export const wordStrands = (strands: number): string =>
-	strands <= 1 ? '' : strands === 2 ? 'both strands of ' : `all ${strands} strands of `;

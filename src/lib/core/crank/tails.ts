@@ -1,4 +1,4 @@
-import type { Assembly, AssemblyStep, Edge } from '../assembly/assembly';
+import type { Edge } from '../assembly/assembly';
 import type { YarnRun } from '../simulate/fabric';
 import { own, worked, type Working } from '../quantity/working';
 
@@ -11,20 +11,22 @@ export const WASTE_TAIL_CM = 15;
 /** A chain through every loop takes about three times the width, and half of that lies along the pins already (from memory). */
 const WIDTHS_TO_BIND = 1.5;
 
-/** What a tail is left for: the step that works with it. */
-export type TailUse =
-	| 'weave-in'
-	| 'gather'
-	| 'crown'
-	| 'zip'
-	| 'close'
-	| 'close-crown'
-	| 'toe'
-	| 'bind'
-	| 'join-ring'
-	| 'tip'
-	| 'cord-end'
-	| 'sew-on';
+/** What a tail is left for: each technique that works with one declares its own. */
+export interface TailUses {
+	'weave-in': true;
+	gather: true;
+	crown: true;
+	zip: true;
+	close: true;
+	'close-crown': true;
+	toe: true;
+	bind: true;
+	'join-ring': true;
+	tip: true;
+	'cord-end': true;
+	'sew-on': true;
+}
+export type TailUse = keyof TailUses;
 
 export interface Tail {
 	readonly id: 'cast-on' | 'cast-off' | 'join';
@@ -40,65 +42,27 @@ export interface Tail {
 
 /** A piece off the machine, as far as its tails go. */
 export interface Tailed {
-	readonly piece: string;
 	/** Main rows by yarn. */
 	readonly runs: readonly YarnRun[];
-	readonly assembly: Assembly;
 	/** Once round the pins, cm. */
 	readonly ringCm: number;
 	/** Share of the pins that the first row takes: below 1 for a panel. */
 	readonly share: number;
-	/** Narrowed to a few stitches that are drawn up. */
-	readonly tip: boolean;
+	/** What is done with the tail at an edge. */
+	readonly useAt: (edge: Edge) => TailUse;
 	/** Held together, of a yarn. */
 	readonly strandsOf: (yarn: number) => number;
 }
 
-/** What is done with the tail at an edge: by the first step of the assembly that works there. */
-function useAt(
-	edge: Edge,
-	{ piece, assembly, share, tip }: Omit<Tailed, 'runs' | 'ringCm' | 'strandsOf'>
-): TailUse {
-	const works = (s: AssemblyStep): TailUse | null => {
-		if (!('piece' in s) || s.piece !== piece) return null;
-		switch (s.do) {
-			case 'gather':
-				if (s.edge !== edge) return null;
-				if (share < 1) return tip ? (edge === 'cast-off' ? 'tip' : null) : 'cord-end';
-				return assembly.some((x) => x.do === 'tuck' || x.do === 'hem') ? 'crown' : 'gather';
-			case 'zip':
-				return 'zip';
-			case 'close-crown':
-				return edge === 'cast-off' && s.how !== 'loop' ? 'close-crown' : null;
-			case 'close-flat':
-				if (s.edge !== edge) return null;
-				return s.toe ? 'toe' : s.how === 'loop' ? null : 'close';
-			case 'bind':
-				return s.edge === edge ? 'bind' : null;
-			case 'join-ring':
-				return edge === 'cast-off' ? 'join-ring' : null;
-			case 'attach':
-				return s.edge === edge ? 'sew-on' : null;
-			default:
-				return null;
-		}
-	};
-	for (const s of assembly) {
-		const use = works(s);
-		if (use) return use;
-	}
-	return 'weave-in';
-}
-
 /** Every tail the piece leaves, in main rows. */
 export function tailsOf(piece: Tailed): Tail[] {
-	const { runs, ringCm, share, strandsOf } = piece;
+	const { runs, ringCm, share, useAt, strandsOf } = piece;
 	const first = runs[0];
 	const last = runs.at(-1);
 	if (!first || !last) return [];
 	const lengthOf = share < 1 ? panelTail(ringCm * share) : tubeTail(ringCm);
 	const end = (id: Edge, run: YarnRun, atRow: number): Tail => {
-		const use = useAt(id, piece);
+		const use = useAt(id);
 		return { id, yarn: run.yarn, strands: strandsOf(run.yarn), atRow, use, ...lengthOf(use, id) };
 	};
 	const joins = runs.slice(1).flatMap((run, i): Tail[] => {

@@ -3,8 +3,8 @@ import { harbour } from '../../demo/harbour';
 import { gaugeBook } from '../bench/gauge/book';
 import { gaugeFor } from '../bench/gauge/gauge';
 import type { Evidence } from '../model/project';
-import { crankTime, PRIOR_RELATIVE_SD, PRIOR_SECONDS_PER_ROW } from './time';
-import { yarnAmount } from './yarn';
+import { crankTime, PRIOR_RELATIVE_SD, PRIOR_SECONDS_PER_ROW } from '../crank/time';
+import { yarnAmount } from '../crank/amount';
 
 const { bench } = harbour;
 const [small, big] = bench.machines as [(typeof bench.machines)[0], (typeof bench.machines)[0]];

@@ -6,8 +6,8 @@ import { plan } from '../plan';
 import type { ThingPlan } from '../plan/types';
 import { thingDefaults } from '../recipe/thing-design';
 import { TOY_PRESETS, toyFrom } from '../recipe/things/toy';
-import { wordSequence, wordStep } from '../words/steps';
-import type { FinishStep } from './steps';
+import { wordSequence, wordStep } from '../technique/say-step';
+import type { WorkStep } from './technique';
 
 const { bench } = harbour;
 const planOf = (wish: ThingWish): ThingPlan => {
@@ -21,9 +21,8 @@ const toy = (id: string): ToyWish =>
 		TOY_PRESETS.find((t) => t.id === id)!,
 		bench
 	)!;
-const dos = (steps: readonly FinishStep[]) => steps.map((s) => s.do);
-const at = (steps: readonly FinishStep[], find: (s: FinishStep) => boolean) =>
-	steps.findIndex(find);
+const dos = (steps: readonly WorkStep[]) => steps.map((s) => s.do);
+const at = (steps: readonly WorkStep[], find: (s: WorkStep) => boolean) => steps.findIndex(find);
 
 describe('a toy after the machine', () => {
 	const p = planOf(toy('caterpillar'));

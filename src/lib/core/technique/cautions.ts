@@ -1,7 +1,5 @@
-import type { CautionCode } from '../finish/steps';
-
 /** The usual caution at a step, one plain sentence each (common practice). */
-export const CAUTIONS: Record<CautionCode, string> = {
+export const CAUTIONS = {
 	'hooks-and-scissors':
 		'Picks, needles and scissors are sharp: work away from your hands and keep them from children.',
 	pinch:
@@ -18,4 +16,5 @@ export const CAUTIONS: Record<CautionCode, string> = {
 		'For under-threes nothing may come off: no buttons, beads or loose parts; toy rules decide if it is sold or given.',
 	'light-loads': 'Bag handles are for light loads: knitting stretches, and seams give.',
 	'hot-water': 'Acrylic softens in heat: keep hot dryers and irons at a distance.'
-};
+} as const satisfies Record<string, string>;
+export type CautionCode = keyof typeof CAUTIONS;

@@ -1,20 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
-import { harbour } from '../../demo/harbour';
-import { BAG_STAGES } from '../thing/bag';
-import { plan } from '../plan';
-import { facingPairs, foldedPairs, sequenceOf } from '../finish/sequence';
-import { wordSequence } from '../words/steps';
-import { findsTechnique, SCHOOLS, techniqueWords } from '../words/techniques';
-import { techniqueOf } from './for-step';
+import { harbour } from '../../../demo/harbour';
+import { BAG_STAGES } from '../../thing/bag';
+import { plan } from '../../plan';
+import { facingPairs, foldedPairs } from '../sequence';
+import { drawingOf, sequenceOf, wordSequence } from '../say-step';
+import { findsSkill, SCHOOLS, skillWords } from './words';
 import { HEIGHT, WIDTH } from './ink';
 import { shownLoops } from './loops';
-import { diagramOf, TECHNIQUE_IDS } from './techniques';
+import { diagramOf, SKILL_IDS } from './skills';
 
 /** Numbers of an absolute path: enough to see that nothing is broken or far outside. */
 const numbers = (d: string): number[] => (d.match(/-?\d+(\.\d+)?/g) ?? []).map(Number);
 
-describe.each(TECHNIQUE_IDS)('the drawing of %s', (id) => {
+describe.each(SKILL_IDS)('the drawing of %s', (id) => {
 	it('is made from loops, side, wraps and stage, whole and inside its box', () => {
 		fc.assert(
 			fc.property(
@@ -46,7 +45,7 @@ describe.each(TECHNIQUE_IDS)('the drawing of %s', (id) => {
 	});
 	it('has words with what goes wrong, in both crochet languages', () => {
 		for (const terms of ['us', 'uk'] as const) {
-			const w = techniqueWords(id, terms);
+			const w = skillWords(id, terms);
 			expect(w.how.length).toBeGreaterThan(0);
 			expect(w.wrong.length).toBeGreaterThan(10);
 			if (terms === 'uk') expect(JSON.stringify(w)).not.toMatch(/single crochet/i);
@@ -76,9 +75,9 @@ it('every finishing step of every project of the fair has a drawing, and closing
 		const p = plan(project, harbour.bench);
 		if (!p.ok) throw new Error(project.name);
 		for (const s of p.steps) {
-			const { id, drawing } = techniqueOf(s);
-			expect(TECHNIQUE_IDS).toContain(id);
-			expect(diagramOf(id, drawing).inks.length).toBeGreaterThan(0);
+			const { skill, drawing } = drawingOf(s);
+			expect(SKILL_IDS).toContain(skill);
+			expect(diagramOf(skill, drawing).inks.length).toBeGreaterThan(0);
 			const said = wordSequence(s);
 			expect(said).not.toMatch(/NaN|undefined/);
 			if (s.do === 'close-flat' && !s.toe) expect(said).toContain(`1 with ${s.loops}`);
@@ -110,6 +109,7 @@ describe('the pairs of a closing', () => {
 			how: 'slip',
 			toe: false,
 			joins: false,
+			tailCm: 30,
 			copies: 1
 		} as const;
 		expect(sequenceOf(step)).toMatchObject({ start: 1, times: 4, over: 5 });
@@ -120,9 +120,9 @@ describe('the pairs of a closing', () => {
 });
 
 it('finds a technique by any of its words, and by several', () => {
-	const w = techniqueWords('tie-off', 'us');
-	expect(findsTechnique(w, 'toy segment')).toBe(true);
-	expect(findsTechnique(w, '')).toBe(true);
-	expect(findsTechnique(w, 'toy garland')).toBe(false);
-	expect(findsTechnique(techniqueWords('crochet', 'uk'), 'double crochet')).toBe(true);
+	const w = skillWords('tie-off', 'us');
+	expect(findsSkill(w, 'toy segment')).toBe(true);
+	expect(findsSkill(w, '')).toBe(true);
+	expect(findsSkill(w, 'toy garland')).toBe(false);
+	expect(findsSkill(skillWords('crochet', 'uk'), 'double crochet')).toBe(true);
 });

@@ -1,8 +1,8 @@
-import type { TechniqueId } from '../diagram/techniques';
-import type { CrochetTerms } from '../model/kinds';
-import { CROCHET } from './say';
+import type { SkillId } from './skills';
+import type { CrochetTerms } from '../../model/kinds';
+import { CROCHET } from '../../quantity/say';
 
-export interface TechniqueWords {
+export interface SkillWords {
 	readonly name: string;
 	/** What it is for and good at. */
 	readonly goodFor: string;
@@ -27,9 +27,9 @@ export const SCHOOLS = {
 export type SchoolId = keyof typeof SCHOOLS;
 
 /** Techniques in the maker's words (common practice). */
-export function techniqueWords(id: TechniqueId, terms: CrochetTerms): TechniqueWords {
+export function skillWords(id: SkillId, terms: CrochetTerms): SkillWords {
 	const { single, Single, slip } = CROCHET[terms];
-	const WORDS: Record<TechniqueId, TechniqueWords> = {
+	const WORDS: Record<SkillId, SkillWords> = {
 		'pick-up': {
 			name: 'Thread the tail through the loops',
 			goodFor: 'Every end that is gathered: it holds the loops before the waste comes off.',
@@ -320,7 +320,7 @@ export function techniqueWords(id: TechniqueId, terms: CrochetTerms): TechniqueW
 }
 
 /** Whether every word that is looked for stands somewhere in its words. */
-export function findsTechnique(words: TechniqueWords, find: string): boolean {
+export function findsSkill(words: SkillWords, find: string): boolean {
 	const all = [words.name, words.goodFor, words.wrong, words.also ?? '', ...words.how]
 		.join(' ')
 		.toLowerCase();

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { A, B, planned, projectOf } from '../../../../tests/support/bench';
-import { CAUTIONS } from '../words/cautions';
-import { wordStep } from '../words/steps';
+import { CAUTIONS } from '../technique/cautions';
+import { wordStep } from '../technique/say-step';
 
 const ids = (wish: Parameters<typeof projectOf>[0]) =>
 	planned(projectOf(wish)).steps.map((s) => s.id);

@@ -1,4 +1,4 @@
-import { foldBag, bagOf, type BagStage } from '../thing/bag';
+import { foldBag, bagOf, type BagStage } from '../../thing/bag';
 import {
 	arrow,
 	box,
@@ -544,7 +544,7 @@ const measure: Draw = () => ({
 });
 
 /** Every technique that has a drawing. */
-export const TECHNIQUES = {
+export const SKILLS = {
 	'pick-up': pickUp,
 	gather,
 	zip,
@@ -576,12 +576,12 @@ export const TECHNIQUES = {
 	stretch,
 	measure
 } as const satisfies Record<string, Draw>;
-export type TechniqueId = keyof typeof TECHNIQUES;
-export const TECHNIQUE_IDS = Object.keys(TECHNIQUES) as readonly TechniqueId[];
+export type SkillId = keyof typeof SKILLS;
+export const SKILL_IDS = Object.keys(SKILLS) as readonly SkillId[];
 
 /** The drawing of a technique for so many loops, from the side the hand works from. Deterministic. */
-export function diagramOf(id: TechniqueId, drawing: Drawing): Diagram {
-	return { width: WIDTH, height: HEIGHT, ...TECHNIQUES[id](drawing) };
+export function diagramOf(id: SkillId, drawing: Drawing): Diagram {
+	return { width: WIDTH, height: HEIGHT, ...SKILLS[id](drawing) };
 }
 
 /** The same mark for the other hand; numbers stay readable. */

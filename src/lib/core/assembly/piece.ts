@@ -1,0 +1,25 @@
+import type { MachineId, YarnId } from '../model/bench';
+import type { Program } from '../program/program';
+import type { Working } from '../quantity/working';
+import type { PieceEdge } from './joint';
+
+/** One thing the machine makes. `count` like copies; `mirrored` for the other hand's. */
+export interface Piece {
+	readonly id: string;
+	readonly name: string;
+	readonly count: number;
+	readonly mirrored: boolean;
+	/** Yarns the program's indices stand for. */
+	readonly yarns: readonly YarnId[];
+	readonly program: Program;
+	/** How the number of main rows came about. */
+	readonly rowsWorking: Working;
+	/** How its sections share those rows; empty where there is one. */
+	readonly sectionsWorking: Working;
+	/** Main rows after which an edge is marked, to count and to sew by. */
+	readonly marks?: readonly number[];
+	/** The machine it is made on where that is not the project's. */
+	readonly on?: MachineId;
+	/** Named stretches of its border; where not given, what the fabric has: first and last row, and both sides. */
+	readonly edges?: readonly PieceEdge[];
+}

@@ -1,0 +1,164 @@
+import type { Edge } from '../assembly/assembly';
+import { singly } from './sequence';
+import {
+	idOf,
+	loopsAt,
+	pieceOf,
+	ROW,
+	SHARP,
+	tailAt,
+	technique,
+	tool,
+	type WorkStep
+} from './technique';
+import { wasteOff, wasteOffWorks } from './waste-off';
+
+interface Row {
+	readonly edge: Edge;
+	readonly loops: number;
+	readonly copies: number;
+}
+declare module './technique' {
+	interface WorkKinds {
+		/** Crochet stitches to a loop; the piece's name where there are several. */
+		bind: Row & { readonly perLoop: 1 | 2; readonly name?: string };
+		/** The loops of a piece's first or last row closed, before it is blocked or sewn. */
+		'bind-edge': Row & {
+			readonly name: string;
+			readonly tailCm: number;
+			readonly waste: boolean;
+		};
+		'close-held': { readonly name: string; readonly loops: number; readonly copies: number };
+		thumb: { readonly atRow: number; readonly stitches: number; readonly copies: number };
+	}
+}
+const on = (copies: number): string => (copies > 1 ? `, on ${copies} pieces` : '');
+
+/** An open end of a tube bound so that it stretches. */
+export const bind = technique<'bind'>({
+	id: 'bind',
+	tails: { bind: 'it binds these loops off' },
+	works: {
+		...wasteOffWorks,
+		bind: {
+			words: ({ loops, edge, name, copies, perLoop }, s) => ({
+				title: `Bind off the ${loops} loops of the ${ROW[edge]} row${name ? ` of ${name.toLowerCase()}` : ''}${on(copies)}`,
+				how:
+					perLoop === 2
+						? `${s.crochet.Single} in every loop and between each two, ${2 * loops} in all, so that it stretches over the heel.`
+						: `A chain through every loop, or ${s.crochet.single} with a stitch between loops where it has to stretch: loose enough to pull over.`
+			}),
+			drawing: (w) => ({ skill: w.perLoop === 2 ? 'crochet' : 'chain-off', drawing: w }),
+			loops: ({ loops }) => singly(loops)
+		}
+	},
+	steps: ({ piece, edge, perLoop = 1, brief: named = false }, table) => {
+		const p = pieceOf(table, piece);
+		if (!p) return [];
+		const step: WorkStep = {
+			id: named ? idOf(`bind-${edge}-${p.id}`) : `bind-${edge}`,
+			do: 'bind',
+			edge,
+			loops: loopsAt(p, edge),
+			copies: p.count,
+			perLoop,
+			...(named ? { name: p.name } : {}),
+			...SHARP
+		};
+		return [step, ...(named ? [] : wasteOff(p, edge))];
+	},
+	tail: ({ piece, edge }, end) => (piece === end.piece && edge === end.edge ? 'bind' : null),
+	tools: () => [tool('hook')]
+});
+
+/** Fewer loops than this are drawn together with the yarn: nobody chains over two. */
+const DRAWN_UP = 2;
+
+/** First and last rows of panels, so that nothing is blocked, sewn or crocheted into while it can run. */
+export const closeRow = technique<'close-row'>({
+	id: 'close-row',
+	works: {
+		'bind-edge': {
+			words: ({ loops, edge, name, copies, tailCm, waste }, s) => ({
+				title: `${loops > DRAWN_UP ? 'Bind' : 'Draw up'} the ${loops === 1 ? 'last loop' : `${loops} loops`} of the ${ROW[edge]} row of ${name}${on(copies)}`,
+				how: `${
+					loops > DRAWN_UP
+						? `With the tail of ${s.tail(tailCm)} a chain through every loop, loose enough to stretch with the fabric`
+						: 'The tail through and fastened off'
+				}${waste ? '; then the waste comes off: find the end that runs through its last row and pull.' : ', before anything is blocked or sewn.'}`
+			}),
+			drawing: (w) => ({ skill: 'chain-off', drawing: w }),
+			loops: ({ loops }) => singly(loops)
+		}
+	},
+	steps: ({ piece, edge }, table) => {
+		const p = pieceOf(table, piece);
+		if (!p) return [];
+		return [
+			{
+				id: idOf(`bind-${edge === 'cast-on' ? 'hem' : 'top'}-${p.id}`),
+				do: 'bind-edge',
+				edge,
+				name: p.name,
+				loops: loopsAt(p, edge),
+				tailCm: tailAt(p, edge),
+				waste: p.waste[edge],
+				copies: p.count,
+				...SHARP
+			}
+		];
+	},
+	tail: ({ piece, edge }, end) => {
+		if (piece !== end.piece || edge !== end.edge) return null;
+		if (end.loops > DRAWN_UP) return 'bind';
+		return end.tip ? (edge === 'cast-off' ? 'tip' : null) : 'cord-end';
+	},
+	tools: () => [tool('hook')]
+});
+
+/** Groups that were held while the piece was shaped. */
+export const closeHeld = technique<'close-held'>({
+	id: 'close-held',
+	works: {
+		'close-held': {
+			words: ({ loops, name, copies }) => ({
+				title: `Chain off the ${loops} stitches held on ${name}${on(copies)}`,
+				how: 'Off their waste yarn one after another, in the order they were threaded, none twisted; loose enough to flex, then the waste is pulled.'
+			}),
+			drawing: (w) => ({ skill: 'chain-off', drawing: w }),
+			loops: ({ loops }) => singly(loops)
+		}
+	},
+	steps: ({ piece, loops }, table) => {
+		const p = pieceOf(table, piece);
+		return p
+			? [{ id: idOf(`close-held-${p.id}`), do: 'close-held', name: p.name, loops, copies: p.count }]
+			: [];
+	},
+	tools: () => [tool('hook')]
+});
+
+/** A slit opened along a spare strand, its loops bound round. */
+export const thumb = technique<'thumb'>({
+	id: 'thumb',
+	works: {
+		thumb: {
+			words: ({ atRow, stitches, copies }) => ({
+				title: `Open the thumb at row ${atRow}, ${stitches} stitches${on(copies)}`,
+				how: `Draw the spare strand out of its ${stitches} stitches: ${2 * stitches} loops and the two corners are free. Bind them round with a chain, loosely.`
+			}),
+			drawing: ({ stitches }) => ({ skill: 'chain-off', drawing: { loops: 2 * stitches } })
+		}
+	},
+	steps: ({ piece, atRow, stitches }, table) => [
+		{
+			id: 'thumb',
+			do: 'thumb',
+			atRow,
+			stitches,
+			copies: pieceOf(table, piece)?.count ?? 1,
+			...SHARP
+		}
+	],
+	tools: () => [tool('hook')]
+});

@@ -1,0 +1,115 @@
+import type { OpenEdgeId } from '../assembly/assembly';
+import { edgesOf, pickUpRatio } from '../assembly/joint';
+import { rowsWord } from '../quantity/say';
+import { nearestMultiple } from '../quantity/whole';
+import { edgesAt } from './sew';
+import { technique, tool, type Table } from './technique';
+import type { StepOf } from '../assembly/assembly';
+
+/** An open edge in single crochet: so many stitches, each with how it is worked. */
+export interface EdgeCount {
+	readonly edge: OpenEdgeId;
+	readonly times: number;
+	/** A repeat of so many over so many loops; null where one follows the edge. */
+	readonly repeat: { readonly of: number; readonly loops: number } | null;
+	/** Single crochet in all; one in each stitch, and in rows by the ratio. */
+	readonly stitches: number;
+	readonly inStitches: number;
+	readonly inRows: number;
+	readonly rows: number;
+	readonly pickUp: { readonly stitches: number; readonly rows: number };
+	readonly cm: number;
+}
+declare module './technique' {
+	interface WorkKinds {
+		'crochet-edge': { readonly count: EdgeCount };
+	}
+}
+
+export const EDGE_NAMES: Record<OpenEdgeId, string> = {
+	neck: 'Neck',
+	hem: 'Hem',
+	front: 'Front edges',
+	cuff: 'Cuff',
+	armhole: 'Armhole',
+	round: 'All round'
+};
+
+/** How many stitches go round an open edge: one in each loop, and so many for so many rows. */
+export function edgeCount(
+	{ id, ends, times, repeat = undefined }: StepOf<'crochet-edge'>,
+	table: Pick<Table, 'pieces'>
+): EdgeCount {
+	const edges = edgesAt(table);
+	const { stitchesPerCm, rowsPerCm } = edges.density;
+	const pickUp = pickUpRatio(stitchesPerCm, rowsPerCm);
+	if (repeat) {
+		const stitches = nearestMultiple(repeat.loops, repeat.of);
+		const cm = repeat.loops / stitchesPerCm;
+		return {
+			edge: id,
+			times,
+			repeat,
+			stitches,
+			inStitches: stitches,
+			inRows: 0,
+			rows: 0,
+			pickUp,
+			cm
+		};
+	}
+	const parts = ends.flatMap((end) => edgesOf(edges, end));
+	const sum = (of: (p: (typeof parts)[number]) => number) => parts.reduce((t, p) => t + of(p), 0);
+	const inStitches = sum((p) => p.stitches);
+	const rows = sum((p) => p.rows);
+	// On a slope each stitch taken off stands for its own row or two: rows are picked up less those.
+	const inRows = Math.round((rows * pickUp.stitches) / pickUp.rows);
+	return {
+		edge: id,
+		times,
+		repeat: null,
+		stitches: inStitches + inRows,
+		inStitches,
+		inRows,
+		rows,
+		pickUp,
+		cm: sum((p) => p.cm)
+	};
+}
+
+/** A round of single crochet along open edges. */
+export const crochetEdge = technique<'crochet-edge'>({
+	id: 'crochet-edge',
+	works: {
+		'crochet-edge': {
+			words: ({ count: c }, s) => {
+				const parts = [
+					...(c.repeat
+						? [
+								`${c.stitches / c.repeat.of} repeats of ${c.repeat.of} over ${c.repeat.loops} loops, the nearest that comes out whole`
+							]
+						: []),
+					...(!c.repeat && c.inStitches > 0 ? [`one in each of ${c.inStitches} stitches`] : []),
+					...(c.rows > 0
+						? [
+								`${c.pickUp.stitches} for every ${rowsWord(c.pickUp.rows)} along ${c.rows}, ${c.inRows} there`
+							]
+						: [])
+				];
+				return {
+					title: `${EDGE_NAMES[c.edge]}: ${c.stitches} ${s.crochet.single}${c.times > 1 ? `, ${c.times} times` : ''}`,
+					how: `${parts.join('; ')}. ${s.length(c.cm)} of edge; if it ruffles, fewer; if it draws in, more.`
+				};
+			},
+			drawing: ({ count }) => ({ skill: 'crochet', drawing: { loops: count.stitches } })
+		}
+	},
+	steps: (step, table) => {
+		// Two armholes are two edges.
+		const alike = table.assembly.filter((s) => s.do === 'crochet-edge' && s.id === step.id);
+		const nth = alike.indexOf(step);
+		const id = `edge-${step.id}${nth > 0 ? `-${nth + 1}` : ''}`;
+		return [{ id, do: 'crochet-edge', count: edgeCount(step, table) }];
+	},
+	tools: () => [tool('hook')]
+});

@@ -1,0 +1,164 @@
+import { stepIn, type Edge } from '../assembly/assembly';
+import type { WorkedPiece } from '../crank/piece';
+import { singly } from './sequence';
+import {
+	idOf,
+	isPanel,
+	loopsAt,
+	ofPiece,
+	pieceOf,
+	ROW,
+	SHARP,
+	tailAt,
+	technique,
+	times,
+	tool,
+	type WorkStep
+} from './technique';
+import { wasteOff, wasteOffWorks } from './waste-off';
+
+interface Ends {
+	readonly edge: Edge;
+	readonly loops: number;
+}
+declare module './technique' {
+	interface WorkKinds {
+		'pick-up': Ends & { readonly tailCm: number; readonly waste: boolean };
+		/** `tucked`: one of two ends that meet; `inner`: the one that lies inside. */
+		gather: Ends & { readonly inner: boolean; readonly tucked: boolean };
+		'gather-piece': Ends & {
+			readonly name: string;
+			readonly tailCm: number;
+			readonly waste: boolean;
+			readonly copies: number;
+		};
+		/** A cord's few loops: the yarn drawn through them. */
+		'draw-end': Ends & { readonly copies: number };
+		'draw-tip': { readonly piece: string; readonly count: number; readonly loops: number };
+	}
+}
+
+/** A cord is 2 to 4 pins wide (common practice). */
+const MOST_CORD_PINS = 4;
+
+/** Worked there and back on a few pins that never narrow, its loops drawn together at the end. */
+const isCord = (p: WorkedPiece): boolean =>
+	isPanel(p) && p.stitches.first === p.stitches.last && p.stitches.first <= MOST_CORD_PINS;
+
+const tip = (p: WorkedPiece, id: string): WorkStep => ({
+	id: idOf(id),
+	do: 'draw-tip',
+	piece: p.id,
+	count: p.count,
+	loops: p.stitches.last,
+	...SHARP
+});
+
+/** An end drawn up: the yarn through every loop, and tightened. A tip and a cord have few loops, a tube has all. */
+export const gather = technique<'gather'>({
+	id: 'gather',
+	tails: {
+		gather: 'it gathers this end',
+		crown: 'it gathers the crown',
+		tip: 'it draws up the tip',
+		'cord-end': 'it is drawn through these loops'
+	},
+	works: {
+		...wasteOffWorks,
+		'pick-up': {
+			words: ({ loops, edge, tailCm, waste }, s) => ({
+				title: `Thread the tail through the ${loops} loops of the ${ROW[edge]} row`,
+				how: `Use the tail of ${s.tail(tailCm)} on a blunt needle, every loop in turn, none twice and none missed: count ${loops}.${waste ? ' Tie the main yarn’s tail before the waste comes off.' : ''}`
+			}),
+			drawing: (w) => ({ skill: 'pick-up', drawing: w }),
+			loops: ({ loops }) => singly(loops)
+		},
+		gather: {
+			words: ({ edge, inner, tucked }) => ({
+				title: !tucked
+					? `Gather the ${ROW[edge]} row`
+					: inner
+						? 'Gather the inner end'
+						: 'Gather the outer end',
+				how: `Draw the loops up ${inner ? 'first here, since this end lies inside' : 'until the hole is closed'}, pass the needle through all of them a second time, draw again and knot.`
+			}),
+			drawing: (w) => ({ skill: 'gather', drawing: w })
+		},
+		'gather-piece': {
+			words: ({ edge, name, loops, copies, tailCm, waste }, s) => ({
+				title: `Gather the ${ROW[edge]} row of ${ofPiece(name, 1)}, ${loops} loops${times(copies)}`,
+				how: `The tail of ${s.tail(tailCm)} on a blunt needle through every loop in turn, beginning beside the tail: count ${loops}. Through all a second time, draw up and knot.${waste ? ' Then the waste comes off.' : ''}`
+			}),
+			drawing: (w) => ({ skill: 'gather', drawing: w }),
+			loops: ({ loops }) => singly(loops)
+		},
+		'draw-end': {
+			words: ({ loops, edge, copies }) => ({
+				title: `Draw the yarn through the ${loops} loops of the ${ROW[edge]} row${times(copies)}`,
+				how: 'The tail through all of them at once, drawn close and fastened off inside the cord.'
+			}),
+			drawing: (w) => ({ skill: 'gather', drawing: w })
+		},
+		'draw-tip': {
+			words: ({ loops, count }) => ({
+				title: `Draw up the tip, ${loops} loops, on ${count === 1 ? 'the flag' : `${count} flags`}`,
+				how: 'Thread the tail through the loops on the needle, twice, draw them together and fasten off at the back.'
+			}),
+			drawing: (w) => ({ skill: 'gather', drawing: w })
+		}
+	},
+	steps: ({ piece, edge, brief }, table) => {
+		const p = pieceOf(table, piece);
+		if (!p) return [];
+		const loops = loopsAt(p, edge);
+		const tailCm = tailAt(p, edge);
+		if (isPanel(p) && p.stitches.first > p.stitches.last)
+			return [tip(p, brief ? `gather-${edge}-${p.id}` : `draw-tip-${p.id}`)];
+		if (brief)
+			return [
+				{
+					id: idOf(`gather-${edge}-${p.id}`),
+					do: 'gather-piece',
+					edge,
+					loops,
+					waste: p.waste[edge],
+					copies: p.count,
+					name: p.name,
+					tailCm,
+					...SHARP
+				}
+			];
+		if (isCord(p)) return [{ id: `gather-${edge}`, do: 'draw-end', edge, loops, copies: p.count }];
+		const tuck = stepIn(table.assembly, 'tuck');
+		const threaded: WorkStep[] =
+			edge === 'cast-on' || p.waste[edge]
+				? [
+						{
+							id: `pick-up-${edge}`,
+							do: 'pick-up',
+							edge,
+							loops,
+							tailCm,
+							waste: p.waste[edge],
+							...SHARP
+						},
+						...wasteOff(p, edge, true)
+					]
+				: [];
+		const drawn: WorkStep = {
+			id: `gather-${edge}`,
+			do: 'gather',
+			edge,
+			inner: tuck?.inner === edge,
+			loops,
+			tucked: tuck !== undefined
+		};
+		return [...threaded, drawn];
+	},
+	tail: ({ piece, edge }, end, assembly) => {
+		if (piece !== end.piece || edge !== end.edge) return null;
+		if (end.share < 1) return end.tip ? (edge === 'cast-off' ? 'tip' : null) : 'cord-end';
+		return assembly.some((x) => x.do === 'tuck' || x.do === 'hem') ? 'crown' : 'gather';
+	},
+	tools: () => [tool('needle')]
+});

@@ -1,0 +1,131 @@
+import type { Assembly, StepKind } from '../assembly/assembly';
+import type { Joint } from '../assembly/joint';
+import type { HandYarn } from '../crank/amounts';
+import type { PieceEnd } from '../crank/piece';
+import type { TailUse } from '../crank/tails';
+import { foldBag, handle, sewBag } from './bag';
+import { bind, closeHeld, closeRow, thumb } from './bind';
+import { block } from './block';
+import { drawstring, straps, ties } from './chains';
+import { closeCrown, closeFlat, hookEnds, joinRing, zip } from './close';
+import { crochetEdge } from './crochet-edge';
+import { gather } from './gather';
+import { hang, string } from './hang';
+import { hem, insideOut } from './hem';
+import { latchCard, latchLadders } from './ladders';
+import { measure } from './measure';
+import { fixPom, tieCut, wind } from './pom-pom';
+import { rest } from './rest';
+import { sew } from './sew';
+import { border, sideBySide } from './side-by-side';
+import { joinTails, weaveIn } from './tails-in';
+import type { HandTime, Table, Technique, Tool, Work, WorkKind, WorkStep } from './technique';
+import { attach, eyes, stuff, tieOff } from './toy';
+import { tuck, turnUp } from './tuck';
+
+/** Every technique: a new one is its module and a place here. */
+export const TECHNIQUES = new Map<string, Technique>(
+	[
+		rest,
+		joinTails,
+		tuck,
+		gather,
+		zip,
+		turnUp,
+		closeCrown,
+		closeFlat,
+		hem,
+		insideOut,
+		drawstring,
+		straps,
+		thumb,
+		bind,
+		closeRow,
+		closeHeld,
+		joinRing,
+		hookEnds,
+		ties,
+		latchCard,
+		block,
+		latchLadders,
+		sew,
+		crochetEdge,
+		stuff,
+		tieOff,
+		attach,
+		eyes,
+		foldBag,
+		sewBag,
+		handle,
+		sideBySide,
+		border,
+		wind,
+		tieCut,
+		fixPom,
+		string,
+		hang,
+		weaveIn,
+		measure
+	].map((t) => [t.id, t as unknown as Technique])
+);
+
+const of = (kind: StepKind): Technique => {
+	const found = TECHNIQUES.get(kind);
+	if (!found) throw new RangeError(`no technique is called ${kind}`);
+	return found;
+};
+
+/** How a kind of work is said and drawn, by whichever technique declares it. */
+export function workOf<K extends WorkKind>(kind: K): Work<K> {
+	for (const t of TECHNIQUES.values()) {
+		const found = t.works?.[kind];
+		if (found) return found as Work<K>;
+	}
+	throw new RangeError(`no technique says ${kind}`);
+}
+
+/** Everything to do after the machine, in order. */
+export const stepsOf = (table: Table): WorkStep[] =>
+	table.assembly.flatMap((s) => [...of(s.do).steps(s, table)]);
+
+/** What an end's tail is left for: by the first step of the assembly that works with it. */
+export function tailUse(assembly: Assembly, end: PieceEnd): TailUse {
+	for (const s of assembly) {
+		const use = of(s.do).tail?.(s, end, assembly);
+		if (use) return use;
+	}
+	return 'weave-in';
+}
+
+/** The reason for a tail's length; null for one that is tied or woven in. */
+export function tailWhy(use: TailUse): string | null {
+	for (const t of TECHNIQUES.values()) {
+		const why = t.tails?.[use];
+		if (why !== undefined) return why;
+	}
+	return null;
+}
+
+/** Every two edges that come together, and whether they agree. */
+export const jointsOf = (table: Omit<Table, 'joints'>): Joint[] =>
+	table.assembly.flatMap((s) => [...(of(s.do).joints?.(s, table) ?? [])]);
+
+/** Yarn that hands work in, step by step. */
+export const handYarnOf = (table: Omit<Table, 'joints'>): HandYarn[] =>
+	table.assembly.flatMap((s) => [...(of(s.do).yarn?.(s, table) ?? [])]);
+
+/** What hands take time for. */
+export const handTimeOf = (table: Table): HandTime[] =>
+	table.assembly.flatMap((s) => of(s.do).minutes?.(s, table) ?? []);
+
+/** What to have at hand, each once with the most that any step needs. */
+export function toolsOf(table: Table): Tool[] {
+	const all = new Map<string, Tool>();
+	for (const s of table.assembly)
+		for (const t of of(s.do).tools?.(s, table) ?? []) {
+			const known = all.get(t.id);
+			const count = Math.max(known?.count ?? 0, t.count ?? 0);
+			all.set(t.id, count > 0 ? { ...t, count } : t);
+		}
+	return [...all.values()];
+}

@@ -1,0 +1,57 @@
+import { SHARP, technique, tool } from './technique';
+
+declare module './technique' {
+	interface WorkKinds {
+		wind: { readonly wraps: number; readonly cardCm: number; readonly count: number };
+		'tie-cut': { readonly cm: number };
+		'fix-pom': object;
+	}
+}
+
+export const wind = technique<'wind'>({
+	id: 'wind',
+	works: {
+		wind: {
+			words: ({ count, wraps, cardCm }, s) => ({
+				title: `Wind ${count === 1 ? 'the pom-pom' : `${count} pom-poms`}, ${wraps} wraps round a card ${s.length(cardCm)} long`,
+				how: 'Side by side and then over one another, not tight; print the card in true size from the plan.'
+			}),
+			drawing: ({ wraps }) => ({ skill: 'wind', drawing: { loops: 0, wraps } })
+		}
+	},
+	steps: ({ wraps, cardCm, count, sharp }) => [
+		{ id: 'wind', do: 'wind', wraps, cardCm, count, ...(sharp ? SHARP : {}) }
+	],
+	yarn: ({ yarns }) => yarns,
+	tools: () => [tool('card')]
+});
+
+export const tieCut = technique<'tie-cut'>({
+	id: 'tie-cut',
+	works: {
+		'tie-cut': {
+			words: ({ cm }, s) => ({
+				title: 'Tie it in the middle, cut both ends, trim and shake',
+				how: `A doubled strand round all wraps, as tight as it will go, knotted twice; cut the loops; trim to ${s.length(cm)} across, shake it, warm it in steam at a distance and trim again.`
+			}),
+			drawing: () => ({ skill: 'tie-cut', drawing: { loops: 12 } })
+		}
+	},
+	steps: ({ cm }) => [{ id: 'tie-cut', do: 'tie-cut', cm, ...SHARP }],
+	yarn: ({ tieCm, count, yarn }) => [{ yarn, metres: (count * tieCm) / 100 }],
+	tools: () => [tool('scissors')]
+});
+
+export const fixPom = technique<'fix-pom'>({
+	id: 'fix-pom',
+	works: {
+		'fix-pom': {
+			words: () => ({
+				title: 'Fix it so that it comes off for washing',
+				how: 'The tie’s ends through what it goes on, in a bow, round a button or a toggle inside.'
+			}),
+			drawing: () => ({ skill: 'tie-cut', drawing: { loops: 12 } })
+		}
+	},
+	steps: () => [{ id: 'fix-pom', do: 'fix-pom', caution: 'under-three' }]
+});

@@ -1,0 +1,17 @@
+import { say, type CrochetTerms } from '../quantity/say';
+import type { Units } from '../quantity/units';
+import { workOf } from './index';
+import { wordLoops, type Sequence } from './sequence';
+import type { StepWords, WorkStep } from './technique';
+
+/** A step in the maker's words: what to do, then how. */
+export const wordStep = (step: WorkStep, units: Units, terms: CrochetTerms = 'us'): StepWords =>
+	workOf(step.do).words(step, say(units, terms));
+
+/** The skill a step takes, and what its drawing is made from. */
+export const drawingOf = (step: WorkStep) => workOf(step.do).drawing(step);
+
+export const sequenceOf = (step: WorkStep): Sequence | null =>
+	workOf(step.do).loops?.(step) ?? null;
+/** Where a closing starts, which loop goes with which, and how often; empty for what is no closing of loops. */
+export const wordSequence = (step: WorkStep): string => wordLoops(sequenceOf(step));

@@ -1,0 +1,63 @@
+import { stepIn } from '../assembly/assembly';
+import { endsOf, joinsOf } from './ends';
+import { technique, tool } from './technique';
+
+declare module './technique' {
+	interface WorkKinds {
+		'join-tails': { readonly how: 'tie' | 'weave'; readonly joins: number };
+		/** Knots lie between two layers, or on the wrong side. */
+		'weave-in': { readonly ends: number; readonly lined: boolean };
+	}
+}
+
+/** Stitches beside the joins evened out, and the tails there tied or woven in. */
+export const joinTails = technique<'join-tails'>({
+	id: 'join-tails',
+	works: {
+		'join-tails': {
+			words: ({ how, joins }) => {
+				const at = joins === 1 ? 'the join' : `each of the ${joins} joins`;
+				return how === 'tie'
+					? {
+							title: 'Check the knots at the joins',
+							how: `Tighten the stitches beside ${at} to match, then see that the two tails are tied snug, not tight.`
+						}
+					: {
+							title: 'Even out the joins',
+							how: `Tighten the stitches beside ${at} to match and weave each tail in on its own colour.`
+						};
+			},
+			drawing: ({ how }) => ({
+				skill: how === 'tie' ? 'knot' : 'weave-in',
+				drawing: { loops: 12 }
+			})
+		}
+	},
+	steps: (_, { pieces, joinTails: how }) => {
+		const joins = joinsOf(pieces);
+		return joins > 0 ? [{ id: 'join-tails', do: 'join-tails', how, joins }] : [];
+	},
+	tools: () => [tool('needle')]
+});
+
+/** Every end of yarn that nothing else has used. */
+export const weaveIn = technique<'weave-in'>({
+	id: 'weave-in',
+	tails: { 'weave-in': null },
+	works: {
+		'weave-in': {
+			words: ({ ends, lined }, s) => ({
+				title: `Weave in ${ends} ends`,
+				how: `${s.length(2.5)} to ${s.length(4)} on their own colour${lined ? ', knots inside the lining' : ', knots on the wrong side'}.`
+			}),
+			drawing: () => ({ skill: 'weave-in', drawing: { loops: 12 } })
+		}
+	},
+	steps: (_, { pieces, assembly }) => {
+		// Those at joins are seen to already, tied or woven.
+		const { others } = endsOf(pieces);
+		const lined = stepIn(assembly, 'tuck') !== undefined;
+		return others > 0 ? [{ id: 'weave-in', do: 'weave-in', ends: others, lined }] : [];
+	},
+	tools: () => [tool('needle'), tool('scissors')]
+});

@@ -1,0 +1,55 @@
+import { stepIn } from '../assembly/assembly';
+import { flatLength } from '../crank/length';
+import { pieceOf, technique } from './technique';
+
+declare module './technique' {
+	interface WorkKinds {
+		tuck: { readonly atRow: number; readonly layerCm: number };
+		meet: object;
+		'turn-up': { readonly heightCm: number };
+	}
+}
+
+/** One end pushed inside the other; two gathered ends then meet. */
+export const tuck = technique<'tuck'>({
+	id: 'tuck',
+	works: {
+		tuck: {
+			words: ({ atRow, layerCm }, s) => ({
+				title: 'Push one end inside the other',
+				how: `Fold at row ${Number.isInteger(atRow) ? atRow : atRow.toFixed(1)}, half the tube, so that each layer is ${s.length(layerCm)}, flat. Knit side out on both.`
+			}),
+			drawing: () => ({ skill: 'tuck', drawing: { loops: 12 } })
+		},
+		meet: {
+			words: () => ({
+				title: 'Join the two crowns',
+				how: 'Line the two gathered ends up, or the hat twists, and sew them together with a few stitches of one tail.'
+			}),
+			drawing: () => ({ skill: 'whip', drawing: { loops: 8 } })
+		}
+	},
+	steps: ({ piece, atRow }, table) => {
+		const p = pieceOf(table, piece);
+		const layerCm = p ? flatLength(p.runs, p.gauges).mean / 2 : 0;
+		return [
+			{ id: 'tuck', do: 'tuck', atRow, layerCm },
+			...(stepIn(table.assembly, 'gather') ? [{ id: 'meet', do: 'meet' } as const] : [])
+		];
+	}
+});
+
+/** The brim of a lined hat, both layers together. */
+export const turnUp = technique<'turn-up'>({
+	id: 'turn-up',
+	works: {
+		'turn-up': {
+			words: ({ heightCm }, s) => ({
+				title: 'Turn the brim up',
+				how: `${s.length(heightCm)} as worn, both layers together.`
+			}),
+			drawing: () => ({ skill: 'turn-up', drawing: { loops: 12 } })
+		}
+	},
+	steps: ({ heightCm }) => [{ id: 'turn-up', do: 'turn-up', heightCm }]
+});
