@@ -14,7 +14,7 @@
 			return goto(`/order/${order.id}`);
 		}
 		const { newProject } = await import('$lib/ui/state/projects');
-		const project = newProject(workbench.bench, what, workbench.settings.waste);
+		const project = newProject(workbench.bench, what, { usual: workbench.settings.waste });
 		if (!project) return goto('/bench');
 		await workbench.addProject(project);
 		await goto(`/project/${project.id}/plan`);

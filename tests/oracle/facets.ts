@@ -1,5 +1,6 @@
-import type { Plan } from '../../src/lib/core/plan';
-import { lengthOf, widthOf } from '../../src/lib/core/plan/sizes';
+import { comesOut, type Plan } from '../../src/lib/core/plan';
+import { totalsOf } from '../../src/lib/core/plan/totals';
+import { lengthOf, widthOf } from '../../src/lib/core/plan/lies';
 import { counted } from '../../src/lib/core/assembly/joint';
 import type { Estimate } from '../../src/lib/core/quantity/estimate';
 import type { Figure } from '../../src/lib/core/quantity/working';
@@ -33,6 +34,13 @@ function figuresIn(x: unknown, into: Record<string, unknown[]> = {}): Record<str
 	return into;
 }
 
+/** Stitches, seams and ends in all: what is said of panels. */
+const panelTotals = (p: Plan) => {
+	if (!comesOut(p, 'flat')) return null;
+	const weaves = p.steps.some((s) => s.do === 'join-tails' && s.how === 'weave');
+	return totalsOf(p, weaves ? 'weave' : 'tie');
+};
+
 const OF: Record<Facet, (p: Plan) => unknown> = {
 	programs: (p) =>
 		p.pieces.map((x) => ({
@@ -49,7 +57,7 @@ const OF: Record<Facet, (p: Plan) => unknown> = {
 	sizes: (p) => ({
 		length: estimated(lengthOf(p)),
 		width: estimated(widthOf(p)),
-		figures: figuresIn(p.figures),
+		figures: figuresIn({ sizes: p.sizes, byHand: p.byHand, fill: p.fill, totals: panelTotals(p) }),
 		schedules: Object.fromEntries(p.pieces.map((x) => [x.id, x.rowByRow.stretches]))
 	}),
 	seams: (p) =>

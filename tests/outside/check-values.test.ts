@@ -242,8 +242,8 @@ describe('arithmetic of the trade (common practice)', () => {
 		const p = planned(
 			projectOf({ head: { kind: 'measured', cm: 54 }, brim: { turnedUp: true, heightCm: 5 } })
 		);
-		expect(p.hat.tubeFlat.mean).toBeGreaterThan(56);
-		expect(p.hat.tubeFlat.mean).toBeLessThan(62);
+		expect(p.finished.hat.tubeFlat.mean).toBeGreaterThan(56);
+		expect(p.finished.hat.tubeFlat.mean).toBeLessThan(62);
 		expect(p.pieces[0]!.mainRows).toBeGreaterThanOrEqual(110);
 		expect(p.pieces[0]!.mainRows).toBeLessThanOrEqual(140);
 	});
@@ -293,12 +293,12 @@ describe('hats of adults', () => {
 					),
 					bench
 				);
-				const tube = p.hat.tubeFlat.mean;
+				const tube = p.finished.hat.tubeFlat.mean;
 				expect(tube).toBeGreaterThanOrEqual(turnedUp ? 58 : 52);
 				expect(tube).toBeLessThanOrEqual(turnedUp ? 60 : 57);
 				if (turnedUp) {
-					expect(p.hat.layerFlat.mean - 6).toBeGreaterThanOrEqual(23);
-					expect(p.hat.layerFlat.mean - 6).toBeLessThanOrEqual(24);
+					expect(p.finished.hat.layerFlat.mean - 6).toBeGreaterThanOrEqual(23);
+					expect(p.finished.hat.layerFlat.mean - 6).toBeLessThanOrEqual(24);
 				}
 			}
 	});

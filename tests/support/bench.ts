@@ -2,7 +2,7 @@ import { MACHINE_PRESETS } from '../../src/lib/core/bench/machine/presets';
 import type { Machine, Reading, Swatch, Yarn } from '../../src/lib/core/model/bench';
 import type { Bench, Evidence, HatProject, Project } from '../../src/lib/core/model/project';
 import type { LinedHatWish } from '../../src/lib/core/model/wish';
-import { plan, type HatPlan } from '../../src/lib/core/plan';
+import { plan, type PlanOf } from '../../src/lib/core/plan';
 
 /** Small benches and projects for tests: invented, with round numbers. */
 
@@ -131,7 +131,7 @@ export const evidenceOf = (patch: Partial<Evidence> = {}): Evidence => ({
 });
 
 /** The plan, which the test expects to be there. */
-export function planned(project: HatProject, bench: Bench = benchOf()): HatPlan {
+export function planned(project: HatProject, bench: Bench = benchOf()): PlanOf<'worn'> {
 	const p = plan(project, bench);
 	if (!p.ok) throw new Error(`no plan: ${p.findings.map((f) => f.code).join(', ')}`);
 	return p;

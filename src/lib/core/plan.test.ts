@@ -1,3 +1,4 @@
+import { sizeOf } from './assembly/size';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { projectArb } from '../../../tests/support/arbitrary';
@@ -73,7 +74,8 @@ describe('spread', () => {
 	it('of one reading is 3 % of the tube; of four, half of that', () => {
 		const tube = (n: number) => {
 			const readings = Array.from({ length: n }, () => readingOf(12, 20));
-			return planned(projectOf(), benchOf({ swatches: [swatchOf(M48, A, readings)] })).hat.tubeFlat;
+			return planned(projectOf(), benchOf({ swatches: [swatchOf(M48, A, readings)] })).finished.hat
+				.tubeFlat;
 		};
 		expect(tube(1).sd / tube(1).mean).toBeCloseTo(0.03, 10);
 		expect(tube(4).sd / tube(4).mean).toBeCloseTo(0.015, 10);
@@ -81,16 +83,16 @@ describe('spread', () => {
 
 	it('of a maker with no swatch is the flagged 15 %, and it is said which swatch would narrow it', () => {
 		const p = planned(projectOf(), benchOf({ swatches: [] }));
-		expect(p.hat.tubeFlat.sd / p.hat.tubeFlat.mean).toBeCloseTo(0.15, 10);
-		expect(p.hat.tubeFlat.basis).toBe('estimated');
+		expect(p.finished.hat.tubeFlat.sd / p.finished.hat.tubeFlat.mean).toBeCloseTo(0.15, 10);
+		expect(p.finished.hat.tubeFlat.basis).toBe('estimated');
 		const f = p.findings.find((x) => x.code === 'no-swatch')!;
 		expect(wordFinding(f, { units: 'cm', yarnName: () => '' }).why).toMatch(/40 rows of tube/);
 	});
 
 	it('as worn carries the shortening’s own doubt and is an estimate', () => {
 		const p = planned(projectOf());
-		expect(p.hat.layerWorn.basis).toBe('estimated');
-		expect(p.hat.layerWorn.sd / p.hat.layerWorn.mean).toBeGreaterThan(0.03);
+		expect(p.finished.hat.layerWorn.basis).toBe('estimated');
+		expect(p.finished.hat.layerWorn.sd / p.finished.hat.layerWorn.mean).toBeGreaterThan(0.03);
 	});
 });
 
@@ -98,15 +100,15 @@ describe('as knitted', () => {
 	it('plans the size of the rows really made', () => {
 		const p = plan(projectOf(), benchOf(), { rows: 101 });
 		expect(p.ok && p.pieces[0]!.mainRows).toBe(101);
-		expect(p.ok && p.hat.tubeFlat.mean).toBeCloseTo(50.5, 10);
+		expect(p.ok && p.finished.hat.tubeFlat.mean).toBeCloseTo(50.5, 10);
 	});
 });
 
 describe('each number opens to its arithmetic', () => {
 	it('the terms of the tube’s length give the length', () => {
 		const p = planned(projectOf());
-		const terms = p.figures.tubeFlat.working.filter((t) => typeof t !== 'string');
-		expect(terms[0]!.value / terms[1]!.value).toBeCloseTo(p.hat.tubeFlat.mean, 10);
+		const terms = sizeOf(p, 'tube-flat').working.filter((t) => typeof t !== 'string');
+		expect(terms[0]!.value / terms[1]!.value).toBeCloseTo(p.finished.hat.tubeFlat.mean, 10);
 		expect(terms[1]!.own).toBe(true);
 	});
 

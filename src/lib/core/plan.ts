@@ -1,21 +1,12 @@
 import { gaugeBook, type GaugeBook } from './bench/gauge/book';
 import type { Bench, HatProject, Project } from './model/project';
-import { counsel } from './plan/counsel';
-import { works } from './plan/works';
 import { makePlan } from './plan/make';
-import type { AsKnitted, HatPlan, NoPlan, Plan } from './plan/types';
+import type { AsKnitted, NoPlan, Plan, PlanOf } from './plan/types';
+import { recipeFor } from './recipe/registry';
 
 export type { PlannedPiece } from './crank/piece';
-export type {
-	AsKnitted,
-	FlagsPlan,
-	GarmentPlan,
-	HatPlan,
-	NoPlan,
-	Plan,
-	ThingPlan,
-	TubePlan
-} from './plan/types';
+export { comesOut, isThingPlan } from './plan/types';
+export type { AsKnitted, NoPlan, Plan, PlanOf, ThingPlan } from './plan/types';
 
 /**
  * The front door: from what the maker chose and what the bench knows to everything that follows.
@@ -27,7 +18,7 @@ export function plan(
 	bench: Bench,
 	asKnitted?: AsKnitted,
 	book?: GaugeBook
-): HatPlan | NoPlan;
+): PlanOf<'worn'> | NoPlan;
 export function plan(
 	project: Project,
 	bench: Bench,
@@ -40,5 +31,9 @@ export function plan(
 	asKnitted?: AsKnitted,
 	book: GaugeBook = gaugeBook(bench)
 ): Plan | NoPlan {
-	return makePlan(project, bench, { asKnitted, book, works, counsel });
+	return makePlan(project, bench, recipeFor(project.wish), { asKnitted, book, counsel: true });
 }
+
+/** Its pieces, sizes and sums without a word of counsel: for a shelf of plans. */
+export const planBare = (project: Project, bench: Bench, book: GaugeBook): Plan | NoPlan =>
+	makePlan(project, bench, recipeFor(project.wish), { book, counsel: false });

@@ -1,12 +1,8 @@
 import { expect, it } from 'vitest';
 import type { Project } from '../core/model/project';
-import type { Wish } from '../core/model/wish';
 import { plan } from '../core/plan';
-import { isThingKind, type GarmentKindId } from '../core/model/kinds';
-import { thingDefaults } from '../core/recipe/thing-design';
-import { garmentDefaults } from '../core/recipe/garment-start';
-import { HAT_KINDS } from '../core/recipe/lined-hat';
-import { TUBE_KINDS } from '../core/recipe/plain-tube';
+import { HAT_KINDS } from '../core/recipe/hats/hat';
+import { TUBE_KINDS } from '../core/recipe/tubes/kinds';
 import { recipes } from '../core/recipe/registry';
 import { harbour } from './harbour';
 
@@ -26,10 +22,7 @@ it.each(recipes.map((r) => [r.id, r] as const))(
 		const project: Project = {
 			...harbour.projects[0]!,
 			machineId: machine.id,
-			wish: (recipe.defaults?.(bench) ??
-				(isThingKind(id)
-					? thingDefaults(id, bench)
-					: garmentDefaults(id as GarmentKindId, bench))) as Wish
+			wish: recipe.defaults(bench)!
 		};
 		const p = plan(project, bench);
 		expect(p.findings.filter((f) => f.severity === 'stop').map((f) => f.code)).toEqual([]);

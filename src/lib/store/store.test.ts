@@ -1,9 +1,10 @@
+import { sizeOf } from '../core/assembly/size';
 import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
 import Dexie from 'dexie';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { harbour } from '../demo/harbour';
-import { plan } from '../core/plan';
+import { comesOut, plan } from '../core/plan';
 import { foldRun } from '../core/crank/run';
 import {
 	bench as benchSchema,
@@ -173,14 +174,14 @@ describe('what teaches', () => {
 		const project = patch(harbour.projects.find((p) => p.id === `project-${key}`)!);
 		await db.projects.put(project);
 		const made = plan(project, before);
-		if (!made.ok || made.shape !== 'tube') throw new Error('no tube');
+		if (!made.ok || !comesOut(made, 'tube')) throw new Error('no tube');
 		await db.results.add({
 			id: 'as-planned',
 			projectId: project.id,
 			at: 1,
 			when: 'rested',
-			tubeCm: made.tube.flatLength.mean,
-			flatWidthCm: made.figures.width.value.mean,
+			tubeCm: made.finished.tube.flatLength.mean,
+			flatWidthCm: sizeOf(made, 'width').value.mean,
 			grams: 60,
 			minutes: 15,
 			heightWornCm: null,

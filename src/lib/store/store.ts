@@ -4,7 +4,7 @@ import type { Machine, Swatch, Yarn, YarnTest } from '../core/model/bench';
 import type { Order } from '../core/model/order';
 import type { Bench, Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
 import { gaugeBook } from '../core/bench/gauge/book';
-import { makePlan } from '../core/plan/make';
+import { planBare } from '../core/plan';
 import { recipeFor } from '../core/recipe/registry';
 import { sameYarnOtherColour } from '../core/bench/yarn/tex';
 import { v4 as uuid } from 'uuid';
@@ -71,8 +71,7 @@ function tailsOfPlan(project: Project, { machines, yarns, swatches }: Records): 
 		tests: [],
 		evidence: []
 	};
-	// A garment teaches nothing of the gauge: its works are not needed.
-	const made = makePlan(project, bench, { book: gaugeBook(bench), works: null, counsel: null });
+	const made = planBare(project, bench, gaugeBook(bench));
 	if (!made.ok) return 0;
 	return made.pieces.flatMap((p) => p.tails).reduce((t, tail) => t + tail.lengthCm / 100, 0);
 }

@@ -1,8 +1,5 @@
-import { gaugeBook } from '../core/bench/gauge/book';
-import { isPlannedAway } from '../core/model/kinds';
 import type { Bench, Project } from '../core/model/project';
-import { counsel } from '../core/plan/counsel';
-import { makePlan } from '../core/plan/make';
+import { plan } from '../core/plan';
 import type { NoPlan, Plan } from '../core/plan/types';
 import { WorkerLink } from './link';
 import type { PlanWorker } from './plan.worker';
@@ -20,15 +17,15 @@ export class Planner extends WorkerLink<PlanWorker> {
 		super(() => new Worker(new URL('./plan.worker.ts', import.meta.url), { type: 'module' }));
 	}
 
-	/** Whether its plan is made in the worker: all are once they are slow, garments and things always; the page has no works for them. */
-	away(project: Project): boolean {
-		return this.#slow >= SLOW_IN_A_ROW || isPlannedAway(project.wish.recipe);
+	/** Whether plans are made in the worker: all are, once two in a row were slow. */
+	get away(): boolean {
+		return this.#slow >= SLOW_IN_A_ROW;
 	}
 
 	/** `done` is called when the plan is made, before the clock is read again. */
 	now(project: Project, bench: Bench, done?: () => void): Plan | NoPlan {
 		const start = this.clock();
-		const result = makePlan(project, bench, { book: gaugeBook(bench), works: null, counsel });
+		const result = plan(project, bench);
 		done?.();
 		this.#slow = this.clock() - start > FRAME_MS ? this.#slow + 1 : 0;
 		return result;

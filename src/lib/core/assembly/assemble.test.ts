@@ -17,28 +17,28 @@ describe('the fold', () => {
 	// Common practice: 65 + 70, fold at 67.5; the last 2.5 rows of the outer face have the lining's colour.
 	it('65 + 70: a lip of 2.5 rows on the outer face', () => {
 		const p = hat(5, 135);
-		expect(p.tucked.foldRow).toBe(67.5);
-		expect(p.tucked.outerLip).toEqual({ yarn: 1, from: 0, to: 2.5 });
-		expect(p.tucked.boundaryOnFold).toBe(false);
-		expect(p.hat.peekCm).toBeCloseTo((2.5 / 2) * p.hat.wornFactor, 10);
+		expect(p.finished.tucked.foldRow).toBe(67.5);
+		expect(p.finished.tucked.outerLip).toEqual({ yarn: 1, from: 0, to: 2.5 });
+		expect(p.finished.tucked.boundaryOnFold).toBe(false);
+		expect(p.finished.hat.peekCm).toBeCloseTo((2.5 / 2) * p.finished.hat.wornFactor, 10);
 	});
 
 	it('the lip is hidden under a turned-up brim', () => {
-		expect(hat(5, 135, true).hat.peekCm).toBe(0);
-		expect(hat(5, 135, true).hat.brim.every((b) => b.yarn === 1)).toBe(true);
+		expect(hat(5, 135, true).finished.hat.peekCm).toBe(0);
+		expect(hat(5, 135, true).finished.hat.brim.every((b) => b.yarn === 1)).toBe(true);
 	});
 
 	// Common practice: 70 + 70, the boundary is on the fold itself.
 	it('70 + 70: the boundary is on the fold', () => {
 		const p = hat(0, 140);
-		expect(p.tucked.boundaryOnFold).toBe(true);
-		expect(p.tucked.outerLip).toBeNull();
+		expect(p.finished.tucked.boundaryOnFold).toBe(true);
+		expect(p.finished.tucked.outerLip).toBeNull();
 	});
 
 	it('an outer longer than the lining shows on the lining', () => {
 		const p = hat(-6, 134, true);
-		expect(p.tucked.liningLip).toEqual({ yarn: 0, from: 0, to: 3 });
-		expect(p.hat.peekCm).toBeGreaterThan(0);
+		expect(p.finished.tucked.liningLip).toEqual({ yarn: 0, from: 0, to: 3 });
+		expect(p.finished.hat.peekCm).toBeGreaterThan(0);
 	});
 
 	// A brute-force model: walk the tube in quarter rows and lay each on the face it ends up on.
@@ -52,7 +52,7 @@ describe('the fold', () => {
 					face.find((b) => d > b.from && d < b.to)?.yarn;
 				for (let q = 0.125; q < rows; q += 0.25) {
 					const yarn = runs.find((r) => q >= r.from && q < r.to)!.yarn;
-					const face = q < fold ? p.tucked.outer : p.tucked.lining;
+					const face = q < fold ? p.finished.tucked.outer : p.finished.tucked.lining;
 					if (Math.abs(q - fold) > 0.01) expect(yarnAt(face, Math.abs(q - fold))).toBe(yarn);
 				}
 			}),
@@ -63,7 +63,7 @@ describe('the fold', () => {
 	it('both faces are as long as half the tube', () => {
 		fc.assert(
 			fc.property(schemeArb, fc.integer({ min: 8, max: 400 }), (scheme, rows) => {
-				const { tucked } = planned(projectOf({ scheme, length: { by: 'rows', rows } }));
+				const { tucked } = planned(projectOf({ scheme, length: { by: 'rows', rows } })).finished;
 				const span = (f: readonly FaceBand[]) => f.reduce((t, b) => t + b.to - b.from, 0);
 				expect(span(tucked.outer)).toBeCloseTo(rows / 2, 10);
 				expect(span(tucked.lining)).toBeCloseTo(rows / 2, 10);
@@ -97,7 +97,7 @@ describe('on the head', () => {
 				(scheme, turnedUp, rows) => {
 					const { hat: h } = planned(
 						projectOf({ scheme, length: { by: 'rows', rows }, brim: { turnedUp, heightCm: 5 } })
-					);
+					).finished;
 					const seen = [...h.brim, ...h.body].sort((a, b) => a.fromCm - b.fromCm);
 					expect(seen[0]!.fromCm).toBeCloseTo(0, 8);
 					expect(seen.at(-1)!.toCm).toBeCloseTo(h.heightWorn.mean, 8);

@@ -87,7 +87,13 @@ export interface StepKinds {
 	/** Chains as ties at both ends. */
 	ties: Chained;
 	/** Floats of extensions latched up to columns. */
-	'latch-card': Of & { readonly gaps: number; readonly columns: number };
+	'latch-card': Of & {
+		readonly gaps: number;
+		readonly columns: number;
+		/** Width of the card, and what a wrap round it takes. */
+		readonly cardCm: number;
+		readonly wrapCm: number;
+	};
 	block: object;
 	/** Tubes joined by the ladders dropped in them; so many stitches between the two. */
 	'latch-ladders': { readonly between: readonly [number, number] };

@@ -156,10 +156,10 @@ it('the hat as it is drawn on a head shows of each yarn the rows that the fold l
 				for (const place of rowPlaces(p).filter((x) => x.seen))
 					seen.set(yarnAt(place.row), (seen.get(yarnAt(place.row)) ?? 0) + 1);
 				for (const [yarn, gauge] of p.gauges.entries()) {
-					const drawn = [...p.hat.body, ...p.hat.brim]
+					const drawn = [...p.finished.hat.body, ...p.finished.hat.brim]
 						.filter((b) => b.yarn === yarn)
 						.reduce((t, b) => t + b.toCm - b.fromCm, 0);
-					const drawnRows = (drawn * gauge.rowsPerCm.mean) / p.hat.wornFactor;
+					const drawnRows = (drawn * gauge.rowsPerCm.mean) / p.finished.hat.wornFactor;
 					// The brim stands on half rows here, and on no whole ones there; a row folded through is seen by half.
 					expect(Math.abs(drawnRows - (seen.get(yarn) ?? 0))).toBeLessThanOrEqual(2.5);
 				}

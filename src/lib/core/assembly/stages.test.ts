@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { benchOf, projectOf } from '../../../../tests/support/bench';
 import { HATS, TUBES } from '../model/kinds';
-import { plan, type HatPlan, type TubePlan } from '../plan';
+import { plan, type PlanOf } from '../plan';
 import type { Project } from '../model/project';
 import { rowPlaces } from '../plan/places';
 import { planStages } from '../plan/stages';
@@ -102,8 +102,8 @@ describe('of every recipe', () => {
 		const wish = recipes.find((r) => r.id === id)!.defaults!(benchOf())! as Wish;
 		const project: Project = { ...projectOf(), wish };
 		const p = plan(project, benchOf());
-		if (!p.ok || p.shape === 'flags') throw new Error(`no plan of ${id}`);
-		return [id, p] as readonly [string, HatPlan | TubePlan];
+		if (!p.ok || p.finished.kind === 'flags') throw new Error(`no plan of ${id}`);
+		return [id, p] as readonly [string, PlanOf<'worn'> | PlanOf<'tube'>];
 	});
 
 	it.each(plans)(
@@ -130,7 +130,7 @@ describe('of every recipe', () => {
 			const last = planStages(p).at(-1)!;
 			const places = rowPlaces(p);
 			if (
-				p.shape === 'tube' &&
+				p.finished.kind === 'tube' &&
 				p.assembly.some((s) => s.do === 'join-ring' || s.do === 'hook-ends')
 			)
 				return;

@@ -35,6 +35,8 @@ export interface WorkedPiece extends Omit<Piece, 'on' | 'marks' | 'edges'> {
 	readonly wasteMetres: number;
 	/** Stitches of the first and of the last row. */
 	readonly stitches: { readonly first: number; readonly last: number };
+	/** Stitches made with each yarn, by its place; waste apart. */
+	readonly loops: readonly number[];
 	/** Whether an end stands on waste. */
 	readonly waste: Readonly<Record<Edge, boolean>>;
 	/** Its border, stretch by stretch. */
@@ -172,6 +174,7 @@ export function knitPiece(input: Input): KnittedPiece {
 		wasteMetres: scale(main.loopCm, ((stitches.get(WASTE) ?? 0) + (stitches.get(RAVEL) ?? 0)) / 100)
 			.mean,
 		stitches: { first, last },
+		loops: gauges.map((_, yarn) => stitches.get(yarn) ?? 0),
 		waste: {
 			'cast-on': isSpare(allRuns[0]?.yarn ?? 0),
 			'cast-off': allRuns.length > 1 && isSpare(allRuns.at(-1)!.yarn)

@@ -1,23 +1,19 @@
-import type { FinishedHat } from '../assembly/finished';
 import type { RowPlace } from '../assembly/layers';
-import type { TuckedTube } from '../assembly/tucked-tube';
-import type { YarnAmount } from '../crank/amount';
 import type { Joint } from '../assembly/joint';
+import type { YarnAmount } from '../crank/amount';
+import type { PlannedPiece } from '../crank/piece';
 import type { Gauge } from '../bench/gauge/gauge';
 import type { Machine, Swatch, Yarn, YarnTest } from '../model/bench';
 import type { Project } from '../model/project';
-import type { FinishedTube } from '../assembly/finished-tube';
-import type { GarmentWish, LinedHatWish, PlainTubeWish, ThingWish } from '../model/wish';
-import type { Thing } from '../thing/thing';
-import type { PlannedPiece } from '../crank/piece';
-import type { GarmentShape } from '../garment/figures';
 import type { Estimate } from '../quantity/estimate';
 import type { Fault, YarnRun } from '../simulate/fabric';
 import type { FindingBody, Fix, Severity, StopCode, Where } from './finding';
 
-/** All that the rules may look at. */
-export interface Facts {
+/** All that the rules may look at; what is made and what comes of it are a recipe's own, for its own rules. */
+export interface Facts<W = unknown, F = unknown> {
 	readonly project: Project;
+	readonly wish: W;
+	readonly finished: F;
 	readonly machine: Machine;
 	readonly yarns: readonly Yarn[];
 	readonly gauges: readonly Gauge[];
@@ -25,32 +21,20 @@ export interface Facts {
 	readonly tests: readonly YarnTest[];
 	/** Every yarn of the bench, the project's among them. */
 	readonly bench: readonly Yarn[];
+	/** Of the first piece. */
 	readonly runs: readonly YarnRun[];
 	readonly mainRows: number;
 	readonly faults: readonly Fault[];
-	readonly tucked: TuckedTube | undefined;
-	readonly hat: FinishedHat | undefined;
-	/** The wish, where it is for a hat. */
-	readonly hatWish: LinedHatWish | undefined;
-	/** Of a flag: stitches cast on, and the most that would fit with its tip and way. */
-	readonly flag: { readonly stitches: number; readonly mostStitches: number } | undefined;
 	readonly amounts: readonly YarnAmount[];
-	/** Of a garment: the wish, and its pieces and seams. */
-	readonly garment: { readonly wish: GarmentWish; readonly shape: GarmentShape } | undefined;
-	/** Of several pieces put together. */
-	readonly thing: { readonly wish: ThingWish; readonly thing: Thing } | undefined;
 	readonly joints: readonly Joint[];
 	/** Every piece, on its own machine. */
 	readonly pieces: readonly PlannedPiece[];
-	/** The wish, where it is for a plain tube; and what that goes round. */
-	readonly tubeWish: PlainTubeWish | undefined;
-	readonly round: FinishedTube['round'];
 	/** Where every row ends up; worked out when a rule asks. */
 	readonly places: () => readonly RowPlace[];
-	/** The piece as it lies, off the machine, cm. */
+	/** The first piece as it lies, off the machine, cm. */
 	readonly flatLength: Estimate;
-	/** Height the maker wants on the head, cm, before any rounding; undefined for what is worn on none. */
-	readonly usualHeightCm: number | undefined;
+	/** Whether its length can be as long as the yarn lasts. */
+	readonly byYarn: boolean;
 }
 
 export type Judgement = {
@@ -67,4 +51,6 @@ export type Judgement = {
 );
 
 /** A rule reads the facts and speaks, or is silent. */
-export type Rule = (facts: Facts) => Judgement | readonly Judgement[] | null;
+export type Rule<W = unknown, F = unknown> = (
+	facts: Facts<W, F>
+) => Judgement | readonly Judgement[] | null;

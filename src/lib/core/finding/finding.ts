@@ -1,5 +1,5 @@
 import type { Joint } from '../assembly/joint';
-import type { Repair } from '../garment/seams';
+import type { Repair } from '../recipe/garments/seams';
 import type { SwatchState } from '../model/bench';
 import type { Excess } from '../program/load';
 import type { ShapeProblem } from '../shaping/schedule';

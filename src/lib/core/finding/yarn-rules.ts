@@ -1,10 +1,9 @@
 import { CLOSE, chanceShort } from '../quantity/short';
-import { showsThrough as pairsThrough } from '../assembly/layers';
 import { workingClass } from '../bench/yarn/held-together';
 import { testsOf, verdicts } from '../bench/yarn/trials';
 import type { Judgement, Rule } from './facts';
 
-export const yarnEnough: Rule = ({ amounts, tubeWish, hatWish }) =>
+export const yarnEnough: Rule = ({ amounts, byYarn }) =>
 	amounts.flatMap((a): readonly Judgement[] => {
 		const { mean, sd } = a.grams.value;
 		const chance = chanceShort(mean, sd, a.gramsOnHand);
@@ -16,7 +15,7 @@ export const yarnEnough: Rule = ({ amounts, tubeWish, hatWish }) =>
 					severity: 'warn' as const,
 					where: { at: 'row' as const, row: a.runsOutAtRow },
 					// Length and yarn both given: the length gives, or there is more yarn to be had.
-					...(tubeWish || hatWish ? { fix: { do: 'by-yarn' as const } } : {}),
+					...(byYarn ? { fix: { do: 'by-yarn' as const } } : {}),
 					or: { do: 'substitute' as const, yarnId: a.yarnId }
 				}
 			];
@@ -115,18 +114,8 @@ export const gaugesDiffer: Rule = ({ gauges }) => {
 	});
 };
 
-/** In a hem the inner half may shine through the outer, as a light lining does. */
-export const showsThrough: Rule = ({ tubeWish, yarns, runs, places }) => {
-	if (!tubeWish || runs.length < 2) return null;
-	const yarnAt = (row: number) => runs.find((r) => row >= r.from && row < r.to)?.yarn;
-	const of = (yarn: number) => yarns[yarn]?.colour ?? '#000000';
-	const [worst] = pairsThrough(yarnAt, places()).filter(
-		(p) => luminance(of(p.under)) - luminance(of(p.over)) > SHINES
-	);
-	return worst
-		? { body: { code: 'shows-through', ...worst }, severity: 'tip', where: { at: 'fold' } }
-		: null;
-};
+/** A lining this much lighter than a dark outer shines through (from memory). */
+export const SHINES = 0.35;
 
 /** Relative luminance of #rrggbb, 0 to 1 (WCAG 2.2). */
 export function luminance(hex: string): number {
@@ -136,16 +125,3 @@ export function luminance(hex: string): number {
 	};
 	return 0.2126 * channel(1) + 0.7152 * channel(3) + 0.0722 * channel(5);
 }
-
-/** A lining this much lighter than a dark outer shines through (from memory). */
-const SHINES = 0.35;
-
-export const lightLining: Rule = ({ hatWish, yarns }) => {
-	const scheme = hatWish?.scheme;
-	if (scheme?.kind !== 'outer-lining') return null;
-	const of = (id: string) => yarns.find((y) => y.id === id)?.colour ?? '#000000';
-	const contrast = luminance(of(scheme.lining)) - luminance(of(scheme.outer));
-	return contrast > SHINES
-		? { body: { code: 'light-lining', contrast }, severity: 'tip', where: { at: 'fold' } }
-		: null;
-};

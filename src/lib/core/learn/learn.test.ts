@@ -43,7 +43,7 @@ describe('what a finished hat teaches', () => {
 		const after = { ...bench, evidence: learnedFrom(resultOf()) };
 		expect(planned(project, after).pieces[0]!.mainRows).toBe(122);
 		const l = lesson(project, after, 128)!;
-		expect(l.before.hat.tubeFlat.mean).toBeCloseTo(56, 10);
+		expect(l.before.finished.hat.tubeFlat.mean).toBeCloseTo(56, 10);
 		expect(wordLesson(l, resultOf(), 'cm')).toBe(
 			'measured 59 cm from 128 rows: next time 122 for 56.2 cm'
 		);

@@ -1,6 +1,7 @@
 import type { Bench, HatProject, MeasuredResult } from '../model/project';
 import type { LinedHatWish } from '../model/wish';
-import { plan, type HatPlan } from '../plan';
+import { sizeOf } from '../assembly/size';
+import { plan, type PlanOf } from '../plan';
 import type { Estimate } from '../quantity/estimate';
 
 /** A planned value beside the measured one. */
@@ -14,9 +15,9 @@ export interface Compared {
 
 export interface Lesson {
 	/** What the plan expected of the rows really knitted, before this project's own results were known. */
-	readonly before: HatPlan;
+	readonly before: PlanOf<'worn'>;
 	/** The next one like it, planned with what was learned. */
-	readonly next: HatPlan;
+	readonly next: PlanOf<'worn'>;
 	readonly nextWish: LinedHatWish;
 }
 
@@ -30,11 +31,11 @@ export const benchBefore = (bench: Bench, projectId: string): Bench => ({
  * What to wish for the next one: a row count was chosen for the length it promised, so that length is wished;
  * any other wish stays, and takes its rows from the new gauge. Lengths to half a cm.
  */
-export function nextWish(wish: LinedHatWish, before: HatPlan): LinedHatWish {
+export function nextWish(wish: LinedHatWish, before: PlanOf<'worn'>): LinedHatWish {
 	if (wish.length.by !== 'rows') return wish;
 	return {
 		...wish,
-		length: { by: 'tube', as: 'flat', cm: Math.round(before.hat.tubeFlat.mean * 2) / 2 }
+		length: { by: 'tube', as: 'flat', cm: Math.round(before.finished.hat.tubeFlat.mean * 2) / 2 }
 	};
 }
 
@@ -52,11 +53,11 @@ export function lesson(project: HatProject, bench: Bench, rowsKnitted: number): 
 const MEASURED: {
 	what: Compared['what'];
 	of: (r: MeasuredResult) => number | null;
-	planned: (p: HatPlan) => Estimate;
+	planned: (p: PlanOf<'worn'>) => Estimate;
 }[] = [
-	{ what: 'tube', of: (r) => r.tubeCm, planned: (p) => p.hat.tubeFlat },
-	{ what: 'width', of: (r) => r.flatWidthCm, planned: (p) => p.figures.flatWidth.value },
-	{ what: 'height', of: (r) => r.heightWornCm, planned: (p) => p.hat.heightWorn },
+	{ what: 'tube', of: (r) => r.tubeCm, planned: (p) => p.finished.hat.tubeFlat },
+	{ what: 'width', of: (r) => r.flatWidthCm, planned: (p) => sizeOf(p, 'flat-width').value },
+	{ what: 'height', of: (r) => r.heightWornCm, planned: (p) => p.finished.hat.heightWorn },
 	{
 		what: 'grams',
 		of: (r) => r.grams,
@@ -71,7 +72,7 @@ const MEASURED: {
 ];
 
 /** Every measured value of a result beside what the plan said. */
-export function compare(before: HatPlan, result: MeasuredResult): Compared[] {
+export function compare(before: PlanOf<'worn'>, result: MeasuredResult): Compared[] {
 	return MEASURED.flatMap(({ what, of, planned }) => {
 		const measured = of(result);
 		if (measured === null) return [];

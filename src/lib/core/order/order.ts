@@ -161,7 +161,7 @@ export function planOrder(lines: readonly OrderLine[], yarns: readonly Yarn[]): 
 	});
 	const minutes = (l: OrderLine, n: number) => scale(l.plan.time.value, n);
 	const hand = (l: OrderLine): Estimate | null =>
-		l.plan.shape === 'thing' ? scale(l.plan.figures.byHand.value, l.wanted) : null;
+		l.plan.byHand ? scale(l.plan.byHand.value, l.wanted) : null;
 	return {
 		yarns: ofYarn,
 		possible: counts,

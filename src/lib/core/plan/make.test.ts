@@ -1,17 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { harbour } from '../../demo/harbour';
 import { gaugeBook } from '../bench/gauge/book';
-import { isPlannedAway } from '../model/kinds';
 import type { Project } from '../model/project';
 import type { GarlandWish, ThingWish } from '../model/wish';
-import { plan } from '../plan';
-import { counsel } from './counsel';
-import { makePlan } from './make';
-import type { Plan, ThingPlan } from './types';
-import { works } from './works';
+import { isThingPlan, plan, planBare, type ThingPlan } from '../plan';
+import type { Plan } from './types';
 
 const { bench, projects } = harbour;
-const book = gaugeBook(bench);
 const planned = (p: Project): Plan => {
 	const made = plan(p, bench);
 	if (!made.ok) throw new Error(p.name);
@@ -21,18 +16,10 @@ const named = (key: string): Project => projects.find((p) => p.id === `project-$
 
 describe.each(projects.map((p) => [p.name, p] as const))('%s', (_, project) => {
 	it('is the same without counsel, but for its findings', () => {
-		const bare = makePlan(project, bench, { book, works, counsel: null });
+		const bare = planBare(project, bench, gaugeBook(bench));
 		if (!bare.ok) throw new Error();
-		const whole = planned(project);
 		expect(bare.findings).toEqual([]);
-		expect({ ...bare, findings: [] }).toEqual({ ...whole, findings: [] });
-	});
-	it('without works is planned at once, or waits for them and says nothing', () => {
-		const here = makePlan(project, bench, { book, works: null, counsel });
-		if (isPlannedAway(project.wish.recipe)) {
-			expect(here.ok).toBe(false);
-			expect(here.findings).toEqual([]);
-		} else expect(here).toEqual(planned(project));
+		expect(bare).toEqual({ ...planned(project), findings: [] });
 	});
 	it('has each piece on a machine of the bench, its gauges by the yarns of the plan', () => {
 		const whole = planned(project);
@@ -58,7 +45,7 @@ describe('a thing whose parts are made on other machines', () => {
 	const wish = garland.wish as GarlandWish;
 	const thing = (patch: Partial<GarlandWish>): ThingPlan => {
 		const p = planned({ ...garland, wish: { ...wish, ...patch } as ThingWish });
-		if (p.shape !== 'thing') throw new Error();
+		if (!isThingPlan(p)) throw new Error();
 		return p;
 	};
 	const on = (machine: 'machine-22' | 'machine-48') =>
@@ -69,8 +56,8 @@ describe('a thing whose parts are made on other machines', () => {
 		}));
 	it('is larger on more pins: each by its own gauge', () => {
 		const size = (items: GarlandWish['items']) => {
-			const { thing: t } = thing({ items });
-			if (t.kind !== 'garland') throw new Error();
+			const { finished: t } = thing({ items });
+			if (t.kind !== 'hung') throw new Error();
 			return t.items.find((x) => x.kind === 'bauble')!.widthCm;
 		};
 		expect(size(on('machine-48')) / size(on('machine-22'))).toBeGreaterThan(1.6);
@@ -81,7 +68,7 @@ describe('a thing whose parts are made on other machines', () => {
 		const grams = (p: ThingPlan) => p.amounts.reduce((t, a) => t + a.grams.value.mean, 0);
 		expect(grams(large)).toBeGreaterThan(1.5 * grams(small));
 		// Thrice as much goes into what is twice as wide, at least.
-		expect(large.figures.fill!.value.mean).toBeGreaterThan(3 * small.figures.fill!.value.mean);
+		expect(large.fill!.value.mean).toBeGreaterThan(3 * small.fill!.value.mean);
 	});
 	it('named twice on the project’s own machine is the same as on none', () => {
 		const mine = bench.machines.find((m) => m.id === garland.machineId)!.id;
@@ -96,17 +83,17 @@ describe('a thing whose parts are made on other machines', () => {
 	it('of a firmer filling is heavier and no larger', () => {
 		const light = thing({ fill: 'light' });
 		const firm = thing({ fill: 'firm' });
-		expect(firm.figures.fill!.value.mean).toBeGreaterThan(2 * light.figures.fill!.value.mean);
+		expect(firm.fill!.value.mean).toBeGreaterThan(2 * light.fill!.value.mean);
 		expect(firm.pieces.map((p) => p.mainRows)).toEqual(light.pieces.map((p) => p.mainRows));
 	});
 	it('on a knitted cord has the cord as its last piece, as long as it hangs with both loops', () => {
 		const p = thing({ cord: 'knitted' });
 		const cord = p.pieces.at(-1)!;
 		expect(cord.id).toBe('cord');
-		if (p.thing.kind !== 'garland') throw new Error();
+		if (p.finished.kind !== 'hung') throw new Error();
 		const rowsPerCm = cord.gauges[0]!.rowsPerCm.mean;
-		expect(cord.mainRows).toBe(Math.round(p.thing.cordCm * rowsPerCm));
-		expect(p.thing.cordCm).toBeCloseTo(p.thing.solved.cord.lengthCm + 2 * wish.loopCm, 9);
+		expect(cord.mainRows).toBe(Math.round(p.finished.cordCm * rowsPerCm));
+		expect(p.finished.cordCm).toBeCloseTo(p.finished.solved.cord.lengthCm + 2 * wish.loopCm, 9);
 		const own = thing({ cord: 'own' });
 		expect(own.pieces.some((x) => x.id === 'cord')).toBe(false);
 		const metres = (q: ThingPlan) => q.amounts[0]!.metres.value.mean;

@@ -1,134 +1,73 @@
 import { crankTime } from '../crank/time';
-import type { Facts } from '../finding/facts';
+import { amountsOf } from '../crank/amounts';
+import { knitPiece, type PlannedPiece } from '../crank/piece';
+import type { GaugeBook } from '../bench/gauge/book';
+import { findingsFor } from '../finding/findings';
 import type { Finding } from '../finding/finding';
 import { toFinding } from '../finding/to-finding';
-import type { GaugeBook } from '../bench/gauge/book';
-import { gaugeFor, type Gauge } from '../bench/gauge/gauge';
-import type { Machine, MachineId, Yarn } from '../model/bench';
+import type { Machine } from '../model/bench';
 import type { Bench, Project } from '../model/project';
-import type { Estimate } from '../quantity/estimate';
-import type { Design, DesignContext, OnMachine } from '../recipe/recipe';
-import { recipeFor } from '../recipe/registry';
-import { isThingWish } from '../recipe/thing';
-import { headCm, isBaby, VISIBLE_SHARE } from '../bench/size/head';
-import { gramsOnHand, type Lookup } from '../bench/yarn/parts';
-import { amountsOf } from '../crank/amounts';
+import type { Wish } from '../model/wish';
+import { countProgram, excessOf, loadOf, type Excess } from '../program/load';
+import type { Finished } from '../recipe/finished';
+import type { Design, Recipe } from '../recipe/recipe';
 import { handYarnOf, jointsOf, stepsOf, tailUse, toolsOf } from '../technique';
-import { knitPiece, type PlannedPiece } from '../crank/piece';
-import { countProgram, excessOf, loadOf } from '../program/load';
-import { shapeOf, type Shape } from './shape';
-import type { Counsel } from './counsel';
+import { usedOf, type Used } from './bench';
+import { lengthOf } from './lies';
+import { rowPlaces } from './places';
 import type { AsKnitted, NoPlan, Plan } from './types';
-import type { Works } from './works';
-
-const missing = (project: Project, findings: Finding[]): NoPlan => ({
-	ok: false,
-	projectId: project.id,
-	findings
-});
 
 export interface PlanOptions {
 	readonly asKnitted?: AsKnitted | undefined;
 	/** Of the same bench. */
 	readonly book: GaugeBook;
-	/** What garments and things are planned with; null where they are not at hand: those have no plan then, and no finding. */
-	readonly works: Works | null;
-	/** Null where only pieces, sizes and sums are wanted: the plan has no finishing steps then, and no findings. */
-	readonly counsel: Counsel | null;
+	/** Without counsel pieces, sizes and sums only are wanted: no findings. */
+	readonly counsel: boolean;
 }
 
-/** The plan of a project, with or without the works for garments and things; `plan` in `core/plan.ts` is the usual door. */
-export function makePlan(
-	project: Project,
+const refused = (project: Project, findings: readonly Finding[]): NoPlan => ({
+	ok: false,
+	projectId: project.id,
+	findings
+});
+
+/** What is asked is too much to be worked out: the limit, and the way back. */
+function tooMuch(excess: Excess): Finding {
+	const body = { code: 'too-much', ...excess } as const;
+	const fix = { do: 'begin-again' } as const;
+	return toFinding({ body, severity: 'stop', where: { at: 'size' }, fix }, []);
+}
+
+/** The plan of a project by its recipe; `plan` in `core/plan.ts` is the usual door. */
+export function makePlan<W extends Wish, F extends Finished>(
+	project: Project & { readonly wish: W },
 	bench: Bench,
-	{ asKnitted, book, works, counsel }: PlanOptions
-): Plan | NoPlan {
-	const machine = bench.machines.find((m) => m.id === project.machineId);
-	const named = recipeFor(project.wish).machines?.(project.wish) ?? [];
-	if (!machine || named.some((id) => !bench.machines.some((m) => m.id === id))) {
-		const body = { code: 'machine-missing' } as const;
-		return missing(project, [toFinding({ body, severity: 'stop', where: { at: 'bench' } }, [])]);
-	}
-	const recipe = recipeFor(project.wish);
-	const wish = asKnitted ? recipe.withRows(project.wish, asKnitted.rows) : project.wish;
-	const ids = recipe.yarns(wish);
-	const lost = ids.filter((id) => !bench.yarns.some((y) => y.id === id));
-	if (lost.length > 0) {
-		const body = (yarnId: string) => ({ code: 'yarn-missing', yarnId }) as const;
-		return missing(
-			project,
-			lost.map((id) => toFinding({ body: body(id), severity: 'stop', where: { at: 'bench' } }, []))
-		);
-	}
-	const lookup: Lookup = (id) => bench.yarns.find((y) => y.id === id);
-	const yarns = ids.map((id) => {
-		const yarn = lookup(id)!;
-		return { ...yarn, gramsOnHand: gramsOnHand(yarn, lookup) };
-	});
-	const { useFresh } = project;
-	const gaugesOn = (machine: Machine) =>
-		yarns.map((yarn) => gaugeFor({ machine, yarn, book, useFresh }));
-	const gauges = gaugesOn(machine);
-	const others = new Map(
-		named.map((id) => {
-			const other = bench.machines.find((m) => m.id === id)!;
-			return [
-				id,
-				{ machine: other, gauges: other === machine ? gauges : gaugesOn(other) }
-			] as const;
-		})
+	recipe: Recipe<W, F>,
+	options: PlanOptions
+): Plan<F> | NoPlan {
+	const { asKnitted, book } = options;
+	const wish = asKnitted
+		? (recipe.withRows?.(project.wish, asKnitted.rows) ?? project.wish)
+		: project.wish;
+	const names = { yarns: recipe.yarns(wish), machines: recipe.machines?.(wish) ?? [] };
+	const used = usedOf(project, bench, names, book);
+	if ('gone' in used) return refused(project, used.gone);
+	const design = recipe.design(wish, used.context);
+	if ('excess' in design) return refused(project, [tooMuch(design.excess)]);
+	const excess = excessOf(
+		loadOf(design.pieces.map((p) => countProgram(p.program, used.at(p.on ?? null).machine.pins)))
 	);
-	const placeOf = (id: MachineId | null): Place => (id && others.get(id)) || { machine, gauges };
-	const on = (id: MachineId | null): OnMachine => {
-		const place = placeOf(id);
-		return { machine: place.machine, gauge: (yarn) => place.gauges[ids.indexOf(yarn)]! };
-	};
-	const context: DesignContext = { ...on(null), yarn: (id) => yarns[ids.indexOf(id)]!, on };
-	const design = isThingWish(wish)
-		? works?.thing.design(wish, context)
-		: 'measures' in wish
-			? works?.garment.design(wish, context)
-			: recipe.design?.(wish, context);
-	// Some are planned only where their works are at hand.
-	if (!design) return missing(project, []);
-	const excess =
-		design.excess ??
-		excessOf(
-			loadOf(design.pieces.map((p) => countProgram(p.program, placeOf(p.on ?? null).machine.pins)))
-		);
-	if (excess) {
-		const body = { code: 'too-much', ...excess } as const;
-		return missing(project, [
-			toFinding({ body, severity: 'stop', where: { at: 'size' }, fix: { do: 'begin-again' } }, [])
-		]);
-	}
-	return derive(project, bench, { machine, yarns, gauges, design, wish, placeOf, works, counsel });
+	if (excess) return refused(project, [tooMuch(excess)]);
+	return derive({ project: { ...project, wish }, bench, recipe, used, design, options });
 }
 
-const flatLengthOf = (shape: Shape): Estimate =>
-	shape.shape === 'hat'
-		? shape.hat.tubeFlat
-		: shape.shape === 'tube'
-			? shape.tube.flatLength
-			: shape.shape === 'flags'
-				? shape.flag.height
-				: shape.first.height;
-
-/** A machine and the gauges of the project's yarns on it. */
-interface Place {
-	readonly machine: Machine;
-	readonly gauges: readonly Gauge[];
-}
-
-interface Designed {
-	readonly placeOf: (id: MachineId | null) => Place;
-	readonly machine: Machine;
-	readonly yarns: readonly Yarn[];
-	readonly gauges: readonly Gauge[];
-	readonly design: Design;
-	readonly wish: Project['wish'];
-	readonly works: Works | null;
-	readonly counsel: Counsel | null;
+interface Designed<W extends Wish, F extends Finished> {
+	readonly project: Project & { readonly wish: W };
+	readonly bench: Bench;
+	readonly recipe: Recipe<W, F>;
+	readonly used: Used;
+	readonly design: Design<F>;
+	readonly options: PlanOptions;
 }
 
 /** Main rows of all copies on each machine; the project's own where nothing is cranked. */
@@ -140,15 +79,17 @@ function rowsByMachine(pieces: readonly PlannedPiece[], machine: Machine) {
 	return on.length > 1 ? on.filter((x) => x.rows > 0) : on;
 }
 
-function derive(project: Project, bench: Bench, designed: Designed): Plan {
-	const { machine, yarns, gauges, design, wish, placeOf, works, counsel } = designed;
-	const { assembly } = design;
-	const hatWish = 'scheme' in wish ? wish : undefined;
+/** Everything that follows from pieces and assembly, whatever they are of. */
+function derive<W extends Wish, F extends Finished>(designed: Designed<W, F>): Plan<F> {
+	const { project, bench, used, design } = designed;
+	const { machine, yarns, gauges } = used;
+	const { assembly, finished, sizes } = design;
+	const { wish } = project;
 	const joinTails = 'joinTails' in wish ? wish.joinTails : 'weave';
 	const knitted = design.pieces.map((piece) =>
 		knitPiece({
 			piece,
-			...placeOf(piece.on ?? null),
+			...used.at(piece.on ?? null),
 			useAt: (end) => tailUse(assembly, end),
 			joinTails,
 			strandsOf: (i) => yarns[i]?.strands ?? 1
@@ -156,42 +97,10 @@ function derive(project: Project, bench: Bench, designed: Designed): Plan {
 	);
 	const worked = { assembly, pieces: knitted.map((k) => k.piece), joinTails };
 	const joints = jointsOf(worked);
+	const table = { ...worked, joints };
 	const amounts = amountsOf({ yarns, knitted, hand: handYarnOf(worked) });
 	const pieces = knitted.map((k) => k.planned(amounts));
-	const shape = isThingWish(wish)
-		? works!.thing.shape({ wish, machine, gauges, pieces, thing: design.thing! })
-		: 'measures' in wish
-			? works!.garment.shape({ wish, machine, yarns, gauges, pieces, joints, made: design.made! })
-			: shapeOf({ wish, machine, gauges, assembly, pieces });
-	const main = pieces[0];
-	const facts: Facts = {
-		project: { ...project, wish },
-		machine,
-		yarns,
-		gauges,
-		swatches: bench.swatches,
-		tests: bench.tests,
-		bench: bench.yarns,
-		runs: main?.runs ?? [],
-		mainRows: main?.mainRows ?? 0,
-		faults: knitted.flatMap((k) => k.faults),
-		tucked: shape.shape === 'hat' ? shape.tucked : undefined,
-		hat: shape.shape === 'hat' ? shape.hat : undefined,
-		flag: shape.shape === 'flags' ? shape.flag : undefined,
-		pieces,
-		joints,
-		hatWish,
-		tubeWish: 'stripes' in wish && 'fill' in wish ? wish : undefined,
-		garment:
-			shape.shape === 'garment' && 'measures' in wish ? { wish, shape: shape.garment } : undefined,
-		thing: shape.shape === 'thing' && isThingWish(wish) ? { wish, thing: shape.thing } : undefined,
-		round: shape.shape === 'tube' ? shape.tube.round : null,
-		places: () => counsel?.places({ ...shape, assembly, pieces }) ?? [],
-		flatLength: flatLengthOf(shape),
-		amounts,
-		usualHeightCm: hatWish && (hatWish.visibleCm ?? VISIBLE_SHARE * headCm(hatWish.head))
-	};
-	return {
+	const plan: Plan<F> = {
 		ok: true,
 		projectId: project.id,
 		machine,
@@ -199,16 +108,49 @@ function derive(project: Project, bench: Bench, designed: Designed): Plan {
 		gauges,
 		pieces,
 		assembly,
-		...shape,
+		finished,
+		sizes,
+		joints,
 		amounts,
 		time: crankTime(rowsByMachine(pieces, machine), bench.evidence),
-		joints,
-		steps: stepsOf({ ...worked, joints }),
-		tools: toolsOf({ ...worked, joints }),
-		findings:
-			counsel?.findings(
-				facts,
-				works && facts.garment ? works.garment.rules : works && facts.thing ? works.thing.rules : []
-			) ?? []
+		byHand: design.byHand ?? null,
+		fill: design.fill ?? null,
+		tools: toolsOf(table),
+		steps: stepsOf(table),
+		findings: []
 	};
+	const faults = knitted.flatMap((k) => k.faults);
+	return designed.options.counsel ? { ...plan, findings: counselOf(designed, plan, faults) } : plan;
+}
+
+/** What a careful maker says of a plan. */
+function counselOf<W extends Wish, F extends Finished>(
+	{ project, bench, recipe }: Designed<W, F>,
+	plan: Plan<F>,
+	faults: Parameters<typeof findingsFor>[0]['faults']
+): Finding[] {
+	const [first] = plan.pieces;
+	return findingsFor(
+		{
+			project,
+			wish: project.wish,
+			finished: plan.finished,
+			machine: plan.machine,
+			yarns: plan.yarns,
+			gauges: plan.gauges,
+			swatches: bench.swatches,
+			tests: bench.tests,
+			bench: bench.yarns,
+			runs: first?.runs ?? [],
+			mainRows: first?.mainRows ?? 0,
+			faults,
+			amounts: plan.amounts,
+			joints: plan.joints,
+			pieces: plan.pieces,
+			places: () => rowPlaces(plan),
+			flatLength: lengthOf(plan),
+			byYarn: recipe.byYarn !== undefined
+		},
+		recipe.rules
+	);
 }

@@ -1,23 +1,23 @@
-import type { Assembly } from '../assembly/assembly';
+import { stepIn, type Assembly } from '../assembly/assembly';
 import { placesOf, type RowPlace } from '../assembly/layers';
-import type { FinishedHat } from '../assembly/finished';
+import type { Size } from '../assembly/size';
 
 interface Folded {
-	readonly shape: string;
 	readonly assembly: Assembly;
 	readonly pieces: readonly { readonly mainRows: number }[];
-	readonly hat?: Pick<FinishedHat, 'brimCm' | 'layerWorn'>;
+	readonly sizes: readonly Size[];
 }
 
 /** Rows of the first piece that a brim turned up takes, in half rows; 0 where none is. */
-export function brimRows({ hat, pieces }: Pick<Folded, 'hat' | 'pieces'>): number {
-	if (!hat || hat.brimCm === 0) return 0;
-	const layerRows = pieces[0]!.mainRows / 2;
-	return Math.round((2 * layerRows * hat.brimCm) / hat.layerWorn.mean) / 2;
+export function brimRows({ assembly, pieces: [first], sizes }: Folded): number {
+	const brim = stepIn(assembly, 'turn-up');
+	const layer = sizes.find((s) => s.id === 'layer-worn')?.figure.value.mean;
+	if (!first || !brim || layer === undefined) return 0;
+	return Math.round((first.mainRows * Math.min(brim.heightCm, layer / 2)) / layer) / 2;
 }
 
-/** Where every row of a plan's tube ends up; none for what is no tube. */
-export const rowPlaces = (plan: Folded): RowPlace[] =>
-	plan.shape !== 'hat' && plan.shape !== 'tube'
-		? []
-		: placesOf(plan.pieces[0]!.mainRows, plan.assembly, brimRows(plan));
+/** Where every row of the first piece ends up, by the folds of the assembly. */
+export const rowPlaces = (plan: Folded): RowPlace[] => {
+	const [first] = plan.pieces;
+	return first ? placesOf(first.mainRows, plan.assembly, brimRows(plan)) : [];
+};

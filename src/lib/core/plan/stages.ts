@@ -1,7 +1,8 @@
 import { stagesOf, type Stage } from '../assembly/stages';
 import type { AssemblyStep } from '../assembly/assembly';
 import type { WorkStep } from '../technique/technique';
-import type { HatPlan, TubePlan } from '../plan';
+import { sizeOf } from '../assembly/size';
+import type { PlanOf } from '../plan';
 
 /** A stage with the finishing step that leads to it; none for the tube as it comes off. */
 export interface PlannedStage extends Stage {
@@ -22,16 +23,17 @@ function stepIdOf(s: AssemblyStep): string {
 }
 
 /** A plan's tube from the machine to the finished thing, by its finishing steps, in flat centimetres. */
-export function planStages(plan: HatPlan | TubePlan): PlannedStage[] {
+export function planStages(plan: PlanOf<'worn'> | PlanOf<'tube'>): PlannedStage[] {
 	const piece = plan.pieces[0]!;
 	const stages = stagesOf({
 		runs: piece.runs,
 		rowsPerCm: plan.gauges.map((g) => g.rowsPerCm.mean),
-		widthCm:
-			plan.shape === 'hat' ? plan.figures.flatWidth.value.mean : plan.figures.width.value.mean,
+		widthCm: (plan.finished.kind === 'worn' ? sizeOf(plan, 'flat-width') : sizeOf(plan, 'width'))
+			.value.mean,
 		assembly: plan.assembly,
-		brimCm: plan.shape === 'hat' ? plan.hat.brimCm / plan.hat.wornFactor : 0,
-		hangs: plan.shape === 'hat' ? 'cast-on-up' : plan.tube.hangs
+		brimCm:
+			plan.finished.kind === 'worn' ? plan.finished.hat.brimCm / plan.finished.hat.wornFactor : 0,
+		hangs: plan.finished.kind === 'worn' ? 'cast-on-up' : plan.finished.tube.hangs
 	});
 	return stages.map((stage) => {
 		const step = plan.assembly[stage.step];

@@ -1,25 +1,18 @@
-import type { YarnAmount } from '../crank/amount';
 import type { Assembly } from '../assembly/assembly';
-import type { FinishedHat } from '../assembly/finished';
-import type { FinishedTube } from '../assembly/finished-tube';
-import type { Flag } from '../assembly/flag';
-import type { TuckedTube } from '../assembly/tucked-tube';
-import type { Finding } from '../finding/finding';
 import type { Joint } from '../assembly/joint';
-import type { Tool, WorkStep } from '../technique/technique';
+import type { Size } from '../assembly/size';
 import type { Gauge } from '../bench/gauge/gauge';
-import type { Machine, Yarn } from '../model/bench';
-import type { Estimate } from '../quantity/estimate';
-import type { Figure } from '../quantity/working';
-import type { HatFigures } from './figures';
-import type { FlagFigures } from './flag-figures';
-import type { Thing } from '../thing/thing';
-import type { GarmentFigures, GarmentShape } from '../garment/figures';
+import type { YarnAmount } from '../crank/amount';
 import type { PlannedPiece } from '../crank/piece';
-import type { ThingFigures } from './shape';
-import type { TubeFigures } from './tube-figures';
+import type { Finding } from '../finding/finding';
+import type { Machine, Yarn } from '../model/bench';
+import type { Figure } from '../quantity/working';
+import type { Finished, FinishedOf } from '../recipe/finished';
+import type { Thing } from '../recipe/things/form/thing';
+import type { Tool, WorkStep } from '../technique/technique';
 
-interface PlanBase {
+/** Everything that follows from a project and a bench, the same for all. Plain data: no functions, no typed arrays. */
+export interface Plan<F extends Finished = Finished> {
 	readonly ok: true;
 	readonly projectId: string;
 	readonly machine: Machine;
@@ -28,56 +21,32 @@ interface PlanBase {
 	/** In order of making. */
 	readonly pieces: readonly PlannedPiece[];
 	readonly assembly: Assembly;
-	readonly amounts: readonly YarnAmount[];
-	readonly time: Figure;
+	/** What comes of it, for the picture. */
+	readonly finished: F;
+	/** What can be measured, the most telling first. */
+	readonly sizes: readonly Size[];
 	/** Every two edges that come together, and whether they agree. */
 	readonly joints: readonly Joint[];
+	readonly amounts: readonly YarnAmount[];
+	readonly time: Figure;
+	readonly byHand: Figure | null;
+	/** Of all stuffing; null where there is none. */
+	readonly fill: Figure | null;
 	/** What to have at hand after the machine. */
 	readonly tools: readonly Tool[];
 	readonly steps: readonly WorkStep[];
 	readonly findings: readonly Finding[];
 }
+export type PlanOf<K extends Finished['kind']> = Plan<FinishedOf<K>>;
 
-/** A tube tucked into itself and worn. */
-export interface HatPlan extends PlanBase {
-	readonly shape: 'hat';
-	readonly tucked: TuckedTube;
-	readonly hat: FinishedHat;
-	readonly figures: HatFigures;
-}
+/** Folded, side by side, stuffed, hung or wound. */
+export type ThingPlan = Plan<Thing>;
+const PLAIN: readonly Finished['kind'][] = ['worn', 'tube', 'flags', 'flat'];
+export const isThingPlan = (plan: Plan): plan is ThingPlan => !PLAIN.includes(plan.finished.kind);
 
-/** Flags on a cord. */
-export interface FlagsPlan extends PlanBase {
-	readonly shape: 'flags';
-	readonly flag: Flag;
-	readonly figures: FlagFigures;
-}
-
-/** A tube that is worn or used as it comes off. */
-export interface TubePlan extends PlanBase {
-	readonly shape: 'tube';
-	readonly tube: FinishedTube;
-	readonly figures: TubeFigures;
-}
-
-/** Panels and tubes that are sewn together. */
-export interface GarmentPlan extends PlanBase {
-	readonly shape: 'garment';
-	readonly garment: GarmentShape;
-	readonly first: { readonly width: Estimate; readonly height: Estimate };
-	readonly figures: GarmentFigures;
-}
-
-/** Several pieces folded, stuffed, wound or hung. */
-export interface ThingPlan extends PlanBase {
-	readonly shape: 'thing';
-	readonly thing: Thing;
-	readonly first: { readonly width: Estimate; readonly height: Estimate };
-	readonly figures: ThingFigures;
-}
-
-/** Everything that follows from a project and a bench. Plain data: no functions, no typed arrays. */
-export type Plan = HatPlan | FlagsPlan | TubePlan | GarmentPlan | ThingPlan;
+/** Whether what comes of a plan is of a kind. */
+export const comesOut = <K extends Finished['kind']>(plan: Plan, kind: K): plan is PlanOf<K> =>
+	plan.finished.kind === kind;
 
 /** A plan that cannot be made, and why. */
 export interface NoPlan {

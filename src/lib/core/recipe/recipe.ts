@@ -1,23 +1,30 @@
 import type { Assembly } from '../assembly/assembly';
 import type { Piece } from '../assembly/piece';
-import type { Made } from '../garment/make';
+import type { Size } from '../assembly/size';
 import type { Gauge } from '../bench/gauge/gauge';
+import type { Rule } from '../finding/facts';
 import type { Bench } from '../model/project';
 import type { Machine, MachineId, Yarn, YarnId } from '../model/bench';
 import type { Wish } from '../model/wish';
 import type { Excess } from '../program/load';
-import type { Thing } from '../thing/thing';
+import type { Figure } from '../quantity/working';
+import type { Finished } from './finished';
 
-export interface Design {
+/** What a recipe makes of its options on a bench: pieces, how they come together, and what comes of it. */
+export interface Design<F extends Finished = Finished> {
 	/** In order of making. */
 	readonly pieces: readonly Piece[];
 	readonly assembly: Assembly;
-	/** Too much to be worked out: it has no pieces then. */
-	readonly excess?: Excess;
-	/** Of a garment: its pieces as drawn and as made, and its seams. */
-	readonly made?: Made;
-	/** Of what is put together from several pieces: its geometry and its joints. */
-	readonly thing?: Thing;
+	readonly finished: F;
+	/** What can be measured, the most telling first. */
+	readonly sizes: readonly Size[];
+	readonly byHand?: Figure;
+	readonly fill?: Figure;
+}
+
+/** Too much to be worked out: it is refused before a piece is knitted. */
+export interface TooMuch {
+	readonly excess: Excess;
 }
 
 /** A machine and what is known of its gauge. */
@@ -37,26 +44,36 @@ export interface DesignContext extends OnMachine {
 /** A plain tube on all pins, or what keeps it from being one. */
 export type Teaches = 'tube' | 'shape' | 'hem' | 'cord' | 'copies';
 
-/** A thing that can be made; its parameters are its schema in `model/wish.ts`. Defaults for a bench, and the design. No sums, wording or drawing. */
-export interface Recipe<W extends Wish = Wish> {
+/** Machines a thing is usual on, by pins. */
+export interface UsualPins {
+	readonly least: number;
+	readonly most: number;
+}
+
+/** A thing that can be made: what it begins with, and its design. No sums, wording or drawing. */
+export interface Recipe<W extends Wish = Wish, F extends Finished = Finished> {
 	readonly id: W['recipe'];
 	readonly name: string;
+	readonly pins?: UsualPins;
 	/** What its results say of the gauge: a tube all its pins and rows, other shapes nothing yet, and why not. */
 	readonly teaches: Teaches | ((wish: W) => Teaches);
-	/** Undefined where the bench has no yarn to start with. */
-	readonly defaults: (bench: Bench) => W | undefined;
+	/** The machine it is begun on: nearest its usual pins, the one with most pins, or the last on the bench. */
+	readonly begins: 'nearest' | 'most-pins' | 'last';
+	/** Its own waste yarn, whatever is usual with the maker: a hem's first row has to be found again. */
+	readonly ownWaste?: boolean;
+	/** What it begins with, on a machine; undefined where the bench has no yarn to start with. */
+	readonly defaults: (bench: Bench, machine?: Machine) => W | undefined;
 	/** Yarns the wish names, main one first, each once. */
 	readonly yarns: (wish: W) => YarnId[];
 	/** Machines the wish names beside the project's. */
 	readonly machines?: (wish: W) => MachineId[];
 	/** The same wish with one yarn in the place of another, wherever it stands. */
 	readonly withYarn: (wish: W, from: YarnId, to: YarnId) => W;
-	readonly design: (wish: W, context: DesignContext) => Design;
-	/** The same wish with its length fixed to a number of main rows. */
-	readonly withRows: (wish: W, rows: number) => W;
+	readonly design: (wish: W, context: DesignContext) => Design<F> | TooMuch;
+	/** The same wish with its length fixed to a number of main rows; left out where its rows follow from its measures. */
+	readonly withRows?: (wish: W, rows: number) => W;
+	/** The same wish, as long as the yarn on hand lasts; left out where its length is no matter of yarn. */
+	readonly byYarn?: (wish: W) => W;
+	/** Judgements that only it can make. */
+	readonly rules: readonly Rule<W, F>[];
 }
-
-/** A recipe whose defaults and design are kept apart from it: what every page needs of it is little. */
-export type LightRecipe<W extends Wish = Wish> = Omit<Recipe<W>, 'defaults' | 'design'>;
-export type AnyRecipe<W extends Wish = Wish> = LightRecipe<W> &
-	Partial<Pick<Recipe<W>, 'defaults' | 'design'>>;

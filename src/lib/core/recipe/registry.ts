@@ -1,37 +1,40 @@
-import {
-	THINGS,
-	type GarmentKindId,
-	type HatKindId,
-	type ThingKindId,
-	type TubeKindId
-} from '../model/kinds';
-import type { GarmentWish, LinedHatWish, PlainTubeWish, ThingWish, Wish } from '../model/wish';
-import { bunting } from './bunting';
-import { GARMENT_KINDS, garmentRecipe } from './garment';
-import { TUBE_KINDS, tubeRecipe } from './plain-tube';
-import { HAT_KINDS, hatRecipe } from './lined-hat';
-import type { AnyRecipe, LightRecipe, Recipe } from './recipe';
-import { thingRecipe } from './thing';
+import type { Wish } from '../model/wish';
+import { bunting } from './bunting/bunting';
+import type { Finished } from './finished';
+import { GARMENT_KINDS, garmentRecipe } from './garments/garment';
+import { HAT_KINDS, hatRecipe } from './hats/hat';
+import type { Recipe } from './recipe';
+import { foldedBag } from './things/folded-bag';
+import { garland } from './things/garland';
+import { pomPom } from './things/pom-pom';
+import { ballToy, toy } from './things/toy';
+import { tubeBlanket } from './things/tube-blanket';
+import { TUBE_KINDS } from './tubes/kinds';
+import { tubeRecipe } from './tubes/tube';
 
-const RECIPES: Record<Wish['recipe'], unknown> = {
-	...(Object.fromEntries(
-		Object.values(HAT_KINDS).map((kind) => [kind.id, hatRecipe(kind)])
-	) as Record<HatKindId, Recipe<LinedHatWish>>),
+type AnyRecipe<W extends Wish = Wish> = Recipe<W, Finished>;
+const any = (list: readonly { readonly id: string }[]) =>
+	new Map(list.map((r) => [r.id, r as unknown as AnyRecipe]));
+
+/** Every recipe. A new one is its module and a place here. */
+const RECIPES = any([
+	...Object.values(HAT_KINDS).map(hatRecipe),
 	bunting,
-	...(Object.fromEntries(
-		Object.values(TUBE_KINDS).map((kind) => [kind.id, tubeRecipe(kind)])
-	) as Record<TubeKindId, Recipe<PlainTubeWish>>),
-	...(Object.fromEntries(
-		Object.values(GARMENT_KINDS).map((kind) => [kind.id, garmentRecipe(kind)])
-	) as Record<GarmentKindId, LightRecipe<GarmentWish>>),
-	...(Object.fromEntries(THINGS.map((id) => [id, thingRecipe(id)])) as Record<
-		ThingKindId,
-		LightRecipe<ThingWish>
-	>)
-};
+	...Object.values(TUBE_KINDS).map(tubeRecipe),
+	...Object.values(GARMENT_KINDS).map(garmentRecipe),
+	foldedBag,
+	ballToy,
+	toy,
+	garland,
+	pomPom,
+	tubeBlanket
+]);
 
 /** The recipe a wish belongs to. */
 export const recipeFor = <W extends Wish>(wish: W): AnyRecipe<W> =>
-	RECIPES[wish.recipe] as AnyRecipe<W>;
+	RECIPES.get(wish.recipe) as unknown as AnyRecipe<W>;
 
-export const recipes = Object.values(RECIPES) as readonly AnyRecipe[];
+/** A recipe by its id; undefined where there is none such. */
+export const recipeOf = (id: string): AnyRecipe | undefined => RECIPES.get(id);
+
+export const recipes = [...RECIPES.values()];

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { harbour } from '../../demo/harbour';
 import type { Plan } from '../plan/types';
-import { plan } from '../plan';
+import { comesOut, plan } from '../plan';
 import { programRows } from '../program/program';
 import { pomCardWide, sheetOf } from './sheet';
 
@@ -67,8 +67,8 @@ describe('templates', () => {
 		const p = planned('cloth');
 		const { templates } = sheetOf(p, options);
 		const card = templates.find((t) => t.kind === 'extension')!;
-		if (p.shape !== 'garment') throw new Error();
-		expect(card.widthCm).toBe(p.garment.card!.widthCm);
+		if (!comesOut(p, 'flat')) throw new Error();
+		expect(card.widthCm).toBe(p.finished.card!.widthCm);
 	});
 	it('stay in true size in inches: only the words change', () => {
 		const inches = sheetOf(planned('garland'), { ...options, units: 'in' });

@@ -1,3 +1,4 @@
+import { stepIn } from '../assembly/assembly';
 import { markerPin, keptOff } from '../bench/machine/ring';
 import type { Machine } from '../model/bench';
 import type { CrochetTerms } from '../model/kinds';
@@ -92,47 +93,31 @@ export const pomCardWide = (cardCm: number): number => Math.max(4, cardCm * 0.75
 function templatesOf(plan: Plan, units: Units): Template[] {
 	const long = (cm: number) => printValue(cm, 'length', units);
 	const out: Template[] = [];
-	if (plan.shape === 'thing') {
-		const { thing } = plan;
-		const wraps =
-			thing.kind === 'pom-pom' ? thing.wraps : thing.kind === 'garland' ? thing.wraps : 0;
-		const cardCm = thing.kind === 'pom-pom' || thing.kind === 'garland' ? thing.cardCm : 0;
-		if (wraps > 0)
-			out.push({
-				kind: 'pom-pom',
-				title: `Pom-pom card, ${long(cardCm)} long`,
-				note: `${wraps} wraps the long way round; tie through the slit`,
-				widthCm: pomCardWide(cardCm),
-				heightCm: cardCm
-			});
-	}
-	if (plan.shape === 'garment' && plan.garment.card) {
-		const { widthCm, wrapCm } = plan.garment.card;
+	const wind = stepIn(plan.assembly, 'wind');
+	if (wind)
+		out.push({
+			kind: 'pom-pom',
+			title: `Pom-pom card, ${long(wind.cardCm)} long`,
+			note: `${wind.wraps} wraps the long way round; tie through the slit`,
+			widthCm: pomCardWide(wind.cardCm),
+			heightCm: wind.cardCm
+		});
+	const latch = stepIn(plan.assembly, 'latch-card');
+	if (latch)
 		out.push({
 			kind: 'extension',
-			title: `Card for extensions, ${long(widthCm)} wide`,
-			note: `wraps ${long(wrapCm)}; it stands on the pin`,
-			widthCm,
+			title: `Card for extensions, ${long(latch.cardCm)} wide`,
+			note: `wraps ${long(latch.wrapCm)}; it stands on the pin`,
+			widthCm: latch.cardCm,
 			heightCm: 10
 		});
-	}
 	out.push({ kind: 'tag', title: 'Place for the tag', note: 'hole at the top', ...TAG });
 	return out;
 }
 
 function figuresOf(plan: Plan, units: Units): Sheet['figures'] {
-	const figures =
-		plan.shape === 'garment' || plan.shape === 'thing'
-			? [...plan.figures.size]
-			: plan.shape === 'hat'
-				? [plan.figures.flatWidth]
-				: plan.shape === 'tube'
-					? [plan.figures.length, plan.figures.width]
-					: [plan.figures.width, plan.figures.height, plan.figures.string];
-	const more =
-		plan.shape === 'thing'
-			? [plan.figures.byHand, ...(plan.figures.fill ? [plan.figures.fill] : [])]
-			: [];
+	const figures = plan.sizes.filter((x) => x.lies !== 'worn').map((x) => x.figure);
+	const more = [plan.byHand, plan.fill].filter((f) => f !== null);
 	return [...figures, plan.time, ...more].map((f) => ({
 		label: f.label,
 		value: printWithSpread(f.value, f.kind, units)

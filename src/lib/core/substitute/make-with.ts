@@ -1,12 +1,13 @@
+import { sizeOf } from '../assembly/size';
 import { metresPerRow, nineOfTen, rowsLeft } from '../bench/gauge/ball';
 import type { MachineId, Yarn } from '../model/bench';
 import type { Bench, HatProject } from '../model/project';
 import { HEAD_SIZES } from '../model/kinds';
 import type { HeadSize } from '../bench/size/head';
 import type { LinedHatWish } from '../model/wish';
-import { plan, type HatPlan } from '../plan';
+import { plan, type PlanOf } from '../plan';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
-import { linedHat } from '../recipe/lined-hat';
+import { linedHat } from '../recipe/hats/hat';
 
 /** Something that could be made of one yarn. */
 export interface Possible {
@@ -37,7 +38,11 @@ export interface Longest {
 	readonly tube: Estimate;
 }
 
-const ask = (bench: Bench, machineId: MachineId, wish: LinedHatWish): HatPlan | undefined => {
+const ask = (
+	bench: Bench,
+	machineId: MachineId,
+	wish: LinedHatWish
+): PlanOf<'worn'> | undefined => {
 	const project: HatProject = {
 		id: 'ask' as HatProject['id'],
 		name: 'ask',
@@ -55,7 +60,7 @@ const ask = (bench: Bench, machineId: MachineId, wish: LinedHatWish): HatPlan | 
 };
 
 const UNFIT = new Set(['loose', 'tight', 'too-tight', 'brim-too-high']);
-const gramsOf = (p: HatPlan): Estimate => p.amounts[0]!.grams.value;
+const gramsOf = (p: PlanOf<'worn'>): Estimate => p.amounts[0]!.grams.value;
 
 /**
  * All hats that could be made of `grams` of one yarn: every machine and head size, with and without a brim to turn up.
@@ -84,9 +89,9 @@ export function makeWith(yarn: Yarn, grams: number, bench: Bench): Possible[] {
 						brim,
 						wish,
 						rows: p.pieces[0]!.mainRows,
-						tube: p.hat.tubeFlat,
-						width: p.figures.flatWidth.value,
-						stretch: p.hat.stretch,
+						tube: p.finished.hat.tubeFlat,
+						width: sizeOf(p, 'flat-width').value,
+						stretch: p.finished.hat.stretch,
 						grams: need,
 						fits: nineOfTen(need) <= grams ? 'sure' : need.mean <= grams ? 'close' : 'short',
 						sensible: !p.findings.some((f) => UNFIT.has(f.code) || f.severity === 'stop')
@@ -101,7 +106,7 @@ export function makeWith(yarn: Yarn, grams: number, bench: Bench): Possible[] {
 export function longestTubes(yarn: Yarn, grams: number, bench: Bench): Longest[] {
 	return bench.machines.flatMap((machine): Longest[] => {
 		const first = linedHat.defaults({ ...bench, yarns: [yarn] });
-		const p = first && ask(bench, machine.id, linedHat.withRows(first, 100));
+		const p = first && ask(bench, machine.id, { ...first, length: { by: 'rows', rows: 100 } });
 		if (!p) return [];
 		const gauge = p.gauges[0]!;
 		const tails = p.pieces[0]!.tails.reduce((t, tail) => t + tail.lengthCm / 100, 0);

@@ -4,7 +4,7 @@ import { gaugeFor, type Gauge } from '../bench/gauge/gauge';
 import type { Machine, Verdict, Yarn, YarnId } from '../model/bench';
 import type { Bench, Project } from '../model/project';
 import { plan, type Plan } from '../plan';
-import { lengthOf, stitchesAcross } from '../plan/sizes';
+import { lengthOf, stitchesAcross } from '../plan/lies';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
 import { recipeFor } from '../recipe/registry';
 import { freeBook, type Held } from '../order/stock';
@@ -201,7 +201,7 @@ export function substitutesFor(q: Question): Answer | undefined {
 				tube: lengthOf(then),
 				// Its own, where other colours of the same tube have another.
 				width: quotient(exact(stitchesAcross(then)), gauge.stitchesPerCm),
-				heightWorn: then.shape === 'hat' ? then.hat.heightWorn : lengthOf(then),
+				heightWorn: then.sizes.find((x) => x.id === 'height-worn')?.figure.value ?? lengthOf(then),
 				grams: need,
 				freeGrams: have,
 				enough

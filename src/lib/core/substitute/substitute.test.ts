@@ -56,7 +56,7 @@ describe('a stand-in', () => {
 				})!;
 				const same = found(a, wanted.id);
 				expect(same.rows).toBe(now.pieces[0]!.mainRows);
-				expect(same.tube).toEqual(now.hat.tubeFlat);
+				expect(same.tube).toEqual(now.finished.hat.tubeFlat);
 				expect(same.grams).toEqual(now.amounts.find((x) => x.yarnId === wanted.id)!.grams.value);
 				const full6 = ['width', 'length', 'stretch', 'strength', 'smoothness', 'washing'] as const;
 				for (const c of full6) expect(same.marks[c]).toBe(1);

@@ -3,8 +3,8 @@ import { harbour } from '../../demo/harbour';
 import type { Project } from '../model/project';
 import type { GarlandWish, ThingWish, ToyWish } from '../model/wish';
 import { plan } from '../plan';
-import type { ThingPlan } from '../plan/types';
-import { thingDefaults } from '../recipe/thing-design';
+import { isThingPlan, type ThingPlan } from '../plan';
+import { thingDefaults } from '../../../../tests/support/start';
 import { TOY_PRESETS, toyFrom } from '../recipe/things/toy';
 import { wordSequence, wordStep } from '../technique/say-step';
 import type { WorkStep } from './technique';
@@ -13,7 +13,7 @@ const { bench } = harbour;
 const planOf = (wish: ThingWish): ThingPlan => {
 	const project: Project = { ...harbour.projects[0]!, wish };
 	const p = plan(project, bench);
-	if (!p.ok || p.shape !== 'thing') throw new Error(wish.recipe);
+	if (!p.ok || !isThingPlan(p)) throw new Error(wish.recipe);
 	return p;
 };
 const toy = (id: string): ToyWish =>
@@ -53,8 +53,8 @@ describe('a toy after the machine', () => {
 		expect(new Set(ties).size).toBe(5);
 	});
 	it('ties at the rows between its swellings', () => {
-		if (p.thing.kind !== 'toy') throw new Error();
-		const rows = p.thing.parts[0]!.segments.map((s) => s.rows);
+		if (p.finished.kind !== 'stuffed') throw new Error();
+		const rows = p.finished.parts[0]!.segments.map((s) => s.rows);
 		const sums = rows.slice(0, -1).map((_, i) => rows.slice(0, i + 1).reduce((t, r) => t + r, 0));
 		const ties = body.flatMap((s) => (s.do === 'tie-off' ? [s.atRow] : []));
 		expect(ties).toEqual(sums.reverse());
@@ -69,7 +69,7 @@ describe('a toy after the machine', () => {
 	});
 	it('says grams that add up to all its stuffing', () => {
 		const grams = p.steps.reduce((t, s) => t + (s.do === 'stuff' ? s.grams * s.copies : 0), 0);
-		expect(grams).toBeCloseTo(p.figures.fill!.value.mean, 6);
+		expect(grams).toBeCloseTo(p.fill!.value.mean, 6);
 	});
 	it('sews pairs left and right, a flat part along its width and a stuffed one round its opening', () => {
 		const foot = p.steps.find((s) => s.do === 'attach' && s.name === 'Foot')!;

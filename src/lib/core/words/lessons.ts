@@ -41,5 +41,5 @@ export function wordLesson(lesson: Lesson, result: MeasuredResult, units: Units)
 	if (result.when === 'at-once')
 		return 'Measured at once, it still hangs stretched: measure again after a rest, and the next plan learns from that.';
 	if (result.tubeCm === null) return null;
-	return `measured ${s.length(result.tubeCm)} from ${result.rowsKnitted} rows: next time ${next.pieces[0]!.mainRows} for ${s.length(next.hat.tubeFlat.mean)}`;
+	return `measured ${s.length(result.tubeCm)} from ${result.rowsKnitted} rows: next time ${next.pieces[0]!.mainRows} for ${s.length(next.finished.hat.tubeFlat.mean)}`;
 }

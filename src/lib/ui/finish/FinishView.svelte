@@ -3,12 +3,8 @@
 	import { CLOSING_WORDS } from '$lib/core/words/closings';
 	import { onMount, untrack } from 'svelte';
 	import { progressOf } from '$lib/core/crank/makes';
-	import { isBunting, isGarment, isHat, type Project } from '$lib/core/model/project';
-	import { flagOrder } from '$lib/core/recipe/bunting';
-	import FinishedPicture from '../pictures/FinishedPicture.svelte';
-	import GarmentPicture from '../garment/GarmentPicture.svelte';
-	import FlagsPicture from '../pictures/FlagsPicture.svelte';
-	import ThingPicture from '../thing/ThingPicture.svelte';
+	import { isHat, type Project } from '$lib/core/model/project';
+	import Finished from '../pictures/Finished.svelte';
 	import { CAUTIONS } from '$lib/core/technique/cautions';
 	import { drawingOf, wordSequence, wordStep } from '$lib/core/technique/say-step';
 	import Caution from '../parts/Caution.svelte';
@@ -60,7 +56,7 @@
 />
 {#if plan?.ok}
 	{@const face = (which: 'outer' | 'lining') =>
-		plan.shape === 'hat' ? (plan.tucked[which].at(-1)?.yarn ?? 0) : 0}
+		plan.finished.kind === 'worn' ? (plan.finished.tucked[which].at(-1)?.yarn ?? 0) : 0}
 	{@const tube = plan.yarns[face('outer')]?.colour ?? '#6f8f9c'}
 	{@const lining = plan.yarns[face('lining')]?.colour ?? tube}
 	<div class="mb-3 flex flex-wrap items-end gap-x-5 gap-y-2">
@@ -122,8 +118,8 @@
 								<p class="quiet mt-1 text-sm">What goes wrong: {tw.wrong}</p>
 							{/if}
 							<p class="no-print mt-1 text-sm">
-								<a class="underline" href={`/how#${t.skill}`}>{tw.name}</a>{#if now && tw.school}<span
-										class="quiet"
+								<a class="underline" href={`/how#${t.skill}`}>{tw.name}</a
+								>{#if now && tw.school}<span class="quiet"
 										>, one of the ways of {SCHOOLS[tw.school].toLowerCase()}: good for this: {tw.goodFor
 											.replace(/\.$/, '')
 											.toLowerCase()}</span
@@ -146,30 +142,7 @@
 		</ol>
 		<div class="lg:sticky lg:top-4 lg:self-start">
 			<div class="no-print">
-				{#if plan.shape === 'garment'}
-					{#if isGarment(project)}<GarmentPicture
-							{plan}
-							wish={project.wish}
-							units={workbench.units}
-						/>{/if}
-				{:else if plan.shape === 'thing'}
-					<ThingPicture {plan} units={workbench.units} width={320} height={300} />
-				{:else if plan.shape !== 'flags'}
-					<FinishedPicture
-						{plan}
-						units={workbench.units}
-						width={320}
-						height={340}
-						step={current?.id ?? null}
-					/>
-				{:else if isBunting(project)}
-					<FlagsPicture
-						{plan}
-						order={flagOrder(project.wish)}
-						units={workbench.units}
-						width={320}
-					/>
-				{/if}
+				<Finished {plan} {project} units={workbench.units} step={current?.id ?? null} />
 				<div class="mt-2 flex justify-center">
 					<a
 						class={['act', doneCount === plan.steps.length && 'act-now']}

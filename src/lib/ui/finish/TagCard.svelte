@@ -21,16 +21,14 @@
 		)
 	);
 	const size = $derived.by(() => {
-		if (plan.shape === 'flags')
-			return `${plan.flag.flags} flags, ${printValue(plan.flag.string.mean, 'length', units)} side by side`;
-		if (plan.shape === 'tube')
-			return `${printValue(Math.round(plan.tube.flatLength.mean), 'length', units)} long, ${printValue(Math.round(plan.figures.width.value.mean), 'length', units)} wide`;
-		if (plan.shape === 'garment' || plan.shape === 'thing') {
+		if (!isHat(project)) {
 			const of = (f: Figure) =>
 				`${f.label.toLowerCase()} ${printValue(Math.round(f.value.mean), f.kind, units)}`;
-			return plan.figures.size.slice(0, 2).map(of).join(', ');
+			return plan.sizes
+				.slice(0, 2)
+				.map((x) => of(x.figure))
+				.join(', ');
 		}
-		if (!isHat(project)) return '';
 		const { head } = project.wish;
 		return head.kind === 'table'
 			? `Size: ${head.size}`

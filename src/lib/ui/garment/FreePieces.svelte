@@ -4,7 +4,7 @@
 	import type { FreePiece } from '$lib/core/model/wish';
 	import { inRange, NUMBER, parseCount, readNumber, tidy } from '$lib/core/quantity/parse';
 	import type { Result } from '$lib/core/quantity/problem';
-	import type { GarmentPlan } from '$lib/core/plan';
+	import type { PlanOf } from '$lib/core/plan';
 	import { wordHandOnly, wordMisread } from '$lib/core/words/written';
 	import QuantityField from '../parts/QuantityField.svelte';
 	import Select from '../parts/Select.svelte';
@@ -16,7 +16,7 @@
 		project,
 		plan,
 		editor
-	}: { project: GarmentProject; plan: GarmentPlan; editor: ProjectEditor } = $props();
+	}: { project: GarmentProject; plan: PlanOf<'flat'>; editor: ProjectEditor } = $props();
 	const wish = $derived(project.wish);
 	const id = $props.id();
 	let text = $state(
@@ -229,5 +229,5 @@
 			>
 		</div>
 	{/if}
-	{#if plan.garment.made.pieces.length === 0}<p class="text-sm">No piece yet.</p>{/if}
+	{#if plan.finished.made.pieces.length === 0}<p class="text-sm">No piece yet.</p>{/if}
 </section>

@@ -2,13 +2,13 @@
 	import type { Yarn } from '$lib/core/model/bench';
 	import { BODY_SIZES, type BodySize } from '$lib/core/model/kinds';
 	import type { GarmentProject } from '$lib/core/model/project';
-	import type { GarmentPlan } from '$lib/core/plan';
+	import type { PlanOf } from '$lib/core/plan';
 	import { inRange, parseCount, parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
 	import { bad, good, type Result } from '$lib/core/quantity/problem';
 	import { BODY, BODY_NAMES } from '$lib/core/bench/size/body';
-	import { sectionsFor } from '$lib/core/garment/make';
-	import { ladderPinsOf, layoutOf } from '$lib/core/garment/simple';
+	import { sectionsFor } from '$lib/core/recipe/garments/make';
+	import { ladderPinsOf, layoutOf } from '$lib/core/recipe/garments/simple';
 	import Choice from '../parts/Choice.svelte';
 	import QuantityField from '../parts/QuantityField.svelte';
 	import Select from '../parts/Select.svelte';
@@ -20,7 +20,7 @@
 
 	interface Props {
 		project: GarmentProject;
-		plan: GarmentPlan;
+		plan: PlanOf<'flat'>;
 		editor: ProjectEditor;
 		yarns: readonly Yarn[];
 	}
@@ -28,7 +28,7 @@
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 	const wish = $derived(project.wish);
-	const worn = $derived(plan.garment.body !== null);
+	const worn = $derived(plan.finished.body !== null);
 	const colours = $derived(
 		wish.yarns.map((id) => yarns.find((y) => y.id === id)?.colour ?? '#9fb0b8')
 	);

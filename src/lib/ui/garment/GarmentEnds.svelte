@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { GarmentProject } from '$lib/core/model/project';
-	import type { GarmentPlan } from '$lib/core/plan';
+	import type { PlanOf } from '$lib/core/plan';
 	import Choice from '../parts/Choice.svelte';
 	import WasteChoices from '../plan/WasteChoices.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
@@ -9,10 +9,10 @@
 		project,
 		plan,
 		editor
-	}: { project: GarmentProject; plan: GarmentPlan; editor: ProjectEditor } = $props();
+	}: { project: GarmentProject; plan: PlanOf<'flat'>; editor: ProjectEditor } = $props();
 	const wish = $derived(project.wish);
-	const worn = $derived(plan.garment.body !== null);
-	const panels = $derived(plan.garment.made.pieces.some((p) => !p.cut.tube));
+	const worn = $derived(plan.finished.body !== null);
+	const panels = $derived(plan.finished.made.pieces.some((p) => !p.cut.tube));
 </script>
 
 <section aria-labelledby="ends-title" class="no-print">

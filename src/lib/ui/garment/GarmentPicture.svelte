@@ -1,14 +1,14 @@
 <script lang="ts">
-	import { ARM_FALL, flatOf } from '$lib/core/garment/flat';
+	import { ARM_FALL, flatOf } from '$lib/core/recipe/garments/flat';
 	import type { GarmentWish } from '$lib/core/model/wish';
-	import type { GarmentPlan } from '$lib/core/plan';
+	import type { PlanOf } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import type { Point } from '$lib/core/shaping/outline';
 	import { BODY } from '$lib/core/bench/size/body';
 	import FabricPatterns from '../pictures/FabricPatterns.svelte';
 
 	interface Props {
-		plan: GarmentPlan;
+		plan: PlanOf<'flat'>;
 		wish: GarmentWish;
 		units: Units;
 		width?: number;
@@ -18,7 +18,7 @@
 	const id = $props.id();
 	const gauge = $derived(plan.gauges[0]!);
 	const flat = $derived(
-		flatOf(wish, plan.garment.made, {
+		flatOf(wish, plan.finished.made, {
 			stitchesPerCm: gauge.stitchesPerCm.mean,
 			rowsPerCm: gauge.rowsPerCm.mean
 		})

@@ -1,10 +1,11 @@
 <script lang="ts">
 	import type { Fix } from '$lib/core/finding/finding';
 	import type { EdgeRef } from '$lib/core/assembly/assembly';
+	import { totalsOf } from '$lib/core/plan/totals';
 	import { knittedRows } from '$lib/core/crank/knitted';
 	import type { Measure } from '$lib/core/model/kinds';
 	import type { GarmentProject, RunEvent } from '$lib/core/model/project';
-	import type { GarmentPlan } from '$lib/core/plan';
+	import type { PlanOf } from '$lib/core/plan';
 	import { wordLoopSource, wordSource } from '$lib/core/words/sources';
 	import { MEASURE_NAMES } from '$lib/core/words/garment';
 	import Choice from '../parts/Choice.svelte';
@@ -26,7 +27,7 @@
 
 	interface Props {
 		project: GarmentProject;
-		plan: GarmentPlan;
+		plan: PlanOf<'flat'>;
 		editor: ProjectEditor;
 		onfix: (fix: Fix) => void;
 	}
@@ -34,7 +35,7 @@
 	const workbench = useWorkbench();
 	const wish = $derived(project.wish);
 	const units = $derived(workbench.units);
-	const made = $derived(plan.garment.made);
+	const made = $derived(plan.finished.made);
 	let lit = $state.raw<readonly EdgeRef[]>([]);
 	/** Knitted sideways its edges lie elsewhere than on the drawing: none is pointed at. */
 	const turned = $derived(made.pieces[0]?.way === 'sideways');
@@ -47,17 +48,18 @@
 	const shown = $derived(charts[Math.min(panel, charts.length - 1)]);
 	let asked = $state.raw<Measure | null>(null);
 	let alone = $state(false);
-	const several = $derived(plan.garment.body !== null);
+	const several = $derived(plan.finished.body !== null);
 	const gauge = $derived(plan.gauges[0]!);
 	let events = $state.raw<readonly RunEvent[]>([]);
 	$effect(() => workbench.liveEvents(project.id, (e) => (events = e)));
 	const knitted = $derived(knittedRows(plan.pieces, events));
+	const totals = $derived(totalsOf(plan, wish.joinTails));
 
 	function measure(m: Measure, cm: number, piece: string) {
 		const what = `${MEASURE_NAMES[m].toLowerCase()}…`;
 		if (alone && several) {
 			const rest = wish.alone.filter((a) => a.piece !== piece || a.measure !== m);
-			const same = Math.abs(cm - plan.garment.measures[m].cm) < 1e-9;
+			const same = Math.abs(cm - plan.finished.measures[m].cm) < 1e-9;
 			editor.wish(what, { alone: same ? rest : [...rest, { piece, measure: m, cm }] });
 		} else editor.wish(what, { measures: { ...wish.measures, [m]: cm } });
 	}
@@ -136,11 +138,11 @@
 <div class="rule-line mt-3 grid gap-x-7 gap-y-4 border-t pt-3 lg:grid-cols-3">
 	<div class="min-w-0">
 		<div class="grid grid-cols-2 gap-x-4 gap-y-2">
-			{#each plan.figures.size as f (f.label)}<Figure figure={f} />{/each}
-			<Figure figure={plan.figures.stitches} />
+			{#each plan.sizes as s (s.id)}<Figure figure={s.figure} />{/each}
+			<Figure figure={totals.stitches} />
 			<Figure figure={plan.time} />
-			{#if plan.garment.totals.seams > 0}<Figure figure={plan.figures.seams} />{/if}
-			<Figure figure={plan.figures.ends} />
+			{#if totals.seams}<Figure figure={totals.seams} />{/if}
+			<Figure figure={totals.ends} />
 		</div>
 		<p class="hint mt-2">
 			Gauge: {wordSource(gauge.rowSource)}. Yarn in a stitch: {wordLoopSource(gauge.loopSource)}.
@@ -157,7 +159,7 @@
 		<Findings findings={plan.findings} {plan} {project} {editor} {onfix} />
 	</div>
 </div>
-{#if made.wider.length > 0 || plan.garment.card}
+{#if made.wider.length > 0 || plan.finished.card}
 	<div class="rule-line mt-5 border-t pt-3"><WiderWays {project} {plan} {editor} /></div>
 {/if}
 <div class="rule-line mt-5 grid gap-x-8 gap-y-5 border-t pt-3 lg:grid-cols-2">

@@ -2,7 +2,7 @@
 	import { tick } from 'svelte';
 	import type { Measure } from '$lib/core/model/kinds';
 	import type { GarmentProject } from '$lib/core/model/project';
-	import type { GarmentPlan } from '$lib/core/plan';
+	import type { PlanOf } from '$lib/core/plan';
 	import { parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
 	import { MEASURE_HOW, MEASURE_NAMES } from '$lib/core/words/garment';
@@ -13,7 +13,7 @@
 
 	interface Props {
 		project: GarmentProject;
-		plan: GarmentPlan;
+		plan: PlanOf<'flat'>;
 		editor: ProjectEditor;
 		/** The measure asked for on the drawing. */
 		asked: Measure | null;
@@ -44,12 +44,12 @@
 			? `${m === 'chest' ? 'Round' : m === 'wrist' ? 'Cuff' : 'Sleeve'}, twice flat`
 			: MEASURE_NAMES[m];
 	const named = (piece: string) =>
-		plan.garment.made.drawn.pieces.find((p) => p.id === piece)?.name ?? piece;
+		plan.finished.made.drawn.pieces.find((p) => p.id === piece)?.name ?? piece;
 </script>
 
 <div bind:this={list} class="grid grid-cols-2 gap-x-3 gap-y-1.5">
-	{#each plan.garment.asked as m (m)}
-		{@const now = plan.garment.measures[m]}
+	{#each plan.finished.asked as m (m)}
+		{@const now = plan.finished.measures[m]}
 		<div data-measure={m} title={MEASURE_HOW[m]}>
 			<QuantityField
 				label={`${nameOf(m)}${now.from === 'own' ? '' : `, ${FROM[now.from]}`}`}
@@ -73,7 +73,7 @@
 				<span
 					>{named(a.piece)}: {MEASURE_NAMES[a.measure].toLowerCase()}
 					{printValue(a.cm, 'length', units)}, the others {printValue(
-						plan.garment.measures[a.measure].cm,
+						plan.finished.measures[a.measure].cm,
 						'length',
 						units
 					)}</span

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { sectionsFor, type MadePiece } from '$lib/core/garment/make';
+	import { sectionsFor, type MadePiece } from '$lib/core/recipe/garments/make';
 	import type { Yarn } from '$lib/core/model/bench';
 	import type { GarmentWish } from '$lib/core/model/wish';
 	import { offByRow, type Take } from '$lib/core/shaping/edge-schedule';

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { GarmentWish } from '$lib/core/model/wish';
-	import type { GarmentPlan } from '$lib/core/plan';
+	import { yarnOfPiece } from '$lib/core/plan/totals';
+	import type { PlanOf } from '$lib/core/plan';
 	import { printWithSpread } from '$lib/core/quantity/print';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { rowsWord } from '$lib/core/quantity/say';
@@ -11,15 +12,19 @@
 		wish,
 		chosen,
 		onchoose
-	}: { plan: GarmentPlan; wish: GarmentWish; chosen: string; onchoose: (piece: string) => void } =
-		$props();
+	}: {
+		plan: PlanOf<'flat'>;
+		wish: GarmentWish;
+		chosen: string;
+		onchoose: (piece: string) => void;
+	} = $props();
 	const workbench = useWorkbench();
-	const made = $derived(plan.garment.made.pieces);
+	const made = $derived(plan.finished.made.pieces);
 	const mirrored = $derived(made.some((m) => m.mirrorOf !== undefined));
 	/** What one of it takes, by colour: an estimate of its stitches, tails apart. */
 	const yarnOf = (piece: string) => {
-		const takes = plan.garment.pieceYarn.filter((y) => y.piece === piece);
-		return takes
+		const of = plan.pieces.find((p) => p.id === piece);
+		return (of ? yarnOfPiece(of, plan.yarns) : [])
 			.map(
 				(y) =>
 					`, ${printWithSpread(y.grams, 'mass', workbench.units)} of ${plan.yarns[y.yarn]?.colourName ?? 'yarn'}`

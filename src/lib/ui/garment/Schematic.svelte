@@ -1,20 +1,20 @@
 <script lang="ts">
 	import type { EdgeRef } from '$lib/core/assembly/assembly';
-	import type { Dimension, Handle } from '$lib/core/garment/pattern';
-	import { sectionsFor } from '$lib/core/garment/make';
+	import type { Dimension, Handle } from '$lib/core/recipe/garments/pattern';
+	import { sectionsFor } from '$lib/core/recipe/garments/make';
 	import type { Measure } from '$lib/core/model/kinds';
 	import type { GarmentWish } from '$lib/core/model/wish';
-	import type { GarmentPlan } from '$lib/core/plan';
+	import type { PlanOf } from '$lib/core/plan';
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Units } from '$lib/core/quantity/units';
-	import { ring } from '$lib/core/garment/flat';
+	import { ring } from '$lib/core/recipe/garments/flat';
 	import type { Point } from '$lib/core/shaping/outline';
 	import { MEASURE_NAMES, wordOnDrawing } from '$lib/core/words/garment';
 	import FabricPatterns from '../pictures/FabricPatterns.svelte';
 	import { placePieces, type Placed } from './layout';
 
 	interface Props {
-		plan: GarmentPlan;
+		plan: PlanOf<'flat'>;
 		wish: GarmentWish;
 		units: Units;
 		/** A seam's edges to point at. */
@@ -39,7 +39,7 @@
 	const BOTTOM = 44;
 	const MOST_PX = 300;
 
-	const made = $derived(plan.garment.made);
+	const made = $derived(plan.finished.made);
 	const layout = $derived(placePieces(made));
 	/** Room for dimension lines at either end, px. */
 	const PAD = { left: 62, right: 46 };
@@ -89,9 +89,7 @@
 				.flatMap((p) => edgesOf(p, end).map((line) => path(p, line)))
 		);
 	const whole = (piece: string) => made.pieces.find((m) => m.id === piece)?.of ?? piece;
-	const off = $derived(
-		plan.joints.filter((c) => c.verdict === 'off' || c.verdict === 'missing')
-	);
+	const off = $derived(plan.joints.filter((c) => c.verdict === 'off' || c.verdict === 'missing'));
 
 	const STEP = 0.5;
 	const ARROWS: Partial<Record<string, [number, number]>> = {
@@ -110,7 +108,7 @@
 	} | null = $state(null);
 	const nowOf = (measure: Measure, piece: string) =>
 		wish.alone.find((a) => a.piece === piece && a.measure === measure)?.cm ??
-		plan.garment.measures[measure].cm;
+		plan.finished.measures[measure].cm;
 	function grab(e: PointerEvent, p: Placed, handle: Handle) {
 		(e.currentTarget as Element).setPointerCapture(e.pointerId);
 		const start: Partial<Record<Measure, number>> = {};

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Joint } from '$lib/core/assembly/joint';
 	import type { EdgeRef } from '$lib/core/assembly/assembly';
-	import type { GarmentPlan } from '$lib/core/plan';
+	import type { PlanOf } from '$lib/core/plan';
 	import { EDGE_NAMES, edgeCount } from '$lib/core/technique/crochet-edge';
 	import { wordSeam, wordSeamHow } from '$lib/core/technique/seam-words';
 	import { seamsAsKnitted, type Knitted } from '$lib/core/technique/sew';
@@ -9,7 +9,7 @@
 	import { useWorkbench } from '../state/workbench.svelte';
 
 	interface Props {
-		plan: GarmentPlan;
+		plan: PlanOf<'flat'>;
 		/** Main rows of the pieces that are off the machine. */
 		knitted: Knitted;
 		onlight: (ends: readonly EdgeRef[]) => void;
@@ -22,11 +22,7 @@
 			step.do === 'crochet-edge' ? [{ step, count: edgeCount(step, plan) }] : []
 		)
 	);
-	const checks = $derived(
-		knitted.size === 0
-			? plan.joints
-			: seamsAsKnitted(plan, knitted)
-	);
+	const checks = $derived(knitted.size === 0 ? plan.joints : seamsAsKnitted(plan, knitted));
 	const MARK: Record<Joint['verdict'], { sign: string; word: string }> = {
 		meets: { sign: '=', word: 'meets' },
 		eases: { sign: '≈', word: 'ease in' },
@@ -71,9 +67,7 @@
 						>
 						<span class="min-w-0"
 							><span class="font-semibold"
-								>{wordSeam(c.kind, c.of)}{c.times > 1
-									? `, ${c.times} times`
-									: ''}</span
+								>{wordSeam(c.kind, c.of)}{c.times > 1 ? `, ${c.times} times` : ''}</span
 							>
 							<span class="sr-only">{MARK[c.verdict].word}.</span>
 							{wordSeamHow(c, s)}</span

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { GarmentProject } from '$lib/core/model/project';
-	import type { GarmentPlan } from '$lib/core/plan';
+	import type { PlanOf } from '$lib/core/plan';
 	import { LATCH_SECONDS, SEW_SECONDS, wayCost } from '$lib/core/plan/way-cost';
 	import { scale } from '$lib/core/quantity/estimate';
 	import { WAY_NAMES, wordWay } from '$lib/core/words/garment';
@@ -14,13 +14,13 @@
 		project,
 		plan,
 		editor
-	}: { project: GarmentProject; plan: GarmentPlan; editor: ProjectEditor } = $props();
+	}: { project: GarmentProject; plan: PlanOf<'flat'>; editor: ProjectEditor } = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 	const s = $derived(say(units));
 	const wish = $derived(project.wish);
-	const ways = $derived(plan.garment.made.wider);
-	const used = $derived(plan.garment.made.pieces[0]?.way);
+	const ways = $derived(plan.finished.made.wider);
+	const used = $derived(plan.finished.made.pieces[0]?.way);
 	const gauge = $derived(plan.gauges[0]!);
 	/** At the crank, by the plan's own time. */
 	const secondsPerRow = $derived(
@@ -39,7 +39,7 @@
 {#if ways.length > 0}
 	<section aria-labelledby="wider-title">
 		<h2 id="wider-title" class="mb-1 text-base">
-			Wider than the machine: {plan.garment.made.most} stitches are the most
+			Wider than the machine: {plan.finished.made.most} stitches are the most
 		</h2>
 		<div class="overflow-x-auto">
 			<table class="w-full text-sm">
@@ -88,9 +88,9 @@
 		</p>
 	</section>
 {/if}
-{#if plan.garment.card}
+{#if plan.finished.card}
 	<div class="mt-3 flex flex-wrap items-start gap-6">
-		<CardSheet card={plan.garment.card} {units} name={project.name} />
+		<CardSheet card={plan.finished.card} {units} name={project.name} />
 		<div class="no-print grid gap-2">
 			<Choice
 				label="Its size comes from"

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { A, B, benchOf, M48 } from '../../../../tests/support/bench';
-import { ring } from '../../core/garment/flat';
-import { makePieces } from '../../core/garment/make';
+import { ring } from '../../core/recipe/garments/flat';
+import { makePieces } from '../../core/recipe/garments/make';
 import { GARMENTS, type GarmentKindId } from '../../core/model/kinds';
-import { garmentDefaults } from '../../core/recipe/garment-start';
+import { garmentDefaults } from '../../core/recipe/garments/start';
 import { placePieces } from './layout';
 
 const bench = benchOf({ yarns: [A, B] });

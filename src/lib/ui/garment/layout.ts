@@ -1,6 +1,6 @@
-import type { Made } from '$lib/core/garment/make';
-import type { CutPiece } from '$lib/core/garment/pattern';
-import { ring } from '$lib/core/garment/flat';
+import type { Made } from '$lib/core/recipe/garments/make';
+import type { CutPiece } from '$lib/core/recipe/garments/pattern';
+import { ring } from '$lib/core/recipe/garments/flat';
 import { heightOf } from '$lib/core/shaping/outline';
 
 /** A piece on the drawing: where its own 0 lies, cm from the drawing's left, and whether it is shown from the top down. */

@@ -7,7 +7,7 @@
 		skillWords,
 		type SchoolId
 	} from '$lib/core/technique/drawing/words';
-	import { BAG_STAGES } from '$lib/core/thing/bag';
+	import { BAG_STAGES } from '$lib/core/recipe/things/form/bag';
 	import Caution from '../parts/Caution.svelte';
 	import Choice from '../parts/Choice.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';

@@ -6,7 +6,7 @@
 	import { CAUTIONS } from '$lib/core/technique/cautions';
 	import { EDGE_RULE } from '$lib/core/words/hands';
 	import { say } from '$lib/core/quantity/say';
-import { wordStrands } from '$lib/core/words/yarn';
+	import { wordStrands } from '$lib/core/words/yarn';
 	import { wordTail } from '$lib/core/words/tails';
 	import { WASTE_TAIL_CM } from '$lib/core/crank/tails';
 	import Caution from '../parts/Caution.svelte';

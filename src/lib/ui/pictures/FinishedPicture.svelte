@@ -1,14 +1,14 @@
 <script lang="ts">
 	import { planStages } from '$lib/core/plan/stages';
-	import type { HatPlan, TubePlan } from '$lib/core/plan';
-	import { stitchesAcross } from '$lib/core/plan/sizes';
+	import type { PlanOf } from '$lib/core/plan';
+	import { stitchesAcross } from '$lib/core/plan/lies';
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Units } from '$lib/core/quantity/units';
 	import { wordStep } from '$lib/core/technique/say-step';
 	import { boxOf, FabricDrawing } from './draw-fabric';
 
 	interface Props {
-		plan: HatPlan | TubePlan;
+		plan: PlanOf<'worn'> | PlanOf<'tube'>;
 		units: Units;
 		/** The most it may take, px. */
 		width?: number;
@@ -103,7 +103,7 @@
 		c.lineTo(PAD + barCm * px, high - 12);
 		c.stroke();
 	});
-	const copies = $derived(plan.shape === 'tube' ? plan.tube.copies : 1);
+	const copies = $derived(plan.finished.kind === 'tube' ? plan.finished.tube.copies : 1);
 </script>
 
 <figure style:width={`${width}px`} class="max-w-full">

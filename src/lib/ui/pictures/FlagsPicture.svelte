@@ -1,11 +1,11 @@
 <script lang="ts">
-	import type { FlagsPlan } from '$lib/core/plan';
+	import type { PlanOf } from '$lib/core/plan';
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Units } from '$lib/core/quantity/units';
 	import FabricPatterns from './FabricPatterns.svelte';
 
 	interface Props {
-		plan: FlagsPlan;
+		plan: PlanOf<'flags'>;
 		/** Which yarn each flag along the cord has, by index. */
 		order: readonly number[];
 		units: Units;
@@ -16,7 +16,7 @@
 	const id = $props.id();
 	const MOST_SHOWN = 9;
 	const shown = $derived(order.slice(0, MOST_SHOWN));
-	const flag = $derived(plan.flag);
+	const flag = $derived(plan.finished.flag);
 	const px = $derived((width - 24) / (flag.width.mean * shown.length));
 	const w = $derived(flag.width.mean * px);
 	const h = $derived(flag.height.mean * px);

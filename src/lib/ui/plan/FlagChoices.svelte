@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Yarn, YarnId } from '$lib/core/model/bench';
 	import type { BuntingProject } from '$lib/core/model/project';
-	import type { FlagsPlan } from '$lib/core/plan';
+	import type { PlanOf } from '$lib/core/plan';
 	import { inRange, parseCount, parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Result } from '$lib/core/quantity/problem';
@@ -16,7 +16,7 @@
 	interface Props {
 		project: BuntingProject;
 		editor: ProjectEditor;
-		plan: FlagsPlan;
+		plan: PlanOf<'flags'>;
 		yarns: readonly Yarn[];
 	}
 	let { project, editor, plan, yarns }: Props = $props();
@@ -87,8 +87,8 @@
 				editor.wish('what sets the width', {
 					width:
 						by === 'stitches'
-							? { by: 'stitches', stitches: plan.flag.stitches }
-							: { by: 'size', cm: Math.round(plan.flag.width.mean * 2) / 2 }
+							? { by: 'stitches', stitches: plan.finished.flag.stitches }
+							: { by: 'size', cm: Math.round(plan.finished.flag.width.mean * 2) / 2 }
 				})}
 		/>
 	</div>

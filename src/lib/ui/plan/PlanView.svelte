@@ -11,7 +11,8 @@
 	} from '$lib/core/model/project';
 	import type { Wish } from '$lib/core/model/wish';
 	import { newProject } from '../state/projects';
-	import { flagOrder } from '$lib/core/recipe/bunting';
+	import { sizeOf } from '$lib/core/assembly/size';
+	import { comesOut, isThingPlan } from '$lib/core/plan';
 	import { recipeFor } from '$lib/core/recipe/registry';
 	import { eventPins, findingMarks, foldRow, hiddenRows } from '../state/ribbon-pins';
 	import { HeldYarn } from '../state/held-yarn.svelte';
@@ -33,10 +34,9 @@
 	import TubeEnds from './TubeEnds.svelte';
 	import TubeRibbon from './TubeRibbon.svelte';
 	import TubeChoices from './TubeChoices.svelte';
-	import FinishedPicture from '../pictures/FinishedPicture.svelte';
+	import Finished from '../pictures/Finished.svelte';
 	import GarmentPlanView from '../garment/GarmentPlanView.svelte';
 	import ThingPlanView from '../thing/ThingPlanView.svelte';
-	import FlagsPicture from '../pictures/FlagsPicture.svelte';
 	import { exact } from '$lib/core/quantity/estimate';
 	import { figure } from '$lib/core/quantity/working';
 	import HatPicture from '../pictures/HatPicture.svelte';
@@ -75,7 +75,7 @@
 		switch (fix.do) {
 			case 'rows':
 				return editor.change(`${fix.rows} rows`, {
-					wish: recipeFor(wish).withRows(wish, fix.rows)
+					wish: recipeFor(wish).withRows?.(wish, fix.rows) ?? wish
 				});
 			case 'use-fresh':
 				return editor.change('fresh readings', { useFresh: true });
@@ -195,13 +195,13 @@
 	</div>
 </div>
 
-{#if plan?.ok && plan.shape === 'garment'}
+{#if plan?.ok && comesOut(plan, 'flat')}
 	{#if isGarment(project)}<GarmentPlanView {project} {plan} {editor} onfix={apply} />{/if}
-{:else if plan?.ok && plan.shape === 'thing'}
+{:else if plan?.ok && isThingPlan(plan)}
 	{#if isThing(project)}<ThingPlanView {project} {plan} {editor} onfix={apply} />{/if}
 {:else if plan?.ok}
 	{@const piece = plan.pieces[0]!}
-	{#if plan.shape === 'tube' && isTube(project)}
+	{#if comesOut(plan, 'tube') && isTube(project)}
 		<TubeRibbon {project} {editor} {plan} yarns={workbench.bench.yarns} />
 	{:else}
 		<Ribbon
@@ -210,19 +210,19 @@
 			gauges={plan.gauges}
 			{units}
 			foldRow={foldRow(plan)}
-			label={plan.shape === 'flags' ? 'One flag, cast-on at the left' : undefined}
+			label={plan.finished.kind === 'flags' ? 'One flag, cast-on at the left' : undefined}
 			hiddenRows={hiddenRows(plan)}
 			pins={eventPins(plan, units)}
 			marks={findingMarks(plan, units)}
 		/>
 	{/if}
 	{#if isHat(project)}<SchemeBar {project} {editor} yarns={workbench.bench.yarns} />
-	{:else if plan.shape === 'flags' && isBunting(project)}<FlagChoices
+	{:else if comesOut(plan, 'flags') && isBunting(project)}<FlagChoices
 			{project}
 			{editor}
 			{plan}
 			yarns={workbench.bench.yarns}
-		/>{:else if plan.shape === 'tube' && isTube(project)}<TubeChoices
+		/>{:else if comesOut(plan, 'tube') && isTube(project)}<TubeChoices
 			{project}
 			{editor}
 			{plan}
@@ -231,47 +231,44 @@
 
 	<div class="plan-grid rule-line mt-2 grid gap-x-7 gap-y-4 border-t pt-3">
 		<div class="flex flex-col items-center">
-			{#if plan.shape === 'hat'}
-				{#if plan.steps.some((s) => s.do === 'close-crown')}
-					<FinishedPicture {plan} {units} width={300} height={340} />
-				{:else}<HatPicture
-						hat={plan.hat}
-						yarns={plan.yarns}
-						gauge={plan.gauges[0]!}
-						boundaryOnFold={plan.tucked.boundaryOnFold}
-						{units}
-						height={330}
-					/>{/if}
-			{:else if plan.shape === 'tube' && isTube(project)}
-				<FinishedPicture {plan} {units} height={250} />
-			{:else if plan.shape === 'flags' && isBunting(project)}
-				<FlagsPicture {plan} order={flagOrder(project.wish)} {units} />
+			{#if comesOut(plan, 'worn') && !plan.steps.some((s) => s.do === 'close-crown')}
+				<HatPicture
+					hat={plan.finished.hat}
+					yarns={plan.yarns}
+					gauge={plan.gauges[0]!}
+					boundaryOnFold={plan.finished.tucked.boundaryOnFold}
+					{units}
+					height={330}
+				/>
+			{:else}
+				<Finished
+					{plan}
+					{project}
+					{units}
+					width={300}
+					height={plan.finished.kind === 'tube' ? 250 : 340}
+				/>
 			{/if}
 		</div>
 		<div class="min-w-0">
-			{#if plan.shape === 'hat' && isHat(project)}
+			{#if comesOut(plan, 'worn') && isHat(project)}
 				<Sizes {project} {editor} {plan} />
 				<div class="mt-4 grid grid-cols-2 gap-4">
 					<Figure figure={plan.time} />
-					<Figure figure={plan.figures.stretch} />
+					<Figure figure={sizeOf(plan, 'stretch')} />
 				</div>
-			{:else if plan.shape === 'tube'}
-				<div class="grid grid-cols-2 gap-x-4 gap-y-2">
-					<Figure figure={figure('Rows', 'rows', exact(piece.mainRows), piece.rowsWorking)} large />
-					<Figure figure={plan.figures.length} large />
-					<Figure figure={plan.figures.width} large />
-					{#if plan.figures.stretch}<Figure figure={plan.figures.stretch} large />{/if}
-					<Figure figure={plan.time} />
-				</div>
-			{:else if plan.shape === 'flags'}
+			{:else}
 				<div class="grid grid-cols-2 gap-x-4 gap-y-2">
 					<Figure
-						figure={figure('Rows of a flag', 'rows', exact(piece.mainRows), piece.rowsWorking)}
+						figure={figure(
+							plan.finished.kind === 'flags' ? 'Rows of a flag' : 'Rows',
+							'rows',
+							exact(piece.mainRows),
+							piece.rowsWorking
+						)}
 						large
 					/>
-					<Figure figure={plan.figures.height} large />
-					<Figure figure={plan.figures.width} large />
-					<Figure figure={plan.figures.string} large />
+					{#each plan.sizes as s (s.id)}<Figure figure={s.figure} large />{/each}
 					<Figure figure={plan.time} />
 				</div>
 			{/if}
@@ -289,7 +286,11 @@
 		<div>
 			<Schedule {plan} />
 			{#if isHat(project)}<Ends {project} {editor} />
-			{:else if plan.shape === 'tube' && isTube(project)}<TubeEnds {project} {editor} {plan} />{/if}
+			{:else if comesOut(plan, 'tube') && isTube(project)}<TubeEnds
+					{project}
+					{editor}
+					{plan}
+				/>{/if}
 		</div>
 		<YarnNeeds {plan} {project} {editor} />
 	</div>

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import type { HatProject } from '$lib/core/model/project';
 	import type { HatLength } from '$lib/core/model/wish';
-	import type { HatPlan } from '$lib/core/plan';
+	import { sizeOf } from '$lib/core/assembly/size';
+	import type { PlanOf } from '$lib/core/plan';
 	import { exact } from '$lib/core/quantity/estimate';
 	import { inRange, parseCount, parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
@@ -16,8 +17,11 @@
 	import { lengthBetween } from '../state/ranges';
 	import { useWorkbench } from '../state/workbench.svelte';
 
-	let { project, editor, plan }: { project: HatProject; editor: ProjectEditor; plan: HatPlan } =
-		$props();
+	let {
+		project,
+		editor,
+		plan
+	}: { project: HatProject; editor: ProjectEditor; plan: PlanOf<'worn'> } = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 	const wish = $derived(project.wish);
@@ -43,8 +47,8 @@
 
 	/** Choosing what to set starts from what the plan says now, so that nothing jumps. */
 	function setBy(next: Key) {
-		const flat = plan.hat.tubeFlat.mean;
-		const worn = flat * plan.hat.wornFactor;
+		const flat = plan.finished.hat.tubeFlat.mean;
+		const worn = flat * plan.finished.hat.wornFactor;
 		const START: Record<Key, HatLength> = {
 			fit: { by: 'fit' },
 			yarn: { by: 'yarn' },
@@ -79,7 +83,7 @@
 	}
 	// An adult's hat is made by flat rules; how high that stands follows.
 	const usual = $derived(
-		isAdult(wish.head) ? plan.hat.heightWorn.mean : VISIBLE_SHARE * headCm(wish.head)
+		isAdult(wish.head) ? plan.finished.hat.heightWorn.mean : VISIBLE_SHARE * headCm(wish.head)
 	);
 	const visible = $derived(lengthBetween(units, 5, 60));
 	const brim = $derived(lengthBetween(units, 1, 20));
@@ -95,11 +99,15 @@
 
 <div class="grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-3">
 	<Figure figure={rowsFigure} large mark={key === 'rows' ? 'set' : undefined} />
-	<Figure figure={plan.figures.tubeFlat} large mark={key.startsWith('tube') ? 'set' : undefined} />
-	<Figure figure={plan.figures.heightWorn} large />
-	<Figure figure={plan.figures.layerFlat} mark={key === 'layer-flat' ? 'set' : undefined} />
-	<Figure figure={plan.figures.layerWorn} mark={key === 'layer-worn' ? 'set' : undefined} />
-	<Figure figure={plan.figures.flatWidth} />
+	<Figure
+		figure={sizeOf(plan, 'tube-flat')}
+		large
+		mark={key.startsWith('tube') ? 'set' : undefined}
+	/>
+	<Figure figure={sizeOf(plan, 'height-worn')} large />
+	<Figure figure={sizeOf(plan, 'layer-flat')} mark={key === 'layer-flat' ? 'set' : undefined} />
+	<Figure figure={sizeOf(plan, 'layer-worn')} mark={key === 'layer-worn' ? 'set' : undefined} />
+	<Figure figure={sizeOf(plan, 'flat-width')} />
 </div>
 <div class="no-print mt-3 grid grid-cols-2 items-start gap-3">
 	<Select label="Length is set by" value={key} options={OPTIONS} onvalue={(v) => setBy(v as Key)} />

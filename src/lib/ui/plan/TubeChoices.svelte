@@ -2,13 +2,14 @@
 	import type { Yarn } from '$lib/core/model/bench';
 	import type { TubeProject } from '$lib/core/model/project';
 	import type { PlainTubeWish } from '$lib/core/model/wish';
-	import type { TubePlan } from '$lib/core/plan';
+	import type { PlanOf } from '$lib/core/plan';
 	import { hiddenJoins } from '$lib/core/assembly/layers';
 	import { rowPlaces } from '$lib/core/plan/places';
 	import { inRange, parseCount, parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Result } from '$lib/core/quantity/problem';
-	import { TUBE_KINDS, tubeSections } from '$lib/core/recipe/plain-tube';
+	import { tubeSections } from '$lib/core/recipe/tubes/tube';
+	import { TUBE_KINDS } from '$lib/core/recipe/tubes/kinds';
 	import Choice from '../parts/Choice.svelte';
 	import QuantityField from '../parts/QuantityField.svelte';
 	import Select from '../parts/Select.svelte';
@@ -21,7 +22,7 @@
 	interface Props {
 		project: TubeProject;
 		editor: ProjectEditor;
-		plan: TubePlan;
+		plan: PlanOf<'tube'>;
 		yarns: readonly Yarn[];
 	}
 	let { project, editor, plan, yarns }: Props = $props();
@@ -50,7 +51,7 @@
 			by === 'rows'
 				? { by, rows: Math.min(600, rows) }
 				: by === 'cm'
-					? { by, cm: Math.round(plan.tube.flatLength.mean * 2) / 2 }
+					? { by, cm: Math.round(plan.finished.tube.flatLength.mean * 2) / 2 }
 					: { by };
 		editor.wish('what sets the length', { length });
 	}

@@ -1,15 +1,18 @@
 <script lang="ts">
 	import { FLAT_CLOSINGS, TUBE_ENDS, type TubeEnd } from '$lib/core/model/kinds';
 	import type { TubeProject } from '$lib/core/model/project';
-	import type { TubePlan } from '$lib/core/plan';
-	import { TUBE_KINDS } from '$lib/core/recipe/plain-tube';
+	import type { PlanOf } from '$lib/core/plan';
+	import { TUBE_KINDS } from '$lib/core/recipe/tubes/kinds';
 	import { CLOSING_WORDS } from '$lib/core/words/closings';
 	import Choice from '../parts/Choice.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import WasteChoices from './WasteChoices.svelte';
 
-	let { project, editor, plan }: { project: TubeProject; editor: ProjectEditor; plan: TubePlan } =
-		$props();
+	let {
+		project,
+		editor,
+		plan
+	}: { project: TubeProject; editor: ProjectEditor; plan: PlanOf<'tube'> } = $props();
 	const wish = $derived(project.wish);
 	const kind = $derived(TUBE_KINDS[wish.recipe]);
 	const closesFlat = $derived(plan.steps.some((s) => s.do === 'close-flat' && !s.toe));

@@ -2,9 +2,11 @@
 	import { metresPerRow, rowsLeft } from '$lib/core/bench/gauge/ball';
 	import type { Yarn } from '$lib/core/model/bench';
 	import type { TubeProject } from '$lib/core/model/project';
-	import type { TubePlan } from '$lib/core/plan';
+	import type { PlanOf } from '$lib/core/plan';
 	import { JOIN_TAIL_CM } from '$lib/core/crank/tails';
-	import { pinsOf, TUBE_KINDS, tubeSections } from '$lib/core/recipe/plain-tube';
+	import { tubeSections } from '$lib/core/recipe/tubes/tube';
+	import { TUBE_KINDS } from '$lib/core/recipe/tubes/kinds';
+	import { pinsOf } from '$lib/core/recipe/tubes/length';
 	import type { YarnRun } from '$lib/core/simulate/fabric';
 	import { joined } from '$lib/core/stripes/stripe-line';
 	import Ribbon from '../pictures/Ribbon.svelte';
@@ -17,7 +19,7 @@
 	interface Props {
 		project: TubeProject;
 		editor: ProjectEditor;
-		plan: TubePlan;
+		plan: PlanOf<'tube'>;
 		yarns: readonly Yarn[];
 	}
 	let { project, editor, plan, yarns }: Props = $props();

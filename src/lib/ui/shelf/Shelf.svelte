@@ -1,12 +1,12 @@
 <script lang="ts">
 	import type { Plan } from '$lib/core/plan';
 	import type { Project, RunEvent } from '$lib/core/model/project';
-	import { lengthOf } from '$lib/core/plan/sizes';
+	import { lengthOf } from '$lib/core/plan/lies';
 	import { eventsOf } from '$lib/store/store';
-	import { HAT_KINDS } from '$lib/core/recipe/lined-hat';
-	import { GARMENT_KINDS } from '$lib/core/recipe/garment';
-	import { THING_NAMES } from '$lib/core/recipe/thing';
-	import { TUBE_KINDS } from '$lib/core/recipe/plain-tube';
+	import { HAT_KINDS } from '$lib/core/recipe/hats/hat';
+	import { GARMENT_KINDS } from '$lib/core/recipe/garments/garment';
+	import { THING_NAMES } from '$lib/core/recipe/things/thing';
+	import { TUBE_KINDS } from '$lib/core/recipe/tubes/kinds';
 	import type { New } from '../state/projects';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import ShelfTube from './ShelfTube.svelte';

@@ -2,7 +2,7 @@
 	import { eventsAhead, positionAt } from '$lib/core/crank/runsheet';
 	import { makesOf, nameMake, progressOf } from '$lib/core/crank/makes';
 	import type { MeasuredResult, Project, RunEvent } from '$lib/core/model/project';
-	import { lengthOf, widthOf } from '$lib/core/plan/sizes';
+	import { lengthOf, widthOf } from '$lib/core/plan/lies';
 	import { pieceOutline } from '../pictures/outline';
 	import type { Plan, PlannedPiece } from '$lib/core/plan';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
@@ -32,10 +32,16 @@
 	const at = $derived(progress?.makes[progress.current]);
 	const piece = $derived(at?.make.piece ?? plan?.pieces[0]);
 	const run = $derived(at?.run ?? null);
+	/** Pieces of several kinds: each has a length of its own. */
+	const different = $derived(
+		plan !== null && new Set(plan.pieces.map((p) => p.mainRows)).size !== 1
+	);
 	const copies = $derived(plan?.pieces.reduce((t, p) => t + p.count, 0) ?? 1);
 	// Lengths share one scale; the height is a strip of the tube, wide tubes having a wider one.
 	const tall = $derived(
-		plan ? Math.max(34, widthOf(plan).mean * px * (plan.shape === 'flags' ? 0.28 : 0.15)) : 34
+		plan
+			? Math.max(34, widthOf(plan).mean * px * (plan.finished.kind === 'flags' ? 0.28 : 0.15))
+			: 34
 	);
 	const position = $derived(piece && run ? positionAt(piece.sheet, run.done) : undefined);
 	const GAP = 5;
@@ -45,9 +51,7 @@
 		const makes = progress?.makes ?? makesOf(plan.pieces).map((make) => ({ make, run: null }));
 		// The pieces of garments and things have lengths of their own; all else is alike.
 		const long = (p: PlannedPiece) =>
-			plan.shape === 'garment' || plan.shape === 'thing'
-				? (p.mainRows / p.gauges[0]!.rowsPerCm.mean) * px
-				: tubeCm * px;
+			different ? (p.mainRows / p.gauges[0]!.rowsPerCm.mean) * px : tubeCm * px;
 		let left = 0;
 		const lefts = makes.map(({ make }) => {
 			const at = left;
@@ -111,7 +115,7 @@
 				>{project.name}</span
 			>
 			<span class="hint">{stage.word}</span>
-			{#if plan && (piece || plan.shape === 'thing')}
+			{#if plan}
 				<span class="ml-auto text-sm">
 					{#if stage.page === 'log' && measured.at(-1)?.tubeCm}
 						measured {printValue(measured.at(-1)!.tubeCm!, 'length', workbench.units)} from {measured.at(
@@ -121,8 +125,8 @@
 						{#if at && copies > 1}{nameMake(at.make)}:{/if}
 						<span class="figure font-semibold">{position.main}</span> of {piece?.mainRows} rows
 					{:else}
-						{#if (plan.shape === 'garment' || plan.shape === 'thing') && copies !== 1}
-							{@const size = plan.figures.size[0]!}
+						{@const size = plan.sizes[0]?.figure}
+						{#if different && copies !== 1 && size}
 							{copies > 0 ? `${copies} pieces, ` : ''}{size.label.toLowerCase()}
 							{printWithSpread(size.value, size.kind, workbench.units)}
 						{:else}

@@ -4,8 +4,8 @@ import { THINGS } from '$lib/core/model/kinds';
 import { order as orderSchema } from '$lib/core/model/order';
 import { project as projectSchema } from '$lib/core/model/project';
 import { plan } from '$lib/core/plan';
-import { THING_NAMES } from '$lib/core/recipe/thing';
-import { thingPins } from '$lib/core/recipe/thing-design';
+import { THING_NAMES } from '$lib/core/recipe/things/thing';
+import { thingPins } from '../../../../tests/support/start';
 import { newOrder } from './orders';
 import { makeAnother, newProject } from './projects';
 
@@ -24,7 +24,7 @@ describe('something new of several pieces', () => {
 	});
 	it('begins with the maker’s usual waste yarn and tails', () => {
 		const usual = { start: 10, with: 'ravel', end: 4, joinTails: 'weave' } as const;
-		expect(newProject(bench, 'toy', usual)!.wish).toMatchObject({
+		expect(newProject(bench, 'toy', { usual })!.wish).toMatchObject({
 			wasteStart: 10,
 			wasteWith: 'ravel',
 			wasteEnd: 4,

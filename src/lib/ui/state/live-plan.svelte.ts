@@ -14,7 +14,7 @@ export class LivePlan {
 	constructor(project: () => Project, bench: () => Bench) {
 		this.#id = () => project().id;
 		this.#here = $derived.by(() => {
-			if (planner.away(project())) return { plan: null, failure: null };
+			if (planner.away) return { plan: null, failure: null };
 			try {
 				return { plan: planner.now(project(), bench()), failure: null };
 			} catch (e) {
@@ -23,7 +23,7 @@ export class LivePlan {
 		});
 		this.#away = new Asked(() => {
 			const [asked, on] = [project(), bench()];
-			return planner.away(asked) ? () => planner.later(asked, on) : null;
+			return planner.away ? () => planner.later(asked, on) : null;
 		});
 	}
 

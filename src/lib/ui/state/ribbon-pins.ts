@@ -1,3 +1,6 @@
+import { stepIn } from '$lib/core/assembly/assembly';
+import { brimRows } from '$lib/core/plan/places';
+import { isPanel } from '$lib/core/technique/technique';
 import type { Plan } from '$lib/core/plan';
 import type { Units } from '$lib/core/quantity/units';
 import { eventContext, wordEvent } from '$lib/core/words/events';
@@ -23,7 +26,7 @@ export function eventPins(plan: Plan, units: Units): RibbonPin[] {
 			(e.kind === 'join' && joins.includes(e) && (joins.length <= 4 || e === joins[0])) ||
 			(e.kind === 'roll' && !e.again) ||
 			e.kind === 'clog' ||
-			(e.kind === 'hands' && plan.shape === 'tube') ||
+			(e.kind === 'hands' && !isPanel(piece)) ||
 			e.kind === 'runs-out' ||
 			e.kind === 'take-off';
 		if (!kept || row < 0 || row > piece.mainRows + 40) return [];
@@ -34,17 +37,15 @@ export function eventPins(plan: Plan, units: Units): RibbonPin[] {
 
 /** The row a tube is folded at, tucked or in its hem, which may be half-way through a row; null for what is not folded. */
 export function foldRow(plan: Plan): number | null {
-	if (plan.shape === 'hat') return plan.tucked.foldRow;
-	const hem = plan.assembly.find((s) => s.do === 'hem');
-	return hem?.do === 'hem' ? hem.rows / 2 : null;
+	const tuck = stepIn(plan.assembly, 'tuck');
+	if (tuck) return tuck.atRow;
+	const hem = stepIn(plan.assembly, 'hem');
+	return hem ? hem.rows / 2 : null;
 }
 
 /** Rows of the outer face that a turned-up brim covers. */
 export function hiddenRows(plan: Plan): number {
-	if (plan.shape !== 'hat' || plan.hat.brimCm === 0) return 0;
-	const { hat } = plan;
-	const rows = plan.pieces[0]!.mainRows / 2;
-	return Math.round((rows * 2 * hat.brimCm) / hat.layerWorn.mean);
+	return Math.round(2 * brimRows(plan));
 }
 
 /** Findings that speak of a row or the fold, at their place on the ribbon; accepted ones and tips stay off it. */

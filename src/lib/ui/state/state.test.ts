@@ -6,7 +6,6 @@ import type { Project, RunEvent } from '$lib/core/model/project';
 import { TombleDb } from '$lib/store/db';
 import { merge3 } from '$lib/store/merge3';
 import { eventsOf } from '$lib/store/store';
-import { garmentDefaults } from '../../core/recipe/garment-start';
 import { Planner } from '$lib/worker/planner';
 import { wordRefusal } from '../files/words';
 import { ProjectEditor } from './project-editor.svelte';
@@ -181,21 +180,15 @@ describe('where a plan is computed', () => {
 	it('at once while it fits in a frame', () => {
 		const { p, plan } = planner([3, 15, 4]);
 		plan();
-		expect(p.away(projectOf())).toBe(false);
-	});
-	it('a garment’s always in the worker, which has the works for it', () => {
-		const { p } = planner([]);
-		const wish = garmentDefaults('vest', benchOf())!;
-		expect(p.away({ ...projectOf(), wish })).toBe(true);
-		expect(p.now({ ...projectOf(), wish }, benchOf()).ok).toBe(false);
+		expect(p.away).toBe(false);
 	});
 	it('one slow plan is cold code; two in a row go to the worker', () => {
 		const once = planner([40, 3, 40, 3]);
 		once.plan();
-		expect(once.p.away(projectOf())).toBe(false);
+		expect(once.p.away).toBe(false);
 		const twice = planner([40, 30]);
 		twice.plan();
-		expect(twice.p.away(projectOf())).toBe(true);
+		expect(twice.p.away).toBe(true);
 	});
 });
 
@@ -258,7 +251,7 @@ describe('on the ribbon', () => {
 
 	it('a turned-up brim hides twice its height of the outer face', () => {
 		const p = planned(projectOf({ brim: { turnedUp: true, heightCm: 5 } }));
-		const worn = (hiddenRows(p) / p.gauges[0]!.rowsPerCm.mean) * p.hat.wornFactor;
+		const worn = (hiddenRows(p) / p.gauges[0]!.rowsPerCm.mean) * p.finished.hat.wornFactor;
 		expect(Math.abs(worn - 10)).toBeLessThan(0.5);
 		expect(hiddenRows(planned(projectOf()))).toBe(0);
 	});

@@ -22,7 +22,7 @@ import {
 	type Records
 } from '$lib/store/store';
 import { gaugeBook, type GaugeBook } from '$lib/core/bench/gauge/book';
-import { makePlan } from '$lib/core/plan/make';
+import { planBare } from '$lib/core/plan';
 import type { NoPlan, Plan } from '$lib/core/plan/types';
 import { afterFirstPage } from './first-page';
 import { BenchHistory } from './bench-history.svelte';
@@ -209,8 +209,6 @@ export class Workbench {
 	 * takes more works is being made in the worker. A record that breaks the planning has no plan, and breaks nothing else.
 	 */
 	planOf(project: Project): Plan | NoPlan | null {
-		if (isPlannedAway(String((project.wish as Wish | undefined)?.recipe)))
-			return this.#planAway(project);
 		const known = this.#plans.get(project);
 		if (known) return known;
 		const made = planOrNone(project, this.bench, this.book);
@@ -357,7 +355,7 @@ const noPlan = (project: Project): NoPlan => ({ ok: false, projectId: project.id
 
 function planOrNone(project: Project, bench: Bench, book: GaugeBook): Plan | NoPlan {
 	try {
-		return makePlan(project, bench, { book, works: null, counsel: null });
+		return planBare(project, bench, book);
 	} catch {
 		// It does not read: the check says so, and what to do.
 		return noPlan(project);

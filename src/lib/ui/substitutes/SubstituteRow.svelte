@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { lengthOf, widthOf } from '$lib/core/plan/sizes';
+	import { lengthOf, widthOf } from '$lib/core/plan/lies';
 	import type { Yarn, YarnId } from '$lib/core/model/bench';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { CRITERIA } from '$lib/core/substitute/criteria';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { lengthOf, widthOf } from '$lib/core/plan/sizes';
+	import { lengthOf, widthOf } from '$lib/core/plan/lies';
 	import { goto } from '$app/navigation';
 	import type { Project } from '$lib/core/model/project';
 	import type { Yarn, YarnId } from '$lib/core/model/bench';

@@ -1,13 +1,13 @@
 <script lang="ts">
-	import { foldBag, type BagStage } from '$lib/core/thing/bag';
-	import type { ThingOf } from '$lib/core/thing/thing';
+	import { foldBag, type BagStage } from '$lib/core/recipe/things/form/bag';
+	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
 	import type { ThingPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import FabricPatterns from '../pictures/FabricPatterns.svelte';
 	import ScaleBar from './ScaleBar.svelte';
 
 	interface Props {
-		thing: ThingOf<'bag'>;
+		thing: ThingOf<'folded'>;
 		plan: ThingPlan;
 		stage: BagStage;
 		units: Units;

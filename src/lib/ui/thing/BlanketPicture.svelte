@@ -1,12 +1,12 @@
 <script lang="ts">
-	import type { ThingOf } from '$lib/core/thing/thing';
+	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
 	import type { ThingPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import FabricPatterns from '../pictures/FabricPatterns.svelte';
 	import ScaleBar from './ScaleBar.svelte';
 
 	interface Props {
-		thing: ThingOf<'blanket'>;
+		thing: ThingOf<'side-by-side'>;
 		plan: ThingPlan;
 		sewn: boolean;
 		units: Units;

@@ -19,7 +19,7 @@
 		tube: 'small tube'
 	};
 	const CORD_WORDS = { knitted: 'knitted', chain: 'a chain', own: 'of my own' } as const;
-	const solved = $derived(plan.thing.kind === 'garland' ? plan.thing.solved : null);
+	const solved = $derived(plan.finished.kind === 'hung' ? plan.finished.solved : null);
 	const items = (next: GarlandItem[], what = 'things on it') => editor.wish(what, { items: next });
 	const put = (i: number, patch: Partial<GarlandItem>) =>
 		items(wish.items.map((x, k) => (k === i ? { ...x, ...patch } : x)));

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { hangsAt } from '$lib/core/thing/catenary';
-	import { placesAlong } from '$lib/core/thing/garland';
-	import type { ThingOf } from '$lib/core/thing/thing';
+	import { hangsAt } from '$lib/core/recipe/things/form/catenary';
+	import { placesAlong } from '$lib/core/recipe/things/form/garland';
+	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
 	import type { ThingPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import FabricPatterns from '../pictures/FabricPatterns.svelte';
@@ -9,7 +9,7 @@
 	import ScaleBar from './ScaleBar.svelte';
 
 	interface Props {
-		thing: ThingOf<'garland'>;
+		thing: ThingOf<'hung'>;
 		plan: ThingPlan;
 		hung: boolean;
 		units: Units;

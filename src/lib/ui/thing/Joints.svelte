@@ -19,7 +19,12 @@
 		hang: () => 'too near one another'
 	};
 	const MARK = { meets: '✓', eases: '≈', off: '✕', missing: '?' } as const;
-	const WORD = { meets: 'agrees', eases: 'eased in', off: 'does not agree', missing: 'an edge is missing' } as const;
+	const WORD = {
+		meets: 'agrees',
+		eases: 'eased in',
+		off: 'does not agree',
+		missing: 'an edge is missing'
+	} as const;
 </script>
 
 <section aria-labelledby="joints-title">

@@ -1,12 +1,12 @@
 <script lang="ts">
-	import type { ThingOf } from '$lib/core/thing/thing';
+	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
 	import type { ThingPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import { pomPath } from './hung';
 	import ScaleBar from './ScaleBar.svelte';
 
 	interface Props {
-		thing: ThingOf<'pom-pom'>;
+		thing: ThingOf<'wound'>;
 		plan: ThingPlan;
 		cut: boolean;
 		units: Units;

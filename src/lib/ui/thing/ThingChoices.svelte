@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { BORDERS } from '$lib/core/model/kinds';
 	import type { FoldedBagWish, PomPomWish, TubeBlanketWish } from '$lib/core/model/wish';
+	import { lengthOf } from '$lib/core/plan/lies';
 	import type { ThingPlan } from '$lib/core/plan';
 	import Choice from '../parts/Choice.svelte';
 	import NumberField from '../parts/NumberField.svelte';
@@ -44,7 +45,7 @@
 						by === 'rows'
 							? { by, rows }
 							: by === 'cm'
-								? { by, cm: Math.round(plan.first.height.mean) }
+								? { by, cm: Math.round(lengthOf(plan).mean) }
 								: { by: 'fold' }
 				})}
 		/>
@@ -154,7 +155,7 @@
 		<NumberField
 			label="Wraps of each"
 			of=""
-			value={plan.thing.kind === 'pom-pom' ? plan.thing.wraps : 60}
+			value={plan.finished.kind === 'wound' ? plan.finished.wraps : 60}
 			min={10}
 			max={600}
 			onvalue={(wraps) => editor.wish('wraps…', { wraps })}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { BAG_STAGES, type BagStage } from '$lib/core/thing/bag';
+	import { BAG_STAGES, type BagStage } from '$lib/core/recipe/things/form/bag';
 	import type { ThingPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import BagPicture from './BagPicture.svelte';
@@ -20,14 +20,14 @@
 		onpick?: (part: string) => void;
 	}
 	let { plan, units, width = 420, height = 330, onedit, picked = '', onpick }: Props = $props();
-	const thing = $derived(plan.thing);
+	const thing = $derived(plan.finished);
 
-	const STAGES: Record<ThingPlan['thing']['kind'], readonly string[]> = {
-		bag: ['the strip', 'bottom folded', 'one side folded', 'other side folded', 'the bag'],
-		blanket: ['tubes', 'the blanket'],
-		toy: ['tubes', 'stuffed', 'the toy'],
-		garland: ['batches', 'hung'],
-		'pom-pom': ['wound', 'cut and trimmed']
+	const STAGES: Record<ThingPlan['finished']['kind'], readonly string[]> = {
+		folded: ['the strip', 'bottom folded', 'one side folded', 'other side folded', 'the bag'],
+		'side-by-side': ['tubes', 'the blanket'],
+		stuffed: ['tubes', 'stuffed', 'the toy'],
+		hung: ['batches', 'hung'],
+		wound: ['wound', 'cut and trimmed']
 	};
 	const stages = $derived(STAGES[thing.kind]);
 	let chosen = $state<number | null>(null);
@@ -36,11 +36,11 @@
 </script>
 
 <figure class="m-0 min-w-0">
-	{#if thing.kind === 'bag'}
+	{#if thing.kind === 'folded'}
 		<BagPicture {thing} {plan} stage={BAG_STAGES[at] as BagStage} {units} {width} {height} />
-	{:else if thing.kind === 'blanket'}
+	{:else if thing.kind === 'side-by-side'}
 		<BlanketPicture {thing} {plan} sewn={at === 1} {units} {width} {height} />
-	{:else if thing.kind === 'toy'}
+	{:else if thing.kind === 'stuffed'}
 		<ToyPicture
 			{thing}
 			{plan}
@@ -52,7 +52,7 @@
 			{...onedit ? { onedit } : {}}
 			{...onpick ? { onpick } : {}}
 		/>
-	{:else if thing.kind === 'garland'}
+	{:else if thing.kind === 'hung'}
 		<GarlandPicture {thing} {plan} hung={at === 1} {units} {width} {height} />
 	{:else}
 		<PomPicture {thing} {plan} cut={at === 1} {units} {width} {height} />

@@ -32,7 +32,7 @@
 	let { project, plan, editor, onfix }: Props = $props();
 	const workbench = useWorkbench();
 	const wish = $derived(project.wish);
-	const thing = $derived(plan.thing);
+	const thing = $derived(plan.finished);
 	let picked = $state('');
 	const part = $derived(
 		'parts' in wish ? (wish.parts.find((p) => p.id === picked) ?? wish.parts[0]!).id : ''
@@ -53,22 +53,22 @@
 <div
 	class={[
 		'thing-grid rule-line mt-2 grid gap-x-7 gap-y-4 border-t pt-3',
-		thing.kind === 'garland' && 'long'
+		thing.kind === 'hung' && 'long'
 	]}
 >
-	<div class={['min-w-0', thing.kind === 'garland' && 'wide']}>
+	<div class={['min-w-0', thing.kind === 'hung' && 'wide']}>
 		<ThingPicture
 			{plan}
 			units={workbench.units}
-			width={thing.kind === 'garland' ? 1180 : 480}
-			height={thing.kind === 'garland' ? 300 : 340}
+			width={thing.kind === 'hung' ? 1180 : 480}
+			height={thing.kind === 'hung' ? 300 : 340}
 			picked={part}
 			onpick={(p) => (picked = p)}
 			{...'parts' in wish
 				? {
 						onedit: (edit) => {
 							const made =
-								thing.kind === 'toy' ? thing.parts.find((m) => m.part.id === edit.part) : null;
+								thing.kind === 'stuffed' ? thing.parts.find((m) => m.part.id === edit.part) : null;
 							if (made && 'parts' in wish)
 								editor.wish('proportions…', { parts: withEdit(wish, edit, made.roundCm) });
 						}
@@ -78,10 +78,10 @@
 	</div>
 	<div class="min-w-0">
 		<div class="grid grid-cols-2 gap-x-4 gap-y-2">
-			{#each plan.figures.size as f, i (f.label)}<Figure figure={f} large={i < 2} />{/each}
+			{#each plan.sizes as s, i (s.id)}<Figure figure={s.figure} large={i < 2} />{/each}
 			{#if plan.pieces.length > 0}<Figure figure={plan.time} />{/if}
-			<Figure figure={plan.figures.byHand} />
-			{#if plan.figures.fill}<Figure figure={plan.figures.fill} />{/if}
+			{#if plan.byHand}<Figure figure={plan.byHand} />{/if}
+			{#if plan.fill}<Figure figure={plan.fill} />{/if}
 		</div>
 		{#if plan.pieces.length > 0}<p class="hint mt-2">
 				Gauge: {wordSource(gauge.rowSource)}. Yarn in a stitch: {wordLoopSource(gauge.loopSource)}.
@@ -91,7 +91,7 @@
 		<Findings findings={plan.findings} {plan} {project} {editor} {onfix} />
 	</div>
 </div>
-{#if 'parts' in wish && thing.kind === 'toy'}
+{#if 'parts' in wish && thing.kind === 'stuffed'}
 	<div class="rule-line no-print mt-5 border-t pt-3">
 		<ToyParts {wish} {thing} {editor} picked={part} onpick={(p) => (picked = p)} />
 	</div>
@@ -100,7 +100,7 @@
 	<div class="grid min-w-0 content-start gap-5">
 		{#if plan.pieces.length > 0}<PieceList {project} {plan} />{/if}
 		{#if plan.joints.length > 0}<Joints joints={plan.joints} />{/if}
-		{#if thing.kind === 'pom-pom' || (thing.kind === 'garland' && thing.wraps > 0)}
+		{#if thing.kind === 'wound' || (thing.kind === 'hung' && thing.wraps > 0)}
 			<PomCard cardCm={thing.cardCm} wraps={thing.wraps} />
 		{/if}
 		{#if plan.pieces.length > 0}

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { PART_ROLES } from '$lib/core/model/kinds';
 	import type { ToyPart, ToyWish } from '$lib/core/model/wish';
-	import type { ThingOf } from '$lib/core/thing/thing';
-	import { partLength } from '$lib/core/thing/toy';
+	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
+	import { partLength } from '$lib/core/recipe/things/form/toy';
 	import { printValue } from '$lib/core/quantity/print';
 	import NumberField from '../parts/NumberField.svelte';
 	import Select from '../parts/Select.svelte';
@@ -13,7 +13,7 @@
 
 	interface Props {
 		wish: ToyWish;
-		thing: ThingOf<'toy'>;
+		thing: ThingOf<'stuffed'>;
 		editor: ProjectEditor;
 		picked: string;
 		onpick: (part: string) => void;

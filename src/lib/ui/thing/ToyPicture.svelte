@@ -9,15 +9,15 @@
 		standsAt,
 		type MadePart,
 		type PlacedPart
-	} from '$lib/core/thing/toy';
-	import type { ThingOf } from '$lib/core/thing/thing';
+	} from '$lib/core/recipe/things/form/toy';
+	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
 	import type { ThingPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import ScaleBar from './ScaleBar.svelte';
 	import type { PartEdit } from './toy-edit';
 
 	interface Props {
-		thing: ThingOf<'toy'>;
+		thing: ThingOf<'stuffed'>;
 		plan: ThingPlan;
 		/** 0 flat tubes, 1 stuffed, 2 put together. */
 		stage: number;

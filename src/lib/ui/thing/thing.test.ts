@@ -1,20 +1,20 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { harbour } from '$lib/demo/harbour';
-import { plan } from '$lib/core/plan';
+import { isThingPlan, plan } from '$lib/core/plan';
 import type { ToyWish } from '$lib/core/model/wish';
-import type { ThingOf } from '$lib/core/thing/thing';
-import { segmentLength, segmentRadius } from '$lib/core/thing/toy';
+import type { ThingOf } from '$lib/core/recipe/things/form/thing';
+import { segmentLength, segmentRadius } from '$lib/core/recipe/things/form/toy';
 import { hungPath, pomPath } from './hung';
 import { withEdit } from './toy-edit';
 
 const project = harbour.projects.find((p) => p.id === 'project-seal')!;
 const wish = project.wish as ToyWish;
 
-function made(parts: ToyWish['parts']): ThingOf<'toy'> {
+function made(parts: ToyWish['parts']): ThingOf<'stuffed'> {
 	const p = plan({ ...project, wish: { ...wish, parts } }, harbour.bench);
-	if (!p.ok || p.shape !== 'thing' || p.thing.kind !== 'toy') throw new Error();
-	return p.thing;
+	if (!p.ok || !isThingPlan(p) || p.finished.kind !== 'stuffed') throw new Error();
+	return p.finished;
 }
 const seal = made(wish.parts);
 const body = seal.parts[0]!;

@@ -1,5 +1,5 @@
 import type { ToyPart, ToyWish } from '$lib/core/model/wish';
-import { halfEllipse, SHORTENS } from '$lib/core/thing/stuffed';
+import { halfEllipse, SHORTENS } from '$lib/core/recipe/things/form/stuffed';
 
 /** A change made on the picture. Lengths in cm as seen. */
 export type PartEdit =

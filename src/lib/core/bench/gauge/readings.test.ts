@@ -104,7 +104,7 @@ describe('a pulled reading', () => {
 	it('never drives a size, and does drive the length as worn', () => {
 		const bench = benchOf({ swatches: [swatchOf(M48, A, readings)] });
 		expect(gaugeOf(M48, A, bench).rowsPerCm.mean).toBeCloseTo(1.8, 12);
-		const hat = planned(projectOf({ length: { by: 'rows', rows: 100 } }), bench).hat;
+		const hat = planned(projectOf({ length: { by: 'rows', rows: 100 } }), bench).finished.hat;
 		const strain = 57.5 / (48 / 1.4) - 1;
 		expect(hat.layerWorn.mean).toBeCloseTo((50 / 1.8) * (1 - 0.25 * strain), 10);
 	});

@@ -1,6 +1,6 @@
 import type { FoldedBagWish } from '../../model/wish';
 import { own, worked, type Working } from '../../quantity/working';
-import { bagOf, handleOf } from '../../thing/bag';
+import { bagOf, handleOf } from './form/bag';
 import {
 	BEGUN,
 	bandsOf,
@@ -13,13 +13,18 @@ import {
 	USUAL_ENDS,
 	yarnsFor
 } from './common';
-import type { ThingKind } from './kind';
+import type { FinishedOf } from '../finished';
+import { bagSaid } from './figures';
+import { bagRules } from './rules';
+import { thingRecipe } from './thing';
 
 /** Rows of the short tube that joins the two points: about 8 (common practice). */
 const USUAL_HANDLE = 8;
 
 /** A bag folded of one tube closed flat at both ends, three times as long as it is wide, and a short tube as its handle. */
-export const foldedBag: ThingKind<FoldedBagWish> = {
+export const foldedBag = thingRecipe<FoldedBagWish, FinishedOf<'folded'>>('folded-bag', {
+	rules: bagRules,
+	withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
 	pins: { least: 40, most: 100 },
 	defaults: (bench) => {
 		const yarns = yarnsFor(bench, 2);
@@ -58,6 +63,20 @@ export const foldedBag: ThingKind<FoldedBagWish> = {
 		const handle = [{ yarn: ids.indexOf(wish.yarns[0]!), rows: wish.handleRows }];
 		// The middle third stays; what the strip is too long or too short falls on its two ends.
 		const end = third + (rows - idealRows) / 2;
+		const finished = {
+			kind: 'folded' as const,
+			bag: bagOf(width, rows / up),
+			strip: 'strip',
+			rows,
+			idealRows,
+			handle: {
+				piece: 'handle',
+				rows: wish.handleRows,
+				...handleOf(width, wish.handleRows / up)
+			},
+			bands,
+			handleYarn: handle[0]!.yarn
+		};
 		return {
 			pieces: [
 				{
@@ -89,20 +108,8 @@ export const foldedBag: ThingKind<FoldedBagWish> = {
 				{ do: 'handle', piece: 'handle', to: 'strip', ...handleOf(width, wish.handleRows / up) },
 				...ENDED
 			],
-			thing: {
-				kind: 'bag',
-				bag: bagOf(width, rows / up),
-				strip: 'strip',
-				rows,
-				idealRows,
-				handle: {
-					piece: 'handle',
-					rows: wish.handleRows,
-					...handleOf(width, wish.handleRows / up)
-				},
-				bands,
-				handleYarn: handle[0]!.yarn
-			}
+			finished,
+			...bagSaid(finished, { machine, gauge: main })
 		};
 	}
-};
+});

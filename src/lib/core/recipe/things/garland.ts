@@ -3,16 +3,19 @@ import type { YarnId } from '../../model/bench';
 import type { BuntingWish, GarlandItem, GarlandWish } from '../../model/wish';
 import { clearPins } from '../../bench/machine/ring';
 import { own, worked } from '../../quantity/working';
-import { colourOrder, solveGarland } from '../../thing/garland';
-import { pomPomCm, usualWraps, wrappedCm } from '../../thing/pom-pom';
-import { ballLength, FILL_DENSITY, stuff } from '../../thing/stuffed';
-import type { HungItem } from '../../thing/thing';
+import { colourOrder, solveGarland } from './form/garland';
+import { pomPomCm, usualWraps, wrappedCm } from './form/pom-pom';
+import { ballLength, FILL_DENSITY, stuff } from './form/stuffed';
+import type { HungItem } from './form/thing';
 import { effectiveTex } from '../../bench/yarn/tex';
-import { flagCounts, flagProgram } from '../bunting';
+import { flagCounts, flagProgram } from '../bunting/bunting';
 import type { Piece } from '../../assembly/piece';
 import type { Design, DesignContext, OnMachine } from '../recipe';
 import { BEGUN, densityTerm, ENDED, rowsFrom, tubeOf, USUAL_ENDS, yarnsFor } from './common';
-import type { ThingKind } from './kind';
+import type { FinishedOf } from '../finished';
+import { garlandSaid } from './figures';
+import { garlandRules } from './rules';
+import { thingRecipe } from './thing';
 
 /** How far stuffing widens a bauble (from memory). */
 const PUFF = 0.15;
@@ -152,7 +155,7 @@ function closed(piece: string, { item, cm3 }: Made, { fill }: GarlandWish): Asse
 	}
 }
 
-function design(wish: GarlandWish, context: DesignContext): Design {
+function design(wish: GarlandWish, context: DesignContext): Design<FinishedOf<'hung'>> {
 	const ids = [...new Set(wish.yarns)];
 	const places = wish.yarns.map((id) => ids.indexOf(id));
 	const solved = solveGarland(wish);
@@ -204,6 +207,18 @@ function design(wish: GarlandWish, context: DesignContext): Design {
 			sectionsWorking: []
 		});
 	}
+	const finished = {
+		kind: 'hung' as const,
+		solved,
+		items,
+		cordCm,
+		loopCm: wish.loopCm,
+		wraps: made.find((m) => m.wraps > 0)?.wraps ?? 0,
+		cardCm: wish.cardCm,
+		cord: wish.cord,
+		cordYarn: places[0]!,
+		fillGrams: items.reduce((t, x) => t + x.fillGrams, 0)
+	};
 	return {
 		pieces,
 		assembly: [
@@ -238,23 +253,14 @@ function design(wish: GarlandWish, context: DesignContext): Design {
 			},
 			...ENDED
 		],
-		thing: {
-			kind: 'garland',
-			solved,
-			items,
-			cordCm,
-			loopCm: wish.loopCm,
-			wraps: made.find((m) => m.wraps > 0)?.wraps ?? 0,
-			cardCm: wish.cardCm,
-			cord: wish.cord,
-			cordYarn: places[0]!,
-			fillGrams: items.reduce((t, x) => t + x.fillGrams, 0)
-		}
+		finished,
+		...garlandSaid(finished, wish)
 	};
 }
 
 /** Things of several kinds and colours on a cord that hangs over a span. */
-export const garland: ThingKind<GarlandWish> = {
+export const garland = thingRecipe<GarlandWish, FinishedOf<'hung'>>('garland', {
+	rules: garlandRules,
 	pins: { least: 16, most: 30 },
 	defaults: (bench) => {
 		const yarns = yarnsFor(bench, 3);
@@ -278,4 +284,4 @@ export const garland: ThingKind<GarlandWish> = {
 		};
 	},
 	design
-};
+});

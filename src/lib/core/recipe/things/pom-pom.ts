@@ -1,11 +1,15 @@
 import type { PomPomWish } from '../../model/wish';
-import { pomPomCm, usualWraps, wrappedCm } from '../../thing/pom-pom';
+import { pomPomCm, usualWraps, wrappedCm } from './form/pom-pom';
 import { effectiveTex } from '../../bench/yarn/tex';
 import { ENDED, USUAL_ENDS, yarnsFor } from './common';
-import type { ThingKind } from './kind';
+import type { FinishedOf } from '../finished';
+import { pomPomSaid } from './figures';
+import { pomPomRules } from './rules';
+import { thingRecipe } from './thing';
 
 /** Pom-poms by themselves: yarn wound round a card, tied and cut. Nothing of them is cranked. */
-export const pomPom: ThingKind<PomPomWish> = {
+export const pomPom = thingRecipe<PomPomWish, FinishedOf<'wound'>>('pom-pom', {
+	rules: pomPomRules,
 	pins: { least: 4, most: 200 },
 	defaults: (bench) => {
 		const yarns = yarnsFor(bench, 1);
@@ -26,6 +30,16 @@ export const pomPom: ThingKind<PomPomWish> = {
 		const places = wish.yarns.map((id) => ids.indexOf(id));
 		const usual = usualWraps(wish.cardCm, effectiveTex(yarn(wish.yarns[0]!)));
 		const wraps = wish.wraps ?? usual;
+		const finished = {
+			kind: 'wound' as const,
+			count: wish.count,
+			cardCm: wish.cardCm,
+			tieCm: wish.tieCm,
+			wraps,
+			usual,
+			cm: pomPomCm(wish.cardCm),
+			yarns: places
+		};
 		return {
 			pieces: [],
 			assembly: [
@@ -51,16 +65,8 @@ export const pomPom: ThingKind<PomPomWish> = {
 				{ do: 'fix-pom' },
 				...ENDED
 			],
-			thing: {
-				kind: 'pom-pom',
-				count: wish.count,
-				cardCm: wish.cardCm,
-				tieCm: wish.tieCm,
-				wraps,
-				usual,
-				cm: pomPomCm(wish.cardCm),
-				yarns: places
-			}
+			finished,
+			...pomPomSaid(finished)
 		};
 	}
-};
+});

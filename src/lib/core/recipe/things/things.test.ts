@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { plan } from '../../plan';
-import type { ThingPlan } from '../../plan/types';
+import { isThingPlan, type ThingPlan } from '../../plan';
 import { THINGS, type ThingKindId } from '../../model/kinds';
 import type { Project } from '../../model/project';
 import {
@@ -15,7 +15,7 @@ import { wordFinding, wordFix } from '../../words/findings';
 import { wordStep } from '../../technique/say-step';
 import { programRows } from '../../program/program';
 import { simulate } from '../../simulate/simulate';
-import { thingDefaults } from '../thing-design';
+import { thingDefaults } from '../../../../../tests/support/start';
 import { TOY_PRESETS, toyFrom } from './toy';
 
 const { bench } = harbour;
@@ -36,7 +36,7 @@ const projectOf = (wish: ThingWish, machineId = big.id): Project => ({
 });
 const planOf = (wish: ThingWish, machineId = big.id): ThingPlan => {
 	const p = plan(projectOf(wish, machineId), bench);
-	if (!p.ok || p.shape !== 'thing') throw new Error(JSON.stringify(p));
+	if (!p.ok || !isThingPlan(p)) throw new Error(JSON.stringify(p));
 	return p;
 };
 const start = <K extends ThingKindId>(id: K) =>
@@ -67,7 +67,7 @@ function sound(p: ThingPlan): void {
 			);
 		}
 	}
-	for (const f of [...p.figures.size, p.figures.byHand, p.time]) {
+	for (const f of [...p.sizes.map((s) => s.figure), p.byHand!, p.time]) {
 		expect(Number.isFinite(f.value.mean)).toBe(true);
 		expect(f.working.length).toBeGreaterThan(0);
 	}
@@ -217,10 +217,10 @@ describe('every wish in range', () => {
 describe('the folded bag', () => {
 	it('is three times as long as wide, in thirds of whole rows', () => {
 		const p = planOf(start('folded-bag'));
-		if (p.thing.kind !== 'bag') throw new Error();
-		expect(p.thing.rows % 3).toBe(0);
-		expect(p.thing.bag.lengthCm / p.thing.bag.widthCm).toBeCloseTo(3, 1);
-		expect(p.figures.size[0]!.value.mean).toBeCloseTo(p.thing.bag.widthCm * Math.SQRT2, 6);
+		if (p.finished.kind !== 'folded') throw new Error();
+		expect(p.finished.rows % 3).toBe(0);
+		expect(p.finished.bag.lengthCm / p.finished.bag.widthCm).toBeCloseTo(3, 1);
+		expect(p.sizes[0]!.figure.value.mean).toBeCloseTo(p.finished.bag.widthCm * Math.SQRT2, 6);
 		expect(codes(p)).not.toContain('bag-misses');
 	});
 	it('says by how many rows it misses, and one press mends it', () => {
@@ -274,15 +274,15 @@ describe('a toy', () => {
 	});
 	it('a ball of plain tube is as long as half its stuffed circumference and a little more', () => {
 		const p = planOf(start('ball'));
-		if (p.thing.kind !== 'toy') throw new Error();
-		const { segments, roundCm } = p.thing.parts[0]!;
+		if (p.finished.kind !== 'stuffed') throw new Error();
+		const { segments, roundCm } = p.finished.parts[0]!;
 		const e = segments[0]!.puff;
 		const rowCm = segments[0]!.flatCm / segments[0]!.rows;
 		expect(
 			Math.abs(segments[0]!.flatCm - (roundCm * (1 + e)) / (2 * (1 - 0.3 * e)))
 		).toBeLessThanOrEqual(rowCm / 2);
 		expect(segments[0]!.form.half / segments[0]!.form.radius).toBeCloseTo(1, 1);
-		expect(p.figures.fill!.value.mean).toBeCloseTo(p.thing.cm3 * 0.03, 6);
+		expect(p.fill!.value.mean).toBeCloseTo(p.finished.cm3 * 0.03, 6);
 	});
 	it('a part on a machine without a swatch is said to be guessed', () => {
 		const p = plan(projectOf(seal), { ...bench, swatches: [] });
@@ -346,8 +346,8 @@ describe('a garland', () => {
 	};
 	it('makes each kind and colour in one batch, machine by machine, and counts agree', () => {
 		const p = planOf(wish);
-		if (p.thing.kind !== 'garland') throw new Error();
-		const hung = p.thing.items;
+		if (p.finished.kind !== 'hung') throw new Error();
+		const hung = p.finished.items;
 		expect(hung).toHaveLength(12);
 		for (const piece of p.pieces)
 			expect(piece.count).toBe(hung.filter((x) => x.piece === piece.id).length);
@@ -377,8 +377,8 @@ describe('a blanket of tubes', () => {
 	const wish = start('tube-blanket');
 	it('crochets by the loops there are: one, two, or the nearest repeat (common practice)', () => {
 		const border = (patch: Partial<typeof wish>) => {
-			const { thing } = planOf({ ...wish, across: 1, ...patch });
-			return thing.kind === 'blanket' ? thing.border.stitches : 0;
+			const { finished: thing } = planOf({ ...wish, across: 1, ...patch });
+			return thing.kind === 'side-by-side' ? thing.border.stitches : 0;
 		};
 		// 48 pins lie as 24 loops of a closed end.
 		expect(border({ border: 'single' })).toBe(24);

@@ -4,8 +4,8 @@ import type { ToyPart, ToyWish } from '../../model/wish';
 import { clearPins } from '../../bench/machine/ring';
 import { own, worked, type Working } from '../../quantity/working';
 import type { AssemblyStep } from '../../assembly/assembly';
-import { ballLength, FILL_DENSITY, stuff } from '../../thing/stuffed';
-import { thicknessAt, type MadePart, type MadeSegment } from '../../thing/toy';
+import { ballLength, FILL_DENSITY, stuff } from './form/stuffed';
+import { thicknessAt, type MadePart, type MadeSegment } from './form/toy';
 import type { Piece } from '../../assembly/piece';
 import type { Design, DesignContext, OnMachine } from '../recipe';
 import {
@@ -18,8 +18,10 @@ import {
 	USUAL_ENDS,
 	yarnsFor
 } from './common';
-import { partPiece } from '../thing';
-import type { ThingKind } from './kind';
+import type { FinishedOf } from '../finished';
+import { toySaid } from './figures';
+import { toyRulesOf } from './rules';
+import { partPiece, thingRecipe } from './thing';
 import { ball } from './toys/ball';
 import { caterpillar } from './toys/caterpillar';
 import { lighthouse } from './toys/lighthouse';
@@ -138,7 +140,7 @@ function sewnOn(parts: readonly MadePart[], age: ToyWish['age']): AssemblyStep[]
 	});
 }
 
-function design(wish: ToyWish, context: DesignContext): Design {
+function design(wish: ToyWish, context: DesignContext): Design<FinishedOf<'stuffed'>> {
 	const ids = [...new Set(wish.yarns)];
 	const made = wish.parts.map((part) => makePart(wish, part, context.on(part.on)));
 	const pieces = made.map((m): Piece => {
@@ -167,6 +169,15 @@ function design(wish: ToyWish, context: DesignContext): Design {
 			t + (m.part.stuffed ? m.part.count * m.segments.reduce((v, s) => v + s.form.cm3, 0) : 0),
 		0
 	);
+	const finished = {
+		kind: 'stuffed' as const,
+		age: wish.age,
+		fill: wish.fill,
+		eyes: wish.eyes,
+		stands: wish.stands,
+		parts: made,
+		cm3
+	};
 	return {
 		pieces,
 		assembly: [
@@ -178,15 +189,8 @@ function design(wish: ToyWish, context: DesignContext): Design {
 				: ([{ do: 'eyes', kind: wish.eyes.kind, count: wish.eyes.count }] as const)),
 			...ENDED
 		],
-		thing: {
-			kind: 'toy',
-			age: wish.age,
-			fill: wish.fill,
-			eyes: wish.eyes,
-			stands: wish.stands,
-			parts: made,
-			cm3
-		}
+		finished,
+		...toySaid(finished)
 	};
 }
 
@@ -207,13 +211,11 @@ export function toyFrom(preset: ToyPreset, bench: Bench): ToyWish | undefined {
 	};
 }
 
-export const toy: ThingKind<ToyWish> = {
+const made = (preset: ToyPreset) => ({
 	pins: { least: 20, most: 60 },
-	defaults: (bench) => toyFrom(seal, bench),
+	rules: toyRulesOf,
+	defaults: (bench: Bench) => toyFrom(preset, bench),
 	design
-};
-export const ballToy: ThingKind<ToyWish> = {
-	pins: { least: 20, most: 60 },
-	defaults: (bench) => toyFrom(ball, bench),
-	design
-};
+});
+export const toy = thingRecipe<ToyWish, FinishedOf<'stuffed'>>('toy', made(seal));
+export const ballToy = thingRecipe<ToyWish, FinishedOf<'stuffed'>>('ball', made(ball));

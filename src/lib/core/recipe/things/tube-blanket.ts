@@ -13,7 +13,10 @@ import {
 	yarnsFor,
 	type Band
 } from './common';
-import type { ThingKind } from './kind';
+import type { FinishedOf } from '../finished';
+import { blanketSaid } from './figures';
+import { blanketRules } from './rules';
+import { thingRecipe } from './thing';
 
 /** Crochet along the closed ends: one in every loop, two, or the nearest that a repeat divides. */
 export const borderStitches = (
@@ -33,86 +36,92 @@ export const borderStitches = (
 };
 
 /** Tubes closed flat at both ends, sewn side by side. */
-export const tubeBlanket: ThingKind<TubeBlanketWish> = {
-	pins: { least: 40, most: 100 },
-	defaults: (bench) => {
-		const yarns = yarnsFor(bench, 3);
-		if (!yarns[0]) return undefined;
-		return {
-			recipe: 'tube-blanket',
-			yarns,
-			line: '20 A',
-			colours: 'by-tube',
-			across: 6,
-			lengthCm: 80,
-			border: 'single',
-			repeatOf: 5,
-			closing: USUAL_CLOSING,
-			...USUAL_ENDS
-		};
-	},
-	design: (wish, { machine, gauge }) => {
-		const main = gauge(wish.yarns[0]!);
-		const rows = Math.max(4, Math.round(wish.lengthCm * main.rowsPerCm.mean));
-		const ids = [...new Set(wish.yarns)];
-		const plain = wish.colours === 'by-tube';
-		const tubes = Array.from({ length: wish.across }, (_, i): { bands: readonly Band[] } => ({
-			bands: plain
-				? [{ yarn: ids.indexOf(wish.yarns[i % wish.yarns.length]!), rows }]
-				: bandsOf(wish.line, wish.yarns, rows)
-		}));
-		// Alike tubes are one piece in several copies: made in a batch.
-		const kinds = [...new Set(tubes.map((t) => (plain ? t.bands[0]!.yarn : -1)))];
-		const pieces = kinds.map((yarn) => {
-			const like = tubes.filter((t) => !plain || t.bands[0]!.yarn === yarn);
+export const tubeBlanket = thingRecipe<TubeBlanketWish, FinishedOf<'side-by-side'>>(
+	'tube-blanket',
+	{
+		rules: blanketRules,
+		pins: { least: 40, most: 100 },
+		defaults: (bench) => {
+			const yarns = yarnsFor(bench, 3);
+			if (!yarns[0]) return undefined;
 			return {
-				id: plain ? `tube-${yarn + 1}` : 'tube',
-				name: 'Tube',
-				count: like.length,
-				mirrored: false,
-				yarns: ids,
-				program: tubeOf(like[0]!.bands, wish),
-				rowsWorking: [
-					own(wish.lengthCm, 'length', 'set by you'),
-					'×',
-					densityTerm(main, 'rowsPerCm')
-				],
-				sectionsWorking: []
+				recipe: 'tube-blanket',
+				yarns,
+				line: '20 A',
+				colours: 'by-tube',
+				across: 6,
+				lengthCm: 80,
+				border: 'single',
+				repeatOf: 5,
+				closing: USUAL_CLOSING,
+				...USUAL_ENDS
 			};
-		});
-		const tubeCm = machine.pins / 2 / main.stitchesPerCm.mean;
-		const half = Math.floor(machine.pins / 2);
-		const loops = wish.across * half;
-		const stitches = borderStitches(loops, wish);
-		return {
-			pieces,
-			assembly: [
-				...BEGUN,
-				...pieces.flatMap((p) => closedFlat(p.id, wish)),
-				{ do: 'side-by-side', pieces: pieces.map((p) => p.id), times: wish.across - 1 },
-				...(wish.border === 'none'
-					? []
-					: ([
-							{
-								do: 'border',
-								pieces: pieces.map((p) => p.id),
-								kind: wish.border,
-								loops,
-								stitches,
-								of: wish.repeatOf
-							}
-						] as const)),
-				...ENDED
-			],
-			thing: {
-				kind: 'blanket',
+		},
+		design: (wish, { machine, gauge }) => {
+			const main = gauge(wish.yarns[0]!);
+			const rows = Math.max(4, Math.round(wish.lengthCm * main.rowsPerCm.mean));
+			const ids = [...new Set(wish.yarns)];
+			const plain = wish.colours === 'by-tube';
+			const tubes = Array.from({ length: wish.across }, (_, i): { bands: readonly Band[] } => ({
+				bands: plain
+					? [{ yarn: ids.indexOf(wish.yarns[i % wish.yarns.length]!), rows }]
+					: bandsOf(wish.line, wish.yarns, rows)
+			}));
+			// Alike tubes are one piece in several copies: made in a batch.
+			const kinds = [...new Set(tubes.map((t) => (plain ? t.bands[0]!.yarn : -1)))];
+			const pieces = kinds.map((yarn) => {
+				const like = tubes.filter((t) => !plain || t.bands[0]!.yarn === yarn);
+				return {
+					id: plain ? `tube-${yarn + 1}` : 'tube',
+					name: 'Tube',
+					count: like.length,
+					mirrored: false,
+					yarns: ids,
+					program: tubeOf(like[0]!.bands, wish),
+					rowsWorking: [
+						own(wish.lengthCm, 'length', 'set by you'),
+						'×',
+						densityTerm(main, 'rowsPerCm')
+					],
+					sectionsWorking: []
+				};
+			});
+			const tubeCm = machine.pins / 2 / main.stitchesPerCm.mean;
+			const half = Math.floor(machine.pins / 2);
+			const loops = wish.across * half;
+			const stitches = borderStitches(loops, wish);
+			const finished = {
+				kind: 'side-by-side' as const,
 				across: wish.across,
 				tubeCm,
 				lengthCm: rows / main.rowsPerCm.mean,
 				rows,
 				tubes,
 				border: { kind: wish.border, loops, stitches, of: wish.repeatOf }
-			}
-		};
+			};
+			return {
+				pieces,
+				assembly: [
+					...BEGUN,
+					...pieces.flatMap((p) => closedFlat(p.id, wish)),
+					{ do: 'side-by-side', pieces: pieces.map((p) => p.id), times: wish.across - 1 },
+					...(wish.border === 'none'
+						? []
+						: ([
+								{
+									do: 'border',
+									pieces: pieces.map((p) => p.id),
+									kind: wish.border,
+									loops,
+									stitches,
+									of: wish.repeatOf
+								}
+							] as const)),
+					...ENDED
+				],
+				finished,
+				...blanketSaid(finished, { machine, gauge: main })
+			};
+		}
 	}
-};
+);

@@ -1,4 +1,4 @@
-import { foldBag, bagOf, type BagStage } from '../../thing/bag';
+import { foldBag, bagOf, type BagStage } from '../../recipe/things/form/bag';
 import {
 	arrow,
 	box,

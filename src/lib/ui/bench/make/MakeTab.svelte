@@ -10,7 +10,7 @@
 	import GramsField from '../../scale/GramsField.svelte';
 	import { Asked } from '../../state/asked.svelte';
 	import { HeldYarn } from '../../state/held-yarn.svelte';
-	import { hatOf } from '../../state/projects';
+	import { projectOf } from '../../state/projects';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import ShareBalls from './ShareBalls.svelte';
 
@@ -45,7 +45,7 @@
 	const WORDS = { sure: 'enough', close: 'just', short: 'short' } as const;
 
 	async function start(p: Possible) {
-		const project = hatOf(p.machineId, p.wish);
+		const project = projectOf(p.machineId, p.wish);
 		await workbench.addProject(project);
 		await goto(`/project/${project.id}/plan`);
 	}

@@ -50,9 +50,9 @@
 	);
 	const then = $derived(
 		hat && {
-			...hat.hat.tubeFlat,
+			...hat.finished.hat.tubeFlat,
 			sd:
-				(hat.hat.tubeFlat.sd * relativeWithMore(gauge.rowsPerCm, behind, more)) /
+				(hat.finished.hat.tubeFlat.sd * relativeWithMore(gauge.rowsPerCm, behind, more)) /
 				Math.max(1e-9, relative(gauge.rowsPerCm))
 		}
 	);
@@ -68,8 +68,8 @@
 	{#if hat && then}
 		<li>
 			A hat for a woman, {hat.pieces[0]!.mainRows} rows: tube
-			<b class="figure">{printWithSpread(hat.hat.tubeFlat, 'length', units)}</b>; {moreWords} would bring
-			it to ± {printEstimate(then, 'length', units).spread}.
+			<b class="figure">{printWithSpread(hat.finished.hat.tubeFlat, 'length', units)}</b>; {moreWords}
+			would bring it to ± {printEstimate(then, 'length', units).spread}.
 		</li>
 	{/if}
 	{#each apart as a (a.readingId + a.side)}

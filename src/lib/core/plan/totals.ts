@@ -1,0 +1,71 @@
+import type { Joint } from '../assembly/joint';
+import type { WorkedPiece } from '../crank/piece';
+import type { Yarn } from '../model/bench';
+import { estimate, exact, relative, scale, type Estimate } from '../quantity/estimate';
+import { figure, worked, type Figure } from '../quantity/working';
+import { endsOf, joinsOf } from '../technique/ends';
+
+interface Counted {
+	readonly pieces: readonly WorkedPiece[];
+	readonly joints: readonly Joint[];
+}
+
+/** Stitches of one piece, ladders latched up among them, waste apart. */
+export const stitchesOf = (p: WorkedPiece): number => p.loops.reduce((t, n) => t + n, 0);
+
+/** What the hands have before them: stitches, seams and ends of all pieces. */
+export interface Totals {
+	readonly stitches: Figure;
+	/** Length of all seams that are sewn; null where none is. */
+	readonly seams: Figure | null;
+	readonly ends: Figure;
+}
+
+function seamsOf({ joints, pieces }: Counted): Figure | null {
+	const sewn = joints.filter((j) => j.a.cm > 0 || j.b.cm > 0);
+	const times = sewn.reduce((t, j) => t + j.times, 0);
+	if (times === 0) return null;
+	const cm = sewn.reduce((t, j) => t + j.times * Math.max(j.a.cm, j.b.cm), 0);
+	const up = pieces[0]?.gauges[0]?.rowsPerCm ?? exact(1, 'estimated');
+	return figure('Seams to sew', 'length', estimate(cm, cm * relative(up), up.basis), [
+		worked(times, 'plain', times === 1 ? 'seam' : 'seams'),
+		'×',
+		worked(cm / times, 'length', 'each, on average')
+	]);
+}
+
+/** Totals of a plan; tied at the crank, tails at joins are not woven in. */
+export function totalsOf(plan: Counted, joinTails: 'tie' | 'weave'): Totals {
+	const { pieces } = plan;
+	const ends = endsOf(pieces);
+	const joins = joinTails === 'weave' ? ends.joins : 0;
+	const stitches = pieces.reduce((t, p) => t + p.count * stitchesOf(p), 0);
+	return {
+		stitches: figure(
+			'Stitches in all',
+			'stitches',
+			exact(stitches),
+			pieces.flatMap((p, i) => [
+				...(i > 0 ? ['+'] : []),
+				worked(p.count * stitchesOf(p), 'stitches', p.count > 1 ? `${p.name}, ${p.count}` : p.name)
+			])
+		),
+		seams: seamsOf(plan),
+		ends: figure('Ends to weave in', 'ends', exact(ends.others + joins), [
+			worked(ends.others, 'ends', 'where pieces begin and end'),
+			...(joins > 0 ? ['+', worked(joins, 'ends', `at ${joinsOf(pieces)} joins`)] : [])
+		])
+	};
+}
+
+/** Yarn in the stitches of one of a piece, by yarn; tails apart. */
+export const yarnOfPiece = (
+	p: WorkedPiece,
+	yarns: readonly Pick<Yarn, 'metresPer100g'>[]
+): { readonly yarn: number; readonly metres: Estimate; readonly grams: Estimate }[] =>
+	p.loops.flatMap((loops, yarn) => {
+		const [gauge, of] = [p.gauges[yarn], yarns[yarn]];
+		if (loops === 0 || !gauge || !of) return [];
+		const metres = scale(gauge.loopCm, loops / 100);
+		return [{ yarn, metres, grams: scale(metres, 100 / of.metresPer100g) }];
+	});

@@ -1,0 +1,190 @@
+import type { YarnId } from '../../model/bench';
+import type { BuntingWish } from '../../model/wish';
+import type { Machine } from '../../model/bench';
+import type { Bench } from '../../model/project';
+import { panelPins } from '../../bench/machine/panel';
+import type { Op, Program } from '../../program/program';
+import { own, worked, type Working } from '../../quantity/working';
+import type { Flag } from '../../assembly/flag';
+import { flatLength } from '../../crank/length';
+import { mainRuns } from '../../program/runs';
+import { estimate, exact, quotient } from '../../quantity/estimate';
+import type { FinishedOf } from '../finished';
+import type { DesignContext, Recipe } from '../recipe';
+import { flagSizes } from './figures';
+import { buntingRules } from './rules';
+
+/** Rows straight after the cast-on before the first decrease: one there and one back. */
+const STRAIGHT_ROWS = 2;
+/** Stitches that one round of decreases, at both edges, takes away. */
+const perRound = (wish: Pick<BuntingWish, 'way'>): number => (wish.way === 'single' ? 2 : 4);
+
+/** Rounds of decreases from `stitches` to the tip: as many as come nearest. */
+const roundsFrom = (wish: BuntingWish, stitches: number): number =>
+	Math.max(1, Math.round((stitches - wish.tip) / perRound(wish)));
+
+export interface FlagCounts {
+	/** Cast on, from edge to edge. */
+	readonly stitches: number;
+	readonly rounds: number;
+	readonly rows: number;
+}
+
+/** Whole counts of one flag: as wide as comes nearest the wish, with a tip of just the stitches asked for. */
+export function flagCounts(wish: BuntingWish, stitchesPerCm: number): FlagCounts {
+	const wanted = wish.width.by === 'stitches' ? wish.width.stitches : wish.width.cm * stitchesPerCm;
+	const rounds = roundsFrom(wish, wanted);
+	return {
+		stitches: wish.tip + rounds * perRound(wish),
+		rounds,
+		rows: STRAIGHT_ROWS + rounds * wish.everyRows
+	};
+}
+
+export function flagProgram(wish: BuntingWish, counts: FlagCounts, machine: Machine): Program {
+	const { from } = panelPins(machine, wish.turn, counts.stitches);
+	const to = Math.min(machine.pins, from + counts.stitches);
+	const both: Op[] = (['low', 'high'] as const).map((edge) => ({
+		op: 'decrease',
+		edge,
+		way: wish.way,
+		edgeStitches: 1
+	}));
+	return [
+		{ op: 'cast-on', method: 'e-wrap', yarn: 0, from, to },
+		{ op: 'work', as: 'panel', by: wish.turn, edge: machine.edgeRule },
+		{ op: 'rows', count: STRAIGHT_ROWS },
+		...Array.from({ length: counts.rounds }, (): Op[] => [
+			...both,
+			{ op: 'rows', count: wish.everyRows }
+		]).flat(),
+		{ op: 'cut' },
+		{ op: 'take-off', method: 'needle' }
+	];
+}
+
+function rowsWorking(wish: BuntingWish, counts: FlagCounts): Working {
+	return [
+		'(',
+		wish.width.by === 'stitches'
+			? own(counts.stitches, 'stitches', 'cast on')
+			: worked(counts.stitches, 'stitches', 'cast on'),
+		'−',
+		own(wish.tip, 'stitches', 'at the tip'),
+		') ÷',
+		worked(perRound(wish), 'stitches', 'each time'),
+		'×',
+		own(wish.everyRows, 'rows', 'between'),
+		'+',
+		worked(STRAIGHT_ROWS, 'rows', 'straight')
+	];
+}
+
+/** The most stitches, with this tip and way, that fit on so many pins. */
+export const mostStitches = (wish: Pick<BuntingWish, 'tip' | 'way'>, pins: number): number =>
+	wish.tip + Math.max(1, Math.floor((pins - wish.tip) / perRound(wish))) * perRound(wish);
+
+/** The yarn of each flag along the string, by its place in the list of yarns used. */
+export function flagOrder(wish: BuntingWish): number[] {
+	const ids = [...new Set(wish.yarns)];
+	return Array.from({ length: wish.flags }, (_, i) =>
+		ids.indexOf(wish.yarns[i % wish.yarns.length]!)
+	);
+}
+
+/** How many flags each yarn takes as they go along the string in turn. */
+export const flagsOf = (wish: BuntingWish): { yarn: YarnId; flags: number }[] =>
+	[...new Set(wish.yarns)].map((yarn) => ({
+		yarn,
+		flags: Array.from({ length: wish.flags }, (_, i) => wish.yarns[i % wish.yarns.length]).filter(
+			(y) => y === yarn
+		).length
+	}));
+
+const START = { everyRows: 2, way: 'single', tip: 3, turn: 'switch' } as const;
+/** As many as makers often take (from memory). */
+const USUAL_STITCHES = 23;
+
+/** As many stitches as are usual, or as the panel of the largest machine takes. */
+function startStitches(bench: Bench): number {
+	const most = Math.max(0, ...bench.machines.map((m) => panelPins(m, START.turn, 0).most));
+	return Math.min(USUAL_STITCHES, mostStitches(START, most));
+}
+
+/** A string of flags: triangles of panel, cast on with a finished edge and decreased at both edges down to a tip. */
+export const bunting: Recipe<BuntingWish, FinishedOf<'flags'>> = {
+	id: 'bunting',
+	name: 'Bunting',
+	rules: buntingRules,
+	begins: 'most-pins',
+	ownWaste: true,
+	teaches: 'shape',
+	defaults: (bench) => {
+		const yarn = bench.yarns[0];
+		return (
+			yarn && {
+				recipe: 'bunting',
+				flags: 7,
+				yarns: [yarn.id],
+				...START,
+				width: { by: 'stitches', stitches: startStitches(bench) }
+			}
+		);
+	},
+	yarns: (wish) => [...new Set(wish.yarns)],
+	withRows: (wish, rows) => {
+		const rounds = Math.max(1, Math.round((rows - STRAIGHT_ROWS) / wish.everyRows));
+		const stitches = Math.min(190, Math.max(5, wish.tip + rounds * perRound(wish)));
+		return { ...wish, width: { by: 'stitches', stitches } };
+	},
+	withYarn: (wish, from, to) => ({
+		...wish,
+		yarns: wish.yarns.map((id) => (id === from ? to : id))
+	}),
+	design: (wish, context: DesignContext) => {
+		const used = flagsOf(wish).filter((f) => f.flags > 0);
+		const counts = flagCounts(wish, context.gauge(used[0]!.yarn).stitchesPerCm.mean);
+		const ids = [...new Set(wish.yarns)];
+		const pieces = used.map(({ yarn, flags }) => ({
+			id: `flag-${ids.indexOf(yarn) + 1}`,
+			name: 'Flag',
+			count: flags,
+			mirrored: false,
+			yarns: ids,
+			// Each piece feeds from its own place in the common list of yarns.
+			program: flagProgram(wish, counts, context.machine).map((o) =>
+				o.op === 'cast-on' ? { ...o, yarn: ids.indexOf(yarn) } : o
+			),
+			rowsWorking: rowsWorking(wish, counts),
+			sectionsWorking: []
+		}));
+		const machine = context.machine;
+		const gauges = ids.map(context.gauge);
+		const main = gauges[0]!;
+		const width = quotient(exact(counts.stitches), main.stitchesPerCm);
+		const runs = mainRuns(pieces[0]?.program ?? []);
+		const flag: Flag = {
+			stitches: counts.stitches,
+			mostStitches: mostStitches(wish, panelPins(machine, wish.turn, counts.stitches).most),
+			tip: wish.tip,
+			flags: wish.flags,
+			width,
+			height: flatLength(runs, gauges),
+			// Every flag has the same gauge, so their widths err together.
+			string: estimate(width.mean * wish.flags, width.sd * wish.flags, width.basis)
+		};
+		return {
+			pieces,
+			finished: { kind: 'flags', flag, order: flagOrder(wish) },
+			sizes: flagSizes(flag, main, runs.at(-1)?.to ?? 0),
+			assembly: [
+				{ do: 'rest', as: 'flag' },
+				{ do: 'join-tails' },
+				...pieces.map((p) => ({ do: 'gather', piece: p.id, edge: 'cast-off' }) as const),
+				{ do: 'weave-in' },
+				{ do: 'string', pieces: pieces.map((p) => p.id) },
+				{ do: 'measure' }
+			]
+		};
+	}
+};

@@ -1,0 +1,373 @@
+import type { Measure } from '../../model/kinds';
+import type { GarmentWish } from '../../model/wish';
+import { heightOf, type EdgePoint, type Outline } from '../../shaping/outline';
+import { easeOf, measureFor, measuresOf } from './measures';
+import type { Seam } from '../../assembly/joint';
+import {
+	gridOf,
+	mirrorPiece,
+	type CutContext,
+	type CutPiece,
+	type Dimension,
+	type Grid,
+	type Handle,
+	type OpenEdge,
+	type Pattern
+} from './pattern';
+import { sleevePieces } from './sleeve';
+
+/** Share of the underarm that comes off at once; the rest a stitch every other row (from memory). */
+const UNDERARM_AT_ONCE = 0.4;
+/** Share of a round neck that comes off at once in the middle (from memory). */
+const NECK_AT_ONCE = 0.4;
+/** The curve of a round neck ends below the shoulder by this share of its drop (from memory). */
+const NECK_STRAIGHT = 0.3;
+const CURVE_POINTS = 6;
+
+interface Half {
+	readonly id: string;
+	readonly front: boolean;
+}
+
+/** What is the same for all pieces of a body, in cm on the grid. */
+interface Sizes {
+	readonly width: number;
+	readonly under: number;
+	readonly underarm: number;
+	readonly tip: number;
+	readonly height: number;
+	readonly neck: number;
+	readonly band: number;
+	readonly drop: number;
+}
+
+/** Measures of one piece on the grid. A front of an open garment is less half the band wide. */
+function sizesOf(wish: GarmentWish, half: Half, grid: Grid): Sizes {
+	const all = measuresOf(wish);
+	const of = (m: Measure) => measureFor(wish, all, half.id, m);
+	const width = grid.across((of('chest') + easeOf(wish)) / 4);
+	const sloped = wish.shoulder === 'sloped';
+	const fall = sloped ? grid.up(of('shoulderDrop')) : 0;
+	const height = grid.up(of('length'));
+	const tip = height - fall;
+	const under = Math.max(grid.up(1), tip - grid.up(of('armhole')));
+	const open = half.front && hasBands(wish);
+	return {
+		width,
+		under,
+		underarm: wish.armhole === 'set-in' ? Math.max(0, grid.across(width - of('crossBack') / 2)) : 0,
+		tip,
+		height,
+		neck: grid.across(of('neck') / 2),
+		band: open ? grid.across(of('band') / 2) : 0,
+		drop: of('neckDrop')
+	};
+}
+
+export const hasBands = (wish: Pick<GarmentWish, 'recipe'>): boolean =>
+	wish.recipe === 'cardigan' || wish.recipe === 'jacket';
+
+/** The edge at the side: up to the underarm, in, up to the tip of the shoulder, and along it to the neck. x from 0 inward. */
+function sideEdge(s: Sizes, grid: Grid, shoulderEnd: number): EdgePoint[] {
+	const points: EdgePoint[] = [
+		{ x: 0, y: 0, part: 'side' },
+		{ x: 0, y: s.under, part: 'armhole' }
+	];
+	if (s.underarm > 0) {
+		const least = Math.min(s.underarm, 3 * grid.stitch);
+		const once = Math.max(least, grid.across(s.underarm * UNDERARM_AT_ONCE));
+		const rest = Math.round((s.underarm - once) / grid.stitch);
+		const from = s.under + grid.row;
+		const to = Math.min(s.tip, from + 2 * rest * grid.row);
+		points.push(
+			{ x: once, y: s.under, part: 'armhole' },
+			{ x: once, y: from, part: 'armhole' },
+			{ x: s.underarm, y: to, part: 'armhole' }
+		);
+	}
+	points.push(
+		{ x: s.underarm, y: s.tip, part: 'shoulder' },
+		{ x: shoulderEnd, y: s.height, part: 'shoulder' }
+	);
+	return points;
+}
+
+/** The edge in the middle of a front, x outward from the middle as `width` goes down. */
+function neckEdge(wish: GarmentWish, s: Sizes, grid: Grid, width: number): EdgePoint[] {
+	const in_ = s.neck - s.band;
+	const end = width - in_;
+	const middle = (y: number): EdgePoint => ({ x: width, y, part: 'neck' });
+	if (wish.neck === 'v') {
+		const start = grid.up(
+			Math.min(s.height - 4 * grid.row, Math.max(2 * grid.row, s.height - s.drop))
+		);
+		// The slope ends below the tip of the shoulder, then straight: few stitches are left there for two edges at once.
+		const to = Math.max(start + 2 * grid.row, Math.min(s.tip, s.height) - 4 * grid.row);
+		return [
+			{ x: width, y: 0, part: 'centre' },
+			middle(start),
+			{ x: end, y: to, part: 'neck' },
+			{ x: end, y: s.height, part: 'neck' }
+		];
+	}
+	const start = grid.up(Math.max(2 * grid.row, s.height - s.drop), true);
+	const top = Math.min(s.height - s.drop * NECK_STRAIGHT, s.tip - 2 * grid.row);
+	const once = Math.min(in_, Math.max(3 * grid.stitch, grid.across(in_ * NECK_AT_ONCE)));
+	const [wide, high] = [in_ - once, Math.max(grid.row, top - start)];
+	const curve = Array.from({ length: CURVE_POINTS }, (_, i): EdgePoint => {
+		const angle = ((i + 1) / CURVE_POINTS) * (Math.PI / 2);
+		return {
+			x: width - once - wide * Math.sin(angle),
+			y: start + high * (1 - Math.cos(angle)),
+			part: 'neck'
+		};
+	});
+	return [
+		{ x: width, y: 0, part: 'centre' },
+		middle(start),
+		{ x: width - once, y: start, part: 'neck' },
+		...curve,
+		{ x: end, y: s.height, part: 'neck' }
+	];
+}
+
+/** One half of a back or a front: its side edge at the left, the middle at the right. */
+function halfOf(
+	wish: GarmentWish,
+	half: Half,
+	grid: Grid
+): Pick<CutPiece, 'outline' | 'handles' | 'dimensions'> {
+	const s = sizesOf(wish, half, grid);
+	const width = s.width - s.band;
+	const shoulderEnd = s.width - s.neck;
+	const left = sideEdge(s, grid, shoulderEnd);
+	const right: EdgePoint[] = half.front
+		? neckEdge(wish, s, grid, width)
+		: [
+				{ x: width, y: 0, part: 'centre' },
+				{ x: width, y: s.height, part: 'centre' }
+			];
+	const outline: Outline = { left, right, top: half.front ? 'shoulder' : 'neck' };
+	const last = left.length - 1;
+	const sloped = wish.shoulder === 'sloped';
+	const set = wish.armhole === 'set-in';
+	const handles: Handle[] = [
+		// The side edge out or in by a centimetre is four round the body.
+		{ side: 'left', index: 0, x: { measure: 'chest', per: -4 } },
+		{
+			side: 'left',
+			index: 1,
+			x: { measure: 'chest', per: -4 },
+			y: { measure: 'armhole', per: -1 }
+		},
+		{
+			side: 'left',
+			index: last - 1,
+			...(set ? { x: { measure: 'crossBack' as const, per: -2 } } : {}),
+			...(sloped ? { y: { measure: 'shoulderDrop' as const, per: -1 } } : {})
+		},
+		{
+			side: 'left',
+			index: last,
+			x: { measure: 'neck', per: -2 },
+			y: { measure: 'length', per: 1 }
+		}
+	];
+	if (half.front) handles.push({ side: 'right', index: 1, y: { measure: 'neckDrop', per: -1 } });
+	const h = heightOf(outline);
+	const dimensions: Dimension[] = [];
+	if (half.front)
+		dimensions.push({
+			measure: 'neckDrop',
+			from: { x: width + 2, y: right[1]!.y },
+			to: { x: width + 2, y: h }
+		});
+	else {
+		const mid = s.under * 0.5;
+		dimensions.push(
+			{ measure: 'length', from: { x: -5, y: 0 }, to: { x: -5, y: h } },
+			{ measure: 'armhole', from: { x: -1.8, y: s.under }, to: { x: -1.8, y: s.tip } },
+			{ measure: 'chest', from: { x: 0, y: mid }, to: { x: width, y: mid } },
+			{ measure: 'neck', from: { x: shoulderEnd, y: h + 1.2 }, to: { x: width, y: h + 1.2 } }
+		);
+		if (set)
+			dimensions.push({
+				measure: 'crossBack',
+				from: { x: s.underarm, y: s.tip - 4 },
+				to: { x: width, y: s.tip - 4 }
+			});
+		if (sloped)
+			dimensions.push({
+				measure: 'shoulderDrop',
+				from: { x: s.underarm - 1.2, y: s.tip },
+				to: { x: s.underarm - 1.2, y: h }
+			});
+	}
+	return { outline, handles, dimensions };
+}
+
+/** A back and a front in halves, left and right, with what sleeves and bands there are. */
+export function cutBody(wish: GarmentWish, context: CutContext): Pattern {
+	const grid = gridOf(context.density);
+	const open = hasBands(wish);
+	const half = (id: string, front: boolean): CutPiece => ({
+		id,
+		name: '',
+		count: 1,
+		...halfOf(wish, { id, front }, grid),
+		// An edge that nothing is sewn to keeps its stitch.
+		seam: { left: 1, right: front && open && wish.edging === 'none' ? 0 : 1 },
+		yarnAt: 'left',
+		tube: false
+	});
+	// Seen from the right side, a left back has its side edge at the left, a left front at the right.
+	const pieces: CutPiece[] = [];
+	const backLeft = { ...half('back-left', false), name: 'Left back' };
+	pieces.push(backLeft);
+	pieces.push({
+		...mirrorPiece(half('back-right', false), 'back-right', 'Right back'),
+		mirrorOf: 'back-left'
+	});
+	pieces.push({
+		...mirrorPiece(half('front-left', true), 'front-left', 'Left front'),
+		mirrorOf: 'front-right'
+	});
+	pieces.push({ ...half('front-right', true), name: 'Right front' });
+
+	const seams: Seam[] = [
+		{
+			id: 'centre-back',
+			kind: 'centre-back',
+			a: [{ piece: 'back-left', part: 'centre' }],
+			b: [{ piece: 'back-right', part: 'centre' }],
+			times: 1
+		}
+	];
+	if (!open)
+		seams.push({
+			id: 'centre-front',
+			kind: 'centre-front',
+			a: [{ piece: 'front-left', part: 'centre' }],
+			b: [{ piece: 'front-right', part: 'centre' }],
+			times: 1
+		});
+	const hands = ['left', 'right'] as const;
+	for (const of of hands)
+		seams.push({
+			id: `shoulder-${of}`,
+			kind: 'shoulder',
+			a: [{ piece: `back-${of}`, part: 'shoulder' }],
+			b: [{ piece: `front-${of}`, part: 'shoulder' }],
+			times: 1,
+			of
+		});
+	const sleeve = sleevePieces(wish, pieces, context);
+	pieces.push(...sleeve.pieces);
+	seams.push(...sleeve.armholes);
+	for (const of of hands)
+		seams.push({
+			id: `side-${of}`,
+			kind: 'side',
+			a: [{ piece: `back-${of}`, part: 'side' }],
+			b: [{ piece: `front-${of}`, part: 'side' }],
+			times: 1,
+			of
+		});
+	seams.push(...sleeve.seams);
+	const neckEnds = hands.flatMap((of) => [
+		{ piece: `back-${of}`, part: 'neck' },
+		{ piece: `front-${of}`, part: 'neck' }
+	]);
+	const edges: OpenEdge[] = [];
+	if (open && wish.edging === 'knitted') {
+		const band = bandPiece(wish, pieces, grid);
+		pieces.push(band);
+		for (const of of hands)
+			seams.push({
+				id: `band-${of}`,
+				kind: 'band',
+				a: [
+					{ piece: `front-${of}`, part: 'centre' },
+					{ piece: `front-${of}`, part: 'neck' }
+				],
+				b: [{ piece: 'band', part: of === 'left' ? 'outer' : 'inner' }],
+				times: 1,
+				of
+			});
+	}
+	if (wish.edging === 'crochet') {
+		if (open)
+			edges.push({
+				id: 'front',
+				ends: hands.map((of) => ({ piece: `front-${of}`, part: 'centre' })),
+				times: 1
+			});
+		edges.push({
+			id: 'hem',
+			ends: hands.flatMap((of) => [
+				{ piece: `back-${of}`, part: 'hem' },
+				{ piece: `front-${of}`, part: 'hem' }
+			]),
+			times: 1
+		});
+	}
+	if (wish.edging !== 'none')
+		edges.push({
+			id: 'neck',
+			ends:
+				open && wish.edging === 'knitted'
+					? neckEnds.filter((e) => e.piece.startsWith('back'))
+					: neckEnds,
+			times: 1
+		});
+	if (sleeve.pieces.length === 0 && wish.edging !== 'none')
+		for (const of of hands)
+			edges.push({
+				id: 'armhole',
+				ends: [
+					{ piece: `back-${of}`, part: 'armhole' },
+					{ piece: `front-${of}`, part: 'armhole' }
+				],
+				times: 1
+			});
+	if (sleeve.pieces.length > 0 && wish.edging !== 'none')
+		edges.push({
+			id: 'cuff',
+			ends: [{ piece: sleeve.pieces[0]!.id, part: sleeve.cuff }],
+			times: 2
+		});
+	return { pieces, seams, edges };
+}
+
+/** A strip for one front edge, as many rows as the front has there and along its neck; two like it. */
+function bandPiece(wish: GarmentWish, pieces: readonly CutPiece[], grid: Grid): CutPiece {
+	const width = Math.max(3 * grid.stitch, grid.across(measuresOf(wish).band.cm));
+	const front = pieces.find((p) => p.id === 'front-right')!.outline.right;
+	// Along the slope of a neck, not up it.
+	const long = front
+		.slice(1)
+		.reduce((t, p, i) => t + Math.hypot(p.x - front[i]!.x, p.y - front[i]!.y), 0);
+	const h = grid.up(
+		measureFor(wish, { ...measuresOf(wish), height: { cm: long, from: 'usual' } }, 'band', 'height')
+	);
+	return {
+		id: 'band',
+		name: 'Front band',
+		count: 2,
+		outline: {
+			left: [
+				{ x: 0, y: 0, part: 'inner' },
+				{ x: 0, y: h }
+			],
+			right: [
+				{ x: width, y: 0, part: 'outer' },
+				{ x: width, y: h }
+			]
+		},
+		seam: { left: 1, right: 0 },
+		yarnAt: 'left',
+		tube: false,
+		handles: [{ side: 'right', index: 1, x: { measure: 'band', per: 1 } }],
+		dimensions: [{ measure: 'band', from: { x: 0, y: h + 1.2 }, to: { x: width, y: h + 1.2 } }]
+	};
+}

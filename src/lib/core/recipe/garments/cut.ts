@@ -1,0 +1,23 @@
+import type { GarmentKindId } from '../../model/kinds';
+import type { GarmentWish } from '../../model/wish';
+import { cutBody } from './body';
+import type { CutContext, Pattern } from './pattern';
+import { cutBlanket, cutFree, cutMitts, cutRectangle, cutSeamedTube, cutShrug } from './simple';
+
+const CUTS: Record<GarmentKindId, (wish: GarmentWish, context: CutContext) => Pattern> = {
+	rectangle: cutRectangle,
+	strap: cutRectangle,
+	blanket: cutBlanket,
+	'seamed-tube': cutSeamedTube,
+	mitts: cutMitts,
+	shrug: cutShrug,
+	vest: cutBody,
+	cardigan: cutBody,
+	jacket: cutBody,
+	sweater: cutBody,
+	'free-garment': cutFree
+};
+
+/** The pieces of a wish as outlines in cm, and what is sewn to what. */
+export const cutOut = (wish: GarmentWish, context: CutContext): Pattern =>
+	CUTS[wish.recipe](wish, context);

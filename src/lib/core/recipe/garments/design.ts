@@ -1,0 +1,141 @@
+import { SEAM_KINDS, type AssemblyStep } from '../../assembly/assembly';
+import { makePieces, type MadePiece } from './make';
+import { betweenLadders, ladderPinsOf } from './simple';
+import type { YarnId } from '../../model/bench';
+import type { GarmentWish } from '../../model/wish';
+import { worked, type Working } from '../../quantity/working';
+import type { FinishedOf } from '../finished';
+import type { Design, DesignContext, TooMuch } from '../recipe';
+import { panelSizes, panelsOf, type Panels } from './figures';
+
+/** A piece's rows are its drawn height by the gauge: drawn, it is whole rows already, of its own measures. */
+function rowsWorking(heightCm: number, context: DesignContext, yarn: YarnId): Working {
+	const perCm = context.gauge(yarn).rowsPerCm;
+	const measured = perCm.basis !== 'estimated';
+	return [
+		worked(heightCm, 'length', 'high, as drawn'),
+		'×',
+		{
+			value: perCm.mean,
+			kind: 'row-density',
+			label: measured ? 'your gauge' : 'guessed gauge',
+			own: measured
+		}
+	];
+}
+
+/** Main rows at which an edge changes its part: where a marker at the edge helps to count and to sew. */
+function marksOf(parts: readonly { side: string; part: string; rows: number }[]): number[] {
+	const marks = new Set<number>();
+	for (const side of ['left', 'right']) {
+		let row = 0;
+		const here = parts.filter((p) => p.side === side);
+		for (const [i, p] of here.entries()) {
+			row += p.rows;
+			if (i < here.length - 1 && row > 0) marks.add(row);
+		}
+	}
+	return [...marks].sort((a, b) => a - b);
+}
+
+const CLOSED = ['cast-on', 'cast-off'] as const;
+
+/**
+ * What closes the loops at a piece's first and last row, so that nothing is sewn, blocked or crocheted into while it can run:
+ * a first row that stands on waste, and every last row. A finished cast-on has none.
+ */
+function closings(wish: GarmentWish, p: MadePiece): AssemblyStep[] {
+	if (p.program.length === 0) return [];
+	if (wish.recipe === 'shrug')
+		return CLOSED.map((edge) => ({ do: 'close-flat', piece: p.id, edge, how: 'slip' }));
+	const last = p.ladders.length > 0 ? p.columns : p.schedule ? p.schedule.remaining : p.stitches;
+	return [
+		...(p.waste > 0 ? [{ do: 'close-row', piece: p.id, edge: 'cast-on' } as const] : []),
+		...(last > 0 ? [{ do: 'close-row', piece: p.id, edge: 'cast-off' } as const] : [])
+	];
+}
+
+/** Loops held on waste yarn while a piece was shaped. */
+function held({ schedule }: MadePiece): number {
+	if (schedule?.rules.shaping !== 'held') return 0;
+	return [...schedule.left.takes, ...schedule.right.takes].reduce((t, x) => t + x.stitches, 0);
+}
+
+/** A garment after the machine: ladders, loops closed, blocking, seams in order, edges, ends. */
+function assembled(
+	wish: GarmentWish,
+	{ made: { pieces, pattern }, card }: Panels,
+	pins: number
+): AssemblyStep[] {
+	const seams = [...pattern.seams].sort(
+		(a, b) => SEAM_KINDS.indexOf(a.kind) - SEAM_KINDS.indexOf(b.kind)
+	);
+	return [
+		{ do: 'join-tails' },
+		...pieces.flatMap((p): AssemblyStep[] => {
+			const [ladder] = p.ladders;
+			const { columns } = ladder ?? { columns: 0 };
+			return ladder
+				? [
+						{
+							do: 'latch-card',
+							piece: p.id,
+							gaps: p.ladders.length,
+							columns,
+							cardCm: card?.widthCm ?? 0,
+							wrapCm: card?.wrapCm ?? 0
+						}
+					]
+				: [];
+		}),
+		...pieces.flatMap((p): AssemblyStep[] =>
+			held(p) > 0 ? [{ do: 'close-held', piece: p.id, loops: held(p) }] : []
+		),
+		...pieces.flatMap((p) => closings(wish, p)),
+		{ do: 'block' },
+		...(wish.recipe === 'shrug'
+			? ([
+					{ do: 'latch-ladders', between: betweenLadders(ladderPinsOf(wish, pins), pins) }
+				] as const)
+			: []),
+		...seams.map((s) => ({ do: 'sew', ...s }) as const),
+		...pattern.edges.map((e) => ({ do: 'crochet-edge', ...e }) as const),
+		{ do: 'weave-in' },
+		{ do: 'measure' }
+	];
+}
+
+/** The pieces of a garment on the machine, with what was drawn. */
+export function designGarment(
+	wish: GarmentWish,
+	context: DesignContext
+): Design<FinishedOf<'flat'>> | TooMuch {
+	const gauge = context.gauge(wish.yarns[0]!);
+	const density = { stitchesPerCm: gauge.stitchesPerCm.mean, rowsPerCm: gauge.rowsPerCm.mean };
+	const made = makePieces(wish, { machine: context.machine, density });
+	if (made.excess) return { excess: made.excess };
+	const ids = [...new Set(wish.yarns)];
+	const panels = panelsOf({ wish, made, machine: context.machine, gauge });
+	return {
+		pieces: made.pieces.map((p) => ({
+			id: p.id,
+			name: p.name,
+			count: p.count,
+			mirrored: p.mirrorOf !== undefined,
+			yarns: ids,
+			// Letters of the stripe line to places in the list of yarns used.
+			program: p.program.map((o) =>
+				(o.op === 'cast-on' || o.op === 'join') && o.yarn < wish.yarns.length
+					? { ...o, yarn: ids.indexOf(wish.yarns[o.yarn]!) }
+					: o
+			),
+			rowsWorking: rowsWorking(p.rows / density.rowsPerCm, context, wish.yarns[0]!),
+			sectionsWorking: [],
+			marks: p.cut.tube ? [] : marksOf(p.parts),
+			edges: p.parts
+		})),
+		assembly: assembled(wish, panels, context.machine.pins),
+		finished: { kind: 'flat', ...panels },
+		sizes: panelSizes(wish, panels, gauge)
+	};
+}

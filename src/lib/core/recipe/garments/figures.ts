@@ -1,0 +1,217 @@
+import type { YarnAmount } from '../../crank/amount';
+import type { Made } from './make';
+import { askedOf, measuresOf, type MeasureOf } from './measures';
+import { hasBands } from './body';
+import { partCm } from './sleeve';
+import { betweenLadders, ladderPinsOf } from './simple';
+import { size, type Size } from '../../assembly/size';
+import type { Gauge } from '../../bench/gauge/gauge';
+import type { Machine } from '../../model/bench';
+import type { Measure } from '../../model/kinds';
+import type { GarmentWish } from '../../model/wish';
+import { estimate, exact, quotient, scale, type Estimate } from '../../quantity/estimate';
+import { figure, own, worked, type Figure, type Term } from '../../quantity/working';
+import { cardFor, type Card } from '../../shaping/wider';
+
+/** What comes of panels, beyond its pieces on the machine. */
+export interface Panels {
+	readonly made: Made;
+	readonly measures: Readonly<Record<Measure, MeasureOf>>;
+	readonly asked: readonly Measure[];
+	/** Round the body as finished, round one armhole, and round the neck; cm; null for what has none. */
+	readonly body: BodyFigures | null;
+	/** Between the two ladders of a shrug's tubes, and what is joined over each shoulder, cm. */
+	readonly shrug: {
+		readonly between: readonly [number, number];
+		readonly overCm: number;
+	} | null;
+	readonly card: Card | null;
+}
+
+export interface BodyFigures {
+	/** Front bands and all; of it the bands. */
+	readonly chestCm: number;
+	readonly bandCm: number;
+	readonly armholeCm: number;
+	/** Round the sleeve where it is widest; null for none. */
+	readonly sleeveCm: number | null;
+	readonly armCm: number;
+	readonly neckCm: number;
+	readonly neckWidthCm: number;
+	/** One shoulder seam. */
+	readonly shoulderCm: number;
+}
+
+interface Input {
+	readonly wish: GarmentWish;
+	readonly made: Made;
+	readonly machine: Machine;
+	readonly gauge: Gauge;
+}
+
+const sum = (list: readonly number[]): number => list.reduce((t, x) => t + x, 0);
+
+function bodyFigures(
+	wish: GarmentWish,
+	made: Made,
+	measures: Record<Measure, MeasureOf>
+): BodyFigures | null {
+	const drawn = (id: string) => made.drawn.pieces.find((p) => p.id === id);
+	const [back, front] = [drawn('back-left'), drawn('front-right')];
+	if (!back || !front) return null;
+	const width = (p: {
+		outline: { left: readonly { x: number }[]; right: readonly { x: number }[] };
+	}) => p.outline.right[0]!.x - p.outline.left[0]!.x;
+	const band = hasBands(wish) && wish.edging !== 'none' ? measures.band.cm : 0;
+	const sleeve = drawn('sleeve');
+	const backNeck = back.outline.right.at(-1)!.x - back.outline.left.at(-1)!.x;
+	const shoulder = made.pieces
+		.filter((p) => p.of === 'back-left')
+		.flatMap((p) => p.parts)
+		.filter((p) => p.part === 'shoulder');
+	return {
+		chestCm: 2 * width(back) + 2 * width(front) + band,
+		bandCm: band,
+		armholeCm: partCm(back.outline.left, 'armhole') + partCm(front.outline.left, 'armhole'),
+		sleeveCm: sleeve ? (sleeve.tube ? 2 : 1) * width(sleeve) : null,
+		armCm: measures.upperArm.cm,
+		neckCm: 2 * backNeck + 2 * partCm(front.outline.right, 'neck'),
+		neckWidthCm: 2 * backNeck,
+		shoulderCm: sum(shoulder.map((p) => p.cm))
+	};
+}
+
+export function panelsOf({ wish, made, machine, gauge }: Input): Panels {
+	const measures = measuresOf(wish);
+	const shrug = wish.recipe === 'shrug' ? made.drawn.pieces[0] : undefined;
+	const laddered = made.pieces.some((p) => p.ladders.length > 0);
+	const span = measures.span.cm;
+	return {
+		made,
+		measures,
+		asked: askedOf(wish),
+		body: bodyFigures(wish, made, measures),
+		shrug: shrug
+			? {
+					between: betweenLadders(ladderPinsOf(wish, machine.pins), machine.pins),
+					overCm: (span - Math.min(span, measures.neckOpen.cm)) / 2
+				}
+			: null,
+		card: laddered
+			? cardFor(
+					wish.card.columns,
+					wish.card.by === 'loops' && gauge.loopCm.basis !== 'estimated'
+						? { pitchCm: machine.ringCm / machine.pins, loopCm: gauge.loopCm.mean }
+						: { pitchCm: machine.ringCm / machine.pins },
+					wish.card.mm / 10
+				)
+			: null
+	};
+}
+
+/** A length of so many stitches or rows with the spread of the gauge behind it. */
+const spread = (cm: number, per: Estimate): Estimate =>
+	estimate(cm, Math.abs(cm) * (per.sd / per.mean), per.basis);
+
+/** Sizes of the finished thing with the line of arithmetic behind each. */
+export function panelSizes(wish: GarmentWish, shape: Panels, gauge: Gauge): Size[] {
+	const { body, measures, made } = shape;
+	const [across, up] = [gauge.stitchesPerCm, gauge.rowsPerCm];
+	const term = (of: Estimate, kind: 'row-density' | 'stitch-density'): Term => ({
+		value: of.mean,
+		kind,
+		label: of.basis === 'estimated' ? 'guessed gauge' : 'your gauge',
+		own: of.basis !== 'estimated'
+	});
+	const rowsOf = (label: string, rows: number): Figure =>
+		figure(label, 'length', quotient(exact(rows), up), [
+			worked(rows, 'rows', 'rows'),
+			'÷',
+			term(up, 'row-density')
+		]);
+	const across_ = (label: string, columns: number): Figure =>
+		figure(label, 'length', quotient(exact(columns), across), [
+			worked(columns, 'stitches', 'across, seams done'),
+			'÷',
+			term(across, 'stitch-density')
+		]);
+	const measure = (m: Measure): Term => {
+		const { cm, from } = measures[m];
+		return from === 'own'
+			? own(cm, 'length', 'set by you')
+			: worked(cm, 'length', from === 'table' ? 'from the table' : 'the usual');
+	};
+	const found: Figure[] = [];
+	const first = made.pieces[0];
+	if (body) {
+		found.push(
+			figure('Round the body, finished', 'length', spread(body.chestCm, across), [
+				worked(
+					Math.round((body.chestCm - body.bandCm) * across.mean),
+					'stitches',
+					'round, seams done'
+				),
+				'÷',
+				term(across, 'stitch-density'),
+				...(body.bandCm > 0 ? ['+', worked(body.bandCm, 'length', 'band')] : [])
+			]),
+			rowsOf(
+				'Length, hem to neck',
+				Math.max(...made.pieces.filter((p) => p.of === 'back-left').map((p) => p.rows))
+			),
+			figure('Round one armhole', 'length', spread(body.armholeCm, up), [
+				worked(body.armholeCm, 'length', 'back and front')
+			])
+		);
+		if (body.sleeveCm !== null)
+			found.push(across_('Round the sleeve, widest', Math.round(body.sleeveCm * across.mean)));
+	} else if (wish.recipe === 'blanket') {
+		const { layout } = wish;
+		const net = first ? first.columns - first.cut.seam.left - first.cut.seam.right : 0;
+		found.push(
+			figure('Width', 'length', scale(quotient(exact(net), across), layout.across), [
+				own(layout.across, 'plain', 'panels'),
+				'×',
+				worked(net, 'stitches', 'each, seams done'),
+				'÷',
+				term(across, 'stitch-density')
+			]),
+			figure('Height', 'length', scale(quotient(exact(first?.rows ?? 0), up), layout.down), [
+				own(layout.down, 'plain', 'panels'),
+				'×',
+				worked(first?.rows ?? 0, 'rows', 'each'),
+				'÷',
+				term(up, 'row-density')
+			])
+		);
+	} else if (shape.shrug) {
+		found.push(
+			rowsOf('Elbow to elbow', first?.rows ?? 0),
+			figure('Joined over each shoulder', 'length', spread(shape.shrug.overCm, up), [
+				'(',
+				measure('span'),
+				'−',
+				measure('neckOpen'),
+				') ÷',
+				worked(2, 'plain', 'shoulders')
+			]),
+			across_('Width of one tube, flat', Math.max(...shape.shrug.between))
+		);
+	} else if (first) {
+		const panels = made.pieces.filter((p) => p.of === first.of);
+		const sideways = first.way === 'sideways';
+		const net = sum(panels.map((p) => p.columns - p.cut.seam.left - p.cut.seam.right));
+		found.push(
+			sideways ? rowsOf('Width', first.rows) : across_('Width', net),
+			sideways ? across_('Height', net) : rowsOf('Height', Math.max(...panels.map((p) => p.rows)))
+		);
+	}
+	return found.map((f, i) => size(`size-${i + 1}`, f));
+}
+
+/** Weight of the body over its two shoulder seams, g per cm; null for what has none. */
+export const shoulderLoad = (shape: Panels, amounts: readonly YarnAmount[]): number | null => {
+	const { body } = shape;
+	if (!body || body.shoulderCm <= 0) return null;
+	return sum(amounts.map((a) => a.grams.value.mean)) / (2 * body.shoulderCm);
+};

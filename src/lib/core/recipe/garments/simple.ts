@@ -1,0 +1,337 @@
+import type { GarmentWish } from '../../model/wish';
+import { otherSide, SIDES, type Outline, type Side } from '../../shaping/outline';
+import { measuresOf } from './measures';
+import type { EdgeRef } from '../../assembly/assembly';
+import type { Seam } from '../../assembly/joint';
+import { gridOf, mirrorPiece, type CutContext, type CutPiece, type Pattern } from './pattern';
+
+/** A straight piece with its two measures on the drawing, dragged by its upper right corner. */
+function straight(
+	id: string,
+	name: string,
+	size: { w: number; h: number; across: 'width' | 'around'; part?: string },
+	more: Partial<CutPiece> = {}
+): CutPiece {
+	const { w, h, across, part = 'side' } = size;
+	return {
+		id,
+		name,
+		count: 1,
+		outline: {
+			left: [
+				{ x: 0, y: 0, part },
+				{ x: 0, y: h }
+			],
+			right: [
+				{ x: w, y: 0, part },
+				{ x: w, y: h }
+			]
+		},
+		seam: { left: 0, right: 0 },
+		yarnAt: null,
+		tube: false,
+		handles: [
+			{ side: 'right', index: 1, x: { measure: across, per: 1 }, y: { measure: 'height', per: 1 } }
+		],
+		dimensions: [
+			{ measure: across, from: { x: 0, y: h + 1.2 }, to: { x: w, y: h + 1.2 } },
+			{ measure: 'height', from: { x: w + 2, y: 0 }, to: { x: w + 2, y: h } }
+		],
+		...more
+	};
+}
+
+export function cutRectangle(wish: GarmentWish, { density }: CutContext): Pattern {
+	const grid = gridOf(density);
+	const m = measuresOf(wish);
+	const size = { w: grid.across(m.width.cm), h: grid.up(m.height.cm), across: 'width' as const };
+	const piece = straight('panel', wish.recipe === 'strap' ? 'Strap' : 'Panel', size);
+	return {
+		pieces: [piece],
+		seams: [],
+		edges:
+			wish.edging === 'crochet'
+				? [
+						{
+							id: 'round',
+							ends: [
+								{ piece: 'panel', part: 'side', side: 'left' },
+								{ piece: 'panel', part: 'top' },
+								{ piece: 'panel', part: 'side', side: 'right' },
+								{ piece: 'panel', part: 'hem' }
+							],
+							times: 1
+						}
+					]
+				: []
+	};
+}
+
+/** Colours of a blanket's panels, from the top left along each row: places in the list of yarns. */
+export const layoutOf = ({ layout, yarns }: Pick<GarmentWish, 'layout' | 'yarns'>): number[] =>
+	Array.from({ length: layout.across * layout.down }, (_, i) => {
+		const colour = layout.colours[i % Math.max(1, layout.colours.length)] ?? 0;
+		return Math.min(colour, yarns.length - 1);
+	});
+
+/** A blanket: like panels in colours by place, sewn in rows and the rows to one another. */
+export function cutBlanket(wish: GarmentWish, { density }: CutContext): Pattern {
+	const grid = gridOf(density);
+	const m = measuresOf(wish);
+	const colours = layoutOf(wish);
+	const { across, down } = wish.layout;
+	const size = { w: grid.across(m.width.cm), h: grid.up(m.height.cm), across: 'width' as const };
+	const pieces = [...new Set(colours)]
+		.sort((a, b) => a - b)
+		.map((yarn) =>
+			straight(`panel-${yarn + 1}`, 'Panel', size, {
+				count: colours.filter((c) => c === yarn).length,
+				seam: { left: across > 1 ? 1 : 0, right: across > 1 ? 1 : 0 },
+				yarn
+			})
+		);
+	const of = (at: number) => `panel-${colours[at]! + 1}`;
+	const seams: Seam[] = [];
+	// Like neighbours are one seam, so many times.
+	const add = (kind: 'panels' | 'across', a: number, b: number) => {
+		const id = `${kind}-${[of(a), of(b)].sort().join('-')}`;
+		const known = seams.findIndex((s) => s.id === id);
+		if (known >= 0) seams[known] = { ...seams[known]!, times: seams[known]!.times + 1 };
+		else
+			seams.push({
+				id,
+				kind,
+				a: [
+					{
+						piece: of(a),
+						part: kind === 'panels' ? 'side' : 'top',
+						side: kind === 'panels' ? 'right' : 'top'
+					}
+				],
+				b: [
+					{
+						piece: of(b),
+						part: kind === 'panels' ? 'side' : 'hem',
+						side: kind === 'panels' ? 'left' : 'bottom'
+					}
+				],
+				times: 1
+			});
+	};
+	for (let row = 0; row < down; row++)
+		for (let col = 1; col < across; col++)
+			add('panels', row * across + col - 1, row * across + col);
+	for (let row = 1; row < down; row++)
+		for (let col = 0; col < across; col++)
+			add('across', row * across + col, (row - 1) * across + col);
+	return { pieces, seams, edges: [] };
+}
+
+/** A tube of any size: a panel as wide as it goes round, seamed up one side. */
+export function cutSeamedTube(wish: GarmentWish, { density }: CutContext): Pattern {
+	const grid = gridOf(density);
+	const m = measuresOf(wish);
+	const size = { w: grid.across(m.around.cm), h: grid.up(m.height.cm), across: 'around' as const };
+	return {
+		pieces: [straight('panel', 'Panel', size, { seam: { left: 1, right: 1 } })],
+		seams: [
+			{
+				id: 'edge',
+				kind: 'edge',
+				a: [{ piece: 'panel', part: 'side', side: 'left' }],
+				b: [{ piece: 'panel', part: 'side', side: 'right' }],
+				times: 1
+			}
+		],
+		edges:
+			wish.edging === 'crochet'
+				? [{ id: 'hem', ends: [{ piece: 'panel', part: 'hem' }], times: 1 }]
+				: []
+	};
+}
+
+/** Mitts: a panel round the palm, its seam open for the thumb. Two of them. */
+export function cutMitts(wish: GarmentWish, { density }: CutContext): Pattern {
+	const grid = gridOf(density);
+	const m = measuresOf(wish);
+	const [w, h] = [grid.across(m.around.cm), grid.up(m.height.cm)];
+	const from = Math.min(h - 2 * grid.row, grid.up(m.thumbFrom.cm));
+	const to = Math.min(h, from + grid.up(m.thumbGap.cm));
+	const edge = (x: number) => [
+		{ x, y: 0, part: 'below' },
+		{ x, y: from, part: 'thumb' },
+		{ x, y: to, part: 'above' },
+		{ x, y: h }
+	];
+	const outline: Outline = { left: edge(0), right: edge(w) };
+	const base = straight('mitt', 'Mitt', { w, h, across: 'around' });
+	const seam = (part: 'below' | 'above'): Seam => ({
+		id: part,
+		kind: 'edge',
+		a: [{ piece: 'mitt', part, side: 'left' }],
+		b: [{ piece: 'mitt', part, side: 'right' }],
+		times: 2
+	});
+	return {
+		pieces: [
+			{
+				...base,
+				count: 2,
+				outline,
+				seam: { left: 1, right: 1 },
+				handles: [
+					{
+						side: 'right',
+						index: 3,
+						x: { measure: 'around', per: 1 },
+						y: { measure: 'height', per: 1 }
+					},
+					{ side: 'right', index: 1, y: { measure: 'thumbFrom', per: 1 } },
+					{ side: 'right', index: 2, y: { measure: 'thumbGap', per: 1 } }
+				],
+				dimensions: [
+					...base.dimensions,
+					{ measure: 'thumbFrom', from: { x: -2, y: 0 }, to: { x: -2, y: from } },
+					{ measure: 'thumbGap', from: { x: -2, y: from }, to: { x: -2, y: to } }
+				]
+			}
+		],
+		seams: [seam('below'), ...(to < h - 1e-9 ? [seam('above')] : [])],
+		edges:
+			wish.edging === 'none'
+				? []
+				: [
+						{
+							id: 'armhole',
+							ends: [
+								{ piece: 'mitt', part: 'thumb', side: 'left' },
+								{ piece: 'mitt', part: 'thumb', side: 'right' }
+							],
+							times: 2
+						}
+					]
+	};
+}
+
+/** Pins of the two ladders of a shrug's tube, from 1: the first, and the one that leaves as many on either side. */
+export const ladderPinsOf = (wish: Pick<GarmentWish, 'ladderPins'>, pins: number): number[] =>
+	wish.ladderPins.length === 2 ? [...wish.ladderPins] : [1, 1 + Math.floor(pins / 2)];
+
+/** Pins between two ladders, one way round and the other. */
+export function betweenLadders(ladders: readonly number[], pins: number): [number, number] {
+	const [a, b] = [Math.min(...ladders), Math.max(...ladders)];
+	return [b - a - 1, pins - (b - a) - 1];
+}
+
+/** A cuff's pattern of 3 and 2, round the closed ends of both tubes (common practice). */
+const CUFF_REPEAT = 5;
+
+/** A shrug of two tubes, joined over the sleeves by the yarn of their ladders; neck and body stay open between. */
+export function cutShrug(wish: GarmentWish, { density, pins }: CutContext): Pattern {
+	const grid = gridOf(density);
+	const m = measuresOf(wish);
+	const h = grid.up(m.span.cm);
+	const ladders = ladderPinsOf(wish, pins);
+	const across = Math.max(...betweenLadders(ladders, pins));
+	const w = across / density.stitchesPerCm;
+	const over = (h - Math.min(h, m.neckOpen.cm)) / 2;
+	const edge = (x: number) => [
+		{ x, y: 0, part: 'sleeve' },
+		{ x, y: over, part: 'neck' },
+		{ x, y: h - over, part: 'sleeve' },
+		{ x, y: h }
+	];
+	return {
+		pieces: [
+			{
+				id: 'tube',
+				name: 'Tube',
+				count: 2,
+				outline: { left: edge(0), right: edge(w) },
+				seam: { left: 0, right: 0 },
+				yarnAt: null,
+				tube: true,
+				drops: ladders,
+				handles: [
+					{ side: 'right', index: 3, y: { measure: 'span', per: 1 } },
+					{ side: 'right', index: 2, y: { measure: 'neckOpen', per: 2 } }
+				],
+				dimensions: [
+					{ measure: 'span', from: { x: w + 2, y: 0 }, to: { x: w + 2, y: h } },
+					{ measure: 'neckOpen', from: { x: -2, y: over }, to: { x: -2, y: h - over } }
+				]
+			}
+		],
+		seams: [
+			{
+				id: 'over-sleeves',
+				kind: 'ladders',
+				a: [{ piece: 'tube', part: 'sleeve', side: 'right' }],
+				b: [{ piece: 'tube', part: 'sleeve', side: 'left' }],
+				times: 1
+			}
+		],
+		edges:
+			wish.edging === 'none'
+				? []
+				: [
+						{
+							id: 'cuff',
+							ends: [{ piece: 'tube', part: 'hem' }],
+							times: 2,
+							repeat: { of: CUFF_REPEAT, loops: pins - ladders.length }
+						}
+					]
+	};
+}
+
+/** Whether both edges of a free piece have a stretch of that name. */
+const onBoth = (wish: GarmentWish, { piece, part }: EdgeRef): boolean => {
+	const of = wish.pieces.find((p) => p.id === piece);
+	const has = (edge: readonly { part?: string | undefined }[]) =>
+		edge.slice(0, -1).some((p) => p.part === part);
+	return of !== undefined && has(of.left) && has(of.right);
+};
+
+/** A free garment: the maker's outlines, mirrored where asked, and the maker's seams. */
+export function cutFree(wish: GarmentWish): Pattern {
+	const pieces = wish.pieces.flatMap((p): CutPiece[] => {
+		const points = (side: 'left' | 'right') =>
+			p[side].map(({ x, y, part }) => ({ x, y, ...(part === undefined ? {} : { part }) }));
+		const mirroredCount = p.mirrored ? Math.floor(p.count / 2) : 0;
+		const piece: CutPiece = {
+			id: p.id,
+			name: p.name,
+			count: p.count - mirroredCount,
+			outline: {
+				left: points('left'),
+				right: points('right'),
+				...(p.top === undefined ? {} : { top: p.top })
+			},
+			seam: { left: 1, right: 1 },
+			yarnAt: 'left',
+			tube: false,
+			handles: [],
+			dimensions: []
+		};
+		if (mirroredCount === 0) return [piece];
+		return [
+			piece,
+			{ ...mirrorPiece(piece, `${p.id}-mirror`, `${p.name}, mirrored`), count: mirroredCount }
+		];
+	});
+	const seams = wish.seams.flatMap((s, i): Seam[] => {
+		const one = (a: EdgeRef, b: EdgeRef, of?: Side): Seam => ({
+			id: of ? `free-${i + 1}-${of}` : `free-${i + 1}`,
+			kind: 'free',
+			a: [a],
+			b: [b],
+			times: 1,
+			...(of ? { of } : {})
+		});
+		// A stretch that both edges have is two seams: what lies on the left of one meets the right of the other.
+		if (s.a.piece === s.b.piece || !onBoth(wish, s.a) || !onBoth(wish, s.b)) return [one(s.a, s.b)];
+		return SIDES.map((of) => one({ ...s.a, side: of }, { ...s.b, side: otherSide(of) }, of));
+	});
+	return { pieces, seams, edges: [] };
+}

@@ -1,0 +1,257 @@
+import type { Gauge } from '../../bench/gauge/gauge';
+import type { Machine } from '../../model/bench';
+import { size, type Size } from '../../assembly/size';
+import type { GarlandWish } from '../../model/wish';
+import type { Design } from '../recipe';
+import { estimate, exact, quotient, relative, scale, type Estimate } from '../../quantity/estimate';
+import { figure, own, worked, type Figure } from '../../quantity/working';
+import { densityTerm } from './common';
+import { FILL_DENSITY, FILL_RELATIVE_SD } from './form/stuffed';
+import type { ThingOf } from './form/thing';
+import { partLength, segmentRadius } from './form/toy';
+
+interface On {
+	readonly machine: Machine;
+	readonly gauge: Gauge;
+}
+
+/** Sizes, stuffing and handwork of a thing of several pieces. */
+interface ThingFigures {
+	readonly size: readonly Figure[];
+	/** Of all stuffing; null where there is none. */
+	readonly fill: Figure | null;
+	/** After the machine: drawing up, stuffing, sewing, winding. */
+	readonly byHand: Figure;
+}
+
+/** What a design says of itself in figures. */
+type Said = Pick<Design, 'sizes' | 'byHand' | 'fill'>;
+const said = ({ size: list, fill, byHand }: ThingFigures, lies: Size['lies']): Said => ({
+	sizes: list.map((f, i) => size(`size-${i + 1}`, f, lies)),
+	byHand,
+	...(fill ? { fill } : {})
+});
+
+/** Minutes that hands take for one, and how that scatters (from memory). */
+const MINUTES = {
+	closeEnd: 4,
+	foldAndSew: 20,
+	seamMetre: 12,
+	part: 5,
+	attach: 6,
+	tie: 2,
+	item: { bauble: 5, pumpkin: 6, flag: 3, 'pom-pom': 7, tube: 4 },
+	hang: 1
+} as const;
+const MINUTES_RELATIVE_SD = 0.3;
+
+const spread = (cm: number, density: Estimate): Estimate =>
+	estimate(cm, cm * relative(density), density.basis);
+
+const hands = (minutes: number, label: string, n: number): Figure =>
+	figure(
+		'By hand, after the machine',
+		'minutes',
+		estimate(minutes, minutes * MINUTES_RELATIVE_SD, 'estimated'),
+		[
+			worked(n, 'plain', label),
+			'×',
+			worked(minutes / Math.max(1, n), 'minutes', 'each, as most take')
+		]
+	);
+
+const fillFigure = (cm3: number, grams: number, density: number): Figure | null =>
+	cm3 === 0
+		? null
+		: figure('Stuffing', 'mass', estimate(grams, grams * FILL_RELATIVE_SD, 'estimated'), [
+				worked(cm3, 'volume', 'inside'),
+				'×',
+				worked(density, 'fill', 'as it is stuffed')
+			]);
+
+function bagFigures(thing: ThingOf<'folded'>, { gauge: main, machine }: On): ThingFigures {
+	const { bag } = thing;
+	const across = densityTerm(main, 'stitchesPerCm');
+	const half = worked(machine.pins / 2, 'stitches', 'across the flat tube');
+	const of = (label: string, cm: number, times: number) =>
+		figure(label, 'length', spread(cm, main.stitchesPerCm), [
+			half,
+			'÷',
+			across,
+			'×',
+			worked(times, 'plain', 'of a square and its diagonal')
+		]);
+	return {
+		size: [
+			of('Wide and high, to its points', bag.sideCm, Math.SQRT2),
+			of('Deep, at the middle', bag.depthCm, Math.SQRT1_2),
+			figure('Strip before folding', 'length', spread(bag.lengthCm, main.rowsPerCm), [
+				worked(thing.rows, 'rows', 'rows'),
+				'÷',
+				densityTerm(main, 'rowsPerCm')
+			]),
+			figure('Handle, long', 'length', spread(thing.handle.longCm, main.stitchesPerCm), [
+				half,
+				'÷',
+				across,
+				'×',
+				worked(thing.handle.longCm / bag.widthCm, 'plain', 'as closings give')
+			]),
+			figure('Handle, wide', 'length', spread(thing.handle.wideCm, main.rowsPerCm), [
+				own(thing.handle.rows, 'rows', 'rows'),
+				'÷',
+				densityTerm(main, 'rowsPerCm')
+			])
+		],
+		fill: null,
+		byHand: hands(4 * MINUTES.closeEnd + MINUTES.foldAndSew, 'bag', 1)
+	};
+}
+
+function blanketFigures(
+	thing: ThingOf<'side-by-side'>,
+	{ gauge: main, machine }: On
+): ThingFigures {
+	const seams = thing.across - 1;
+	return {
+		size: [
+			figure(
+				'Width',
+				'length',
+				scale(quotient(exact(machine.pins / 2), main.stitchesPerCm), thing.across),
+				[
+					own(thing.across, 'plain', 'tubes'),
+					'×',
+					worked(machine.pins / 2, 'stitches', 'across each, flat'),
+					'÷',
+					densityTerm(main, 'stitchesPerCm')
+				]
+			),
+			figure('Length', 'length', quotient(exact(thing.rows), main.rowsPerCm), [
+				worked(thing.rows, 'rows', 'rows'),
+				'÷',
+				densityTerm(main, 'rowsPerCm')
+			])
+		],
+		fill: null,
+		byHand: hands(
+			2 * thing.across * MINUTES.closeEnd + (seams * thing.lengthCm * MINUTES.seamMetre) / 100,
+			'tubes',
+			thing.across
+		)
+	};
+}
+
+function toyFigures(thing: ThingOf<'stuffed'>): ThingFigures {
+	const density = FILL_DENSITY[thing.fill];
+	const root = thing.parts[0]!;
+	const parts = thing.parts.reduce((t, m) => t + m.part.count, 0);
+	const ties = thing.parts.reduce((t, m) => t + m.part.count * (m.segments.length - 1), 0);
+	const sewn = thing.parts.reduce((t, m) => t + (m.part.to ? m.part.count : 0), 0);
+	const thick = Math.max(...root.segments.map((s) => 2 * segmentRadius(root, s)));
+	const flat = root.segments.reduce((t, s) => t + s.flatCm, 0);
+	return {
+		size: [
+			figure(
+				`${root.part.name}, end to end`,
+				'length',
+				// A rounded end swallows length: how much differs with the hand that stuffs it.
+				estimate(partLength(root), 0.05 * partLength(root), 'estimated'),
+				[
+					worked(flat, 'length', 'of flat tube'),
+					'×',
+					worked(partLength(root) / flat, 'plain', 'stuffed to half an ellipse')
+				]
+			),
+			figure(`${root.part.name}, thick`, 'length', estimate(thick, 0.05 * thick, 'estimated'), [
+				worked(root.roundCm, 'length', 'round, relaxed'),
+				'×',
+				worked((thick * Math.PI) / root.roundCm, 'plain', 'as stuffing widens it'),
+				'÷',
+				worked(Math.PI, 'plain', 'round to across')
+			])
+		],
+		fill: fillFigure(thing.cm3, thing.cm3 * density, density),
+		byHand: hands(
+			parts * MINUTES.part + ties * MINUTES.tie + sewn * MINUTES.attach,
+			parts === 1 ? 'part' : 'parts',
+			parts
+		)
+	};
+}
+
+function garlandFigures(thing: ThingOf<'hung'>, wish: GarlandWish): ThingFigures {
+	const { solved, items, fillGrams } = thing;
+	const { solve, fill } = wish;
+	const given = (value: number, what: 'number' | 'spacing' | 'span', label: string) =>
+		solve === what ? worked(value, 'length', label) : own(value, 'length', label);
+	const { cord } = solved;
+	const density = FILL_DENSITY[fill];
+	return {
+		size: [
+			figure('Things on it', 'things', exact(solved.number), [
+				worked(cord.lengthCm, 'length', 'of cord, hook to hook'),
+				'÷',
+				given(solved.spacingCm, 'spacing', 'from middle to middle'),
+				'−',
+				worked(1, 'plain', 'gap more than things')
+			]),
+			figure('From middle to middle', 'length', exact(solved.spacingCm), [
+				worked(cord.lengthCm, 'length', 'of cord, hook to hook'),
+				'÷ (',
+				worked(solved.number, 'plain', 'things'),
+				'+',
+				worked(1, 'plain', ''),
+				')'
+			]),
+			figure('Span, hook to hook', 'length', exact(cord.spanCm), [
+				given(cord.spanCm, 'span', solve === 'span' ? 'worked out' : 'set by you'),
+				'with',
+				own(cord.sagCm, 'length', 'of sag')
+			]),
+			figure('Cord, loops and all', 'length', exact(thing.cordCm), [
+				worked(cord.lengthCm, 'length', 'hanging'),
+				'+',
+				worked(2, 'plain', 'loops'),
+				'×',
+				own(thing.loopCm, 'length', 'in each')
+			])
+		],
+		fill: fillFigure(fillGrams / density, fillGrams, density),
+		byHand: hands(
+			items.reduce((t, x) => t + MINUTES.item[x.kind] + MINUTES.hang, 0),
+			'things',
+			items.length
+		)
+	};
+}
+
+function pomPomFigures(thing: ThingOf<'wound'>): ThingFigures {
+	return {
+		size: [
+			figure('Across, trimmed', 'length', estimate(thing.cm, 0.08 * thing.cm, 'estimated'), [
+				own(thing.cardCm, 'length', 'long card'),
+				'×',
+				worked(thing.cm / thing.cardCm, 'plain', 'left by trimming')
+			]),
+			figure('Wraps of each', 'things', exact(thing.wraps), [
+				worked(thing.wraps, 'plain', thing.wraps === thing.usual ? 'that fill it' : 'set by you')
+			])
+		],
+		fill: null,
+		byHand: hands(
+			thing.count * MINUTES.item['pom-pom'],
+			thing.count === 1 ? 'pom-pom' : 'pom-poms',
+			thing.count
+		)
+	};
+}
+
+export const bagSaid = (thing: ThingOf<'folded'>, on: On): Said =>
+	said(bagFigures(thing, on), 'flat');
+export const blanketSaid = (thing: ThingOf<'side-by-side'>, on: On): Said =>
+	said(blanketFigures(thing, on), 'flat');
+export const toySaid = (thing: ThingOf<'stuffed'>): Said => said(toyFigures(thing), 'stuffed');
+export const garlandSaid = (thing: ThingOf<'hung'>, wish: GarlandWish): Said =>
+	said(garlandFigures(thing, wish), 'hung');
+export const pomPomSaid = (thing: ThingOf<'wound'>): Said => said(pomPomFigures(thing), 'flat');

@@ -1,0 +1,288 @@
+import { clearPins } from '../../bench/machine/ring';
+import { gaugeBook } from '../../bench/gauge/book';
+import { gaugeFor } from '../../bench/gauge/gauge';
+import type { Machine, Yarn, YarnId } from '../../model/bench';
+import type { Bench } from '../../model/project';
+import type { PlainTubeWish } from '../../model/wish';
+import { tubeProgram } from '../../program/program';
+import { own, worked, type Working } from '../../quantity/working';
+import { evenOut } from '../../stripes/even';
+import {
+	joined,
+	readStripes,
+	repeated,
+	rowsOf,
+	sectionsOf,
+	type Section
+} from '../../stripes/stripe-line';
+import { rowsThatLast } from '../lasting';
+import { finishTube, type FinishedTube } from '../../assembly/finished-tube';
+import type { Assembly, Edge } from '../../assembly/assembly';
+import { flatLength } from '../../crank/length';
+import { mainRuns } from '../../program/runs';
+import type { FinishedOf } from '../finished';
+import type { Design, DesignContext, Recipe } from '../recipe';
+import { tubeSizes } from './figures';
+import { TUBE_KINDS } from './kinds';
+import { fitCmOf, hemOf, pinsOf } from './length';
+import { tubeRules } from './rules';
+import { thumbOf, TUBE, type TubeKind } from './kind';
+
+const LEAST_ROWS = 4;
+const MOST_ROWS = 600;
+
+/** What the stripe line says, or one stripe of A where it does not read: nothing is lost while the maker types. */
+export function lineSections(wish: Pick<PlainTubeWish, 'stripes' | 'yarns'>): Section[] {
+	const read = readStripes(wish.stripes, wish.yarns.length);
+	return read.ok ? sectionsOf(read.line) : [{ yarn: 0, rows: 10 }];
+}
+
+/** The sections of a tube of so many rows, by letter. */
+export const tubeSections = (
+	wish: Pick<PlainTubeWish, 'stripes' | 'yarns' | 'fill'>,
+	rows: number
+): Section[] => {
+	const line = lineSections(wish);
+	return wish.fill === 'stretch' ? joined(evenOut(line, rows)) : repeated(line, rows);
+};
+
+/** The first clear pins of the ring, away from what a panel turned by hand keeps off. */
+const cordPins = (pins: number, machine: DesignContext['machine']) => {
+	const { from } = clearPins(machine);
+	return { from, to: from + pins };
+};
+
+/** So many pins in the middle of the ring, half-way round from where rows begin. */
+const acrossFrom = (pins: number, stitches: number) => {
+	const wide = Math.min(stitches, pins - 2);
+	const from = Math.floor((pins - wide) / 2);
+	return { from, to: from + wide };
+};
+
+/** A hem needs the row it hangs in, and one after it. */
+const within = (rows: number, hem = 0): number =>
+	Math.max(LEAST_ROWS, hem + 2, Math.min(MOST_ROWS, Math.round(rows)));
+
+/** The most rows for which the yarn on hand lasts, in the shares that the line gives each. */
+const rowsOfYarn = (wish: PlainTubeWish, context: DesignContext): number =>
+	rowsThatLast(
+		{
+			yarns: wish.yarns,
+			sections: (rows) => tubeSections(wish, rows),
+			pins: pinsOf(wish, context.machine),
+			copies: TUBE_KINDS[wish.recipe].copies,
+			least: LEAST_ROWS,
+			most: MOST_ROWS
+		},
+		context
+	);
+
+/** Main rows of one piece and how they came about. */
+function solve(wish: PlainTubeWish, context: DesignContext): { rows: number; working: Working } {
+	const kind = TUBE_KINDS[wish.recipe];
+	const rowsPerCm = context.gauge(wish.yarns[0]!).rowsPerCm;
+	const density = {
+		value: rowsPerCm.mean,
+		kind: 'row-density' as const,
+		label: rowsPerCm.basis === 'estimated' ? 'guessed gauge' : 'your gauge',
+		own: rowsPerCm.basis !== 'estimated'
+	};
+	const hem = hemOf(wish);
+	// Half of the hem's rows lie behind the other half.
+	const fromCm = (cm: number, working: Working) => ({
+		rows: within(cm * rowsPerCm.mean + hem / 2, hem),
+		working: [
+			...working,
+			'×',
+			density,
+			...(hem > 0 ? ['+', worked(hem / 2, 'rows', 'hidden in the hem')] : [])
+		]
+	});
+	switch (wish.length.by) {
+		case 'rows':
+			return {
+				rows: Math.max(hem > 0 ? hem + 2 : 0, wish.length.rows),
+				working: [own(wish.length.rows, 'rows', 'set by you')]
+			};
+		case 'line': {
+			// As written, however long: what is too long is said, not cut off.
+			const rows = Math.max(LEAST_ROWS, hem > 0 ? hem + 2 : 0, rowsOfLine(wish));
+			return { rows, working: [own(rows, 'rows', 'in your stripe line')] };
+		}
+		case 'cm':
+			return fromCm(wish.length.cm, [own(wish.length.cm, 'length', 'set by you')]);
+		case 'yarn': {
+			const rows = within(rowsOfYarn(wish, context), hem);
+			return { rows, working: [worked(rows, 'rows', 'that the yarn on hand gives')] };
+		}
+		case 'fit': {
+			const cm = fitCmOf(wish, context.machine, context.gauge(wish.yarns[0]!));
+			return fromCm(cm, [worked(cm, 'length', kind.fitSource)]);
+		}
+	}
+}
+
+const rowsOfLine = (wish: PlainTubeWish): number => {
+	const read = readStripes(wish.stripes, wish.yarns.length);
+	return read.ok ? rowsOf(read.line) : 10;
+};
+
+/** A tube pulled on is worn stretched by a third or so: with this much, and between these, it is begun (from memory). */
+const BEGUN = { usual: 0.35, least: 0.1, most: 0.6 };
+
+/** What a tube that is pulled on goes round: its usual, or the size of its table that the ring fits best. */
+function aroundFor(
+	kind: TubeKind,
+	bench: Bench,
+	yarn: Yarn,
+	machine: Machine | undefined
+): number | null {
+	const { around, sizes = [] } = kind;
+	if (around?.by !== 'width' || sizes.length === 0 || !machine) return null;
+	const { stitchesPerCm } = gaugeFor({ machine, yarn, book: gaugeBook(bench), useFresh: false });
+	const round = machine.pins / stitchesPerCm.mean;
+	const stretch = around.usualCm / round - 1;
+	if (stretch >= BEGUN.least && stretch <= BEGUN.most) return null;
+	const off = (cm: number) => Math.abs(Math.log(cm / (round * (1 + BEGUN.usual))));
+	const best = [...sizes].sort((x, y) => off(x.cm) - off(y.cm))[0]!;
+	return off(best.cm) < off(around.usualCm) ? best.cm : null;
+}
+
+/** How an end is left by the assembly. */
+function endOf(assembly: Assembly, edge: Edge): FinishedTube['closed']['castOn'] {
+	for (const s of assembly) {
+		if (s.do === 'join-ring') return 'ring';
+		if (s.do === 'close-flat' && s.edge === edge) return 'flat';
+		if (s.do === 'gather' && s.edge === edge) return 'gather';
+	}
+	return 'open';
+}
+
+/** The tube as it is used, with its sizes. */
+function finished(
+	kind: TubeKind,
+	wish: PlainTubeWish,
+	{ machine, gauge }: DesignContext,
+	{ pieces: [piece], assembly }: Pick<Design, 'pieces' | 'assembly'>
+): Pick<Design<FinishedOf<'tube'>>, 'finished' | 'sizes'> {
+	const gauges = [...new Set(wish.yarns)].map(gauge);
+	const main = gauge(wish.yarns[0]!);
+	const { around } = kind;
+	const pins = pinsOf(wish, machine);
+	const runs = mainRuns(piece?.program ?? []);
+	const hemRows = hemOf(wish);
+	const tube = finishTube({
+		flatLength: flatLength(runs, gauges, hemRows),
+		pins,
+		stitchesPerCm: main.stitchesPerCm,
+		// What it lies along stretches nothing.
+		around:
+			around && around.by !== 'along'
+				? { cm: wish.aroundCm ?? around.usualCm, by: around.by }
+				: null,
+		copies: kind.copies,
+		hangs: kind.hangs ?? 'lying',
+		closed: { castOn: endOf(assembly, 'cast-on'), castOff: endOf(assembly, 'cast-off') }
+	});
+	const rows = runs.at(-1)?.to ?? 0;
+	const cord = kind.cord !== undefined;
+	return {
+		finished: { kind: 'tube', tube },
+		sizes: tubeSizes({ tube, gauge: main, rows, hemRows, pins, cord })
+	};
+}
+
+/** The recipe of one kind of tube. */
+export const tubeRecipe = (kind: TubeKind): Recipe<PlainTubeWish, FinishedOf<'tube'>> => ({
+	id: kind.id,
+	name: kind.name,
+	teaches: (wish) =>
+		kind.cord ? 'cord' : hemOf(wish) > 0 ? 'hem' : kind.copies > 1 ? 'copies' : 'tube',
+	defaults: (bench, machine = bench.machines[0]) => {
+		const [a, b] = bench.yarns;
+		if (!a) return undefined;
+		const two = kind.stripes.includes('B');
+		return {
+			recipe: kind.id,
+			yarns: two ? [a.id, (b ?? a).id] : [a.id],
+			stripes: kind.stripes,
+			fill: 'repeat',
+			length: { by: kind.id === 'free-tube' ? 'line' : 'fit' },
+			aroundCm: aroundFor(kind, bench, a, machine),
+			twist: false,
+			ends: { castOn: 'bind', castOff: 'bind' },
+			closing: 'slip',
+			hemRows: null,
+			purlOut: kind.purlOut ?? false,
+			thumbCm: null,
+			chains: null,
+			pins: kind.cord?.usualPins ?? 3,
+			wasteStart: kind.cord ? 0 : 5,
+			// The first row of a hem has to be found again.
+			wasteWith: kind.hem ? 'ravel' : 'yarn',
+			wasteEnd: 0,
+			joinTails: 'tie'
+		};
+	},
+	yarns: (wish) => [...new Set(wish.yarns)],
+	withYarn: (wish, from, to) => ({
+		...wish,
+		yarns: wish.yarns.map((id) => (id === from ? to : id))
+	}),
+	withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
+	byYarn: (wish) => ({ ...wish, length: { by: 'yarn' } }),
+	rules: tubeRules(kind),
+	pins: kind.pins,
+	begins: 'nearest',
+	// A hem's first row has to be found again, and a cord has no waste: those keep their own.
+	ownWaste: kind.hem !== undefined || kind.cord !== undefined,
+	design: (wish, context) => {
+		const { rows, working } = solve(wish, context);
+		const made = { rows, stitchesPerCm: context.gauge(wish.yarns[0]!).stitchesPerCm.mean };
+		const thumb = kind.thumb ? thumbOf(wish, made) : null;
+		const ids: YarnId[] = [...new Set(wish.yarns)];
+		// Two letters may stand for one yarn: the machine knows yarns, not letters.
+		const sections = joined(
+			tubeSections(wish, rows).map((s) => ({ ...s, yarn: ids.indexOf(wish.yarns[s.yarn]!) }))
+		);
+		const knit = {
+			pieces: [
+				{
+					id: TUBE,
+					name: kind.piece,
+					count: kind.copies,
+					mirrored: false,
+					yarns: ids,
+					program: tubeProgram({
+						sections,
+						// No waste yarn under a cord: its few loops are drawn up by the tail.
+						wasteStart: kind.cord ? 0 : wish.wasteStart,
+						wasteWith: wish.wasteWith,
+						wasteEnd: kind.cord ? 0 : wish.wasteEnd,
+						hemRows: hemOf(wish),
+						// Across from the marker, where no join is.
+						...(thumb
+							? {
+									strand: {
+										atRow: thumb.atRow,
+										...acrossFrom(context.machine.pins, thumb.stitches)
+									}
+								}
+							: {}),
+						...(kind.cord ? { pins: cordPins(wish.pins, context.machine) } : {})
+					}),
+					rowsWorking: working,
+					sectionsWorking: []
+				}
+			],
+			assembly: [
+				{ do: 'rest', as: kind.cord ? 'cord' : 'tube' },
+				{ do: 'join-tails' },
+				...kind.assembly(wish, made),
+				{ do: 'weave-in' },
+				{ do: 'measure', ...(kind.worn ? { worn: kind.worn } : {}) }
+			] as Assembly
+		};
+		return { ...knit, ...finished(kind, wish, context, knit) };
+	}
+});

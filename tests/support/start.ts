@@ -1,0 +1,9 @@
+import type { ThingKindId } from '../../src/lib/core/model/kinds';
+import type { Bench } from '../../src/lib/core/model/project';
+import type { ThingWish } from '../../src/lib/core/model/wish';
+import { recipeOf } from '../../src/lib/core/recipe/registry';
+
+/** What a thing of several pieces begins with. */
+export const thingDefaults = (id: ThingKindId, bench: Bench): ThingWish | undefined =>
+	recipeOf(id)?.defaults(bench) as ThingWish | undefined;
+export const thingPins = (id: ThingKindId) => recipeOf(id)!.pins!;
