@@ -10,6 +10,7 @@ export default defineConfig({
 	test: {
 		include: ['src/**/*.test.ts', 'tests/{outside,oracle}/**/*.test.ts'],
 		environment: 'node',
+		setupFiles: ['tests/support/recipes.ts'],
 		// Nothing here leaves anything behind in a module: each store test has a database of its own.
 		isolate: false,
 		// Both cores of a small machine: left to itself one stands idle.

@@ -13,8 +13,8 @@
 			await workbench.putOrder(order);
 			return goto(`/order/${order.id}`);
 		}
-		const { newProject } = await import('$lib/ui/state/projects');
-		const project = newProject(workbench.bench, what, { usual: workbench.settings.waste });
+		const { beginProject } = await import('$lib/ui/state/projects');
+		const project = await beginProject(workbench.bench, what, { usual: workbench.settings.waste });
 		if (!project) return goto('/bench');
 		await workbench.addProject(project);
 		await goto(`/project/${project.id}/plan`);

@@ -20,7 +20,7 @@ import { sheetOf } from '../../src/lib/core/sheet/sheet';
 import { planSheet } from '../../src/lib/paper/pdf';
 import { garmentDefaults } from '../../src/lib/core/recipe/garments/start';
 import { scheduleEdge } from '../../src/lib/core/shaping/edge-schedule';
-import { recipes } from '../../src/lib/core/recipe/registry';
+import { loadRecipes, RECIPES, recipeOf } from '../../src/lib/core/recipe';
 import { readStripes, sectionsOf, type StripeLine } from '../../src/lib/core/stripes/stripe-line';
 import { median, report, time } from './figures';
 
@@ -44,11 +44,13 @@ report(
 	{ most: 2 }
 );
 
-for (const recipe of recipes) {
+await loadRecipes();
+for (const { id, name } of RECIPES) {
+	const recipe = recipeOf(id)!;
 	const wish = recipe.defaults(harbour.bench)!;
 	const project = { ...largest, wish };
 	report(
-		`plan of ${recipe.name.toLowerCase()}, its defaults, median`,
+		`plan of ${name.toLowerCase()}, its defaults, median`,
 		median(time(100, () => plan(project, harbour.bench))),
 		'ms',
 		// Garments and things are several pieces: the bound of a frame, and of half of one.

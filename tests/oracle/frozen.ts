@@ -1,3 +1,4 @@
+import { loadRecipes } from '../../src/lib/core/recipe';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { gunzipSync, gzipSync, strFromU8, strToU8 } from 'fflate';
 import { plan, type NoPlan, type Plan } from '../../src/lib/core/plan';
@@ -10,6 +11,7 @@ export type Book = Record<string, unknown>;
 const path = (facet: Facet) => new URL(`frozen/${facet}.json.gz`, import.meta.url);
 
 /** Every case planned once; what a ring cannot serve is left out, and named by its findings. */
+await loadRecipes();
 export const planned = (): [string, Plan | NoPlan][] =>
 	cases().map((c) => [c.name, plan(c.project, c.bench)]);
 

@@ -1,7 +1,7 @@
 import type { ThingKindId } from '../../src/lib/core/model/kinds';
 import type { Bench } from '../../src/lib/core/model/project';
 import type { ThingWish } from '../../src/lib/core/model/wish';
-import { recipeOf } from '../../src/lib/core/recipe/registry';
+import { recipeOf } from '../../src/lib/core/recipe';
 
 /** What a thing of several pieces begins with. */
 export const thingDefaults = (id: ThingKindId, bench: Bench): ThingWish | undefined =>

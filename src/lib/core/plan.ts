@@ -2,7 +2,7 @@ import { gaugeBook, type GaugeBook } from './bench/gauge/book';
 import type { Bench, HatProject, Project } from './model/project';
 import { makePlan } from './plan/make';
 import type { AsKnitted, NoPlan, Plan, PlanOf } from './plan/types';
-import { recipeFor } from './recipe/registry';
+import { entryOf, loadRecipe, recipeFor } from './recipe';
 
 export type { PlannedPiece } from './crank/piece';
 export { comesOut, isThingPlan } from './plan/types';
@@ -11,6 +11,7 @@ export type { AsKnitted, NoPlan, Plan, PlanOf, ThingPlan } from './plan/types';
 /**
  * The front door: from what the maker chose and what the bench knows to everything that follows.
  * `book` may be given where many plans are made of one bench; it must be of that bench.
+ * Its recipe has to be loaded (`loadRecipe`): else it says that, and nothing more.
  * Pure and deterministic. Where it cannot plan it says why in findings; it never throws on valid data.
  */
 export function plan(
@@ -31,9 +32,27 @@ export function plan(
 	asKnitted?: AsKnitted,
 	book: GaugeBook = gaugeBook(bench)
 ): Plan | NoPlan {
-	return makePlan(project, bench, recipeFor(project.wish), { asKnitted, book, counsel: true });
+	const recipe = recipeFor(project.wish);
+	return recipe
+		? makePlan(project, bench, recipe, { asKnitted, book, counsel: true })
+		: notLoaded(project);
 }
 
 /** Its pieces, sizes and sums without a word of counsel: for a shelf of plans. */
-export const planBare = (project: Project, bench: Bench, book: GaugeBook): Plan | NoPlan =>
-	makePlan(project, bench, recipeFor(project.wish), { book, counsel: false });
+export function planBare(project: Project, bench: Bench, book: GaugeBook): Plan | NoPlan {
+	const recipe = recipeFor(project.wish);
+	return recipe ? makePlan(project, bench, recipe, { book, counsel: false }) : notLoaded(project);
+}
+
+const notLoaded = ({ id, wish }: Project): NoPlan => ({
+	ok: false,
+	why: entryOf(wish.recipe) ? 'not-loaded' : 'unknown',
+	projectId: id,
+	findings: []
+});
+
+/** Plans when its recipe is at hand: it is fetched where it is not. */
+export async function planLater(project: Project, bench: Bench): Promise<Plan | NoPlan> {
+	await loadRecipe(project.wish.recipe);
+	return plan(project, bench);
+}

@@ -1,9 +1,9 @@
 import { expect, it } from 'vitest';
 import type { Project } from '../core/model/project';
 import { plan } from '../core/plan';
-import { HAT_KINDS } from '../core/recipe/hats/hat';
+import { HAT_KINDS } from '../core/recipe/hats/kinds';
 import { TUBE_KINDS } from '../core/recipe/tubes/kinds';
-import { recipes } from '../core/recipe/registry';
+import { RECIPES, recipeOf } from '../core/recipe';
 import { harbour } from './harbour';
 
 const KINDS: Record<string, { readonly pins: { readonly least: number; readonly most: number } }> =
@@ -12,7 +12,7 @@ const KINDS: Record<string, { readonly pins: { readonly least: number; readonly 
 		...TUBE_KINDS
 	};
 
-it.each(recipes.map((r) => [r.id, r] as const))(
+it.each(RECIPES.map((r) => [r.id, recipeOf(r.id)!] as const))(
 	'the defaults of %s can be knitted on the lantern fair’s bench as it is',
 	(id, recipe) => {
 		const { bench } = harbour;

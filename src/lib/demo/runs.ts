@@ -87,6 +87,8 @@ export const results: MeasuredResult[] = [
 		minutes: 19,
 		heightWornCm: null,
 		rowsKnitted: 124,
+		shows: 'tube',
+		tailMetres: 3.43,
 		note: 'Deeper than I wanted. Lovely with the brim up twice.'
 	}
 ];

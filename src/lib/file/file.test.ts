@@ -12,7 +12,7 @@ import {
 	runEvent
 } from '../core/model/project';
 import { plan } from '../core/plan';
-import { recipeFor } from '../core/recipe/registry';
+import { yarnsOf } from '../core/recipe/uses';
 import { order as orderSchema } from '../core/model/order';
 import { readAny } from './backup-read';
 import { writeBackup } from './backup-write';
@@ -31,8 +31,7 @@ import {
 	type ProjectFile
 } from './project-file';
 
-const uses = (p: (typeof harbour.projects)[number]) =>
-	new Set<string>(recipeFor(p.wish).yarns(p.wish));
+const uses = (p: (typeof harbour.projects)[number]) => new Set<string>(yarnsOf(p.wish));
 const fileOf = (i = 0): ProjectFile => snapshot(harbour, harbour.projects[i]!);
 
 describe('a project file', () => {

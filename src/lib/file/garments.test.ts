@@ -5,7 +5,8 @@ import type { GarmentWish } from '../core/model/wish';
 import { project as projectSchema } from '../core/model/project';
 import { plan } from '../core/plan';
 import { garmentDefaults } from '../core/recipe/garments/start';
-import { recipeFor } from '../core/recipe/registry';
+import { recipeFor } from '../core/recipe';
+import { yarnsOf, withYarn } from '../core/recipe/uses';
 import { openProject, readProject, VERSION, writeProject } from './project-file';
 
 const bench = benchOf({ yarns: [A, B] });
@@ -103,9 +104,9 @@ describe('a garment in a file', () => {
 
 	it('a yarn is put in the place of another wherever it stands', () => {
 		const wish = { ...garmentDefaults('blanket', bench)!, yarns: [A.id, B.id, A.id] };
-		expect(recipeFor(wish).withYarn(wish, A.id, B.id).yarns).toEqual([B.id, B.id, B.id]);
-		expect(recipeFor(wish).yarns(wish)).toEqual([A.id, B.id]);
+		expect(withYarn(wish, A.id, B.id).yarns).toEqual([B.id, B.id, B.id]);
+		expect(yarnsOf(wish)).toEqual([A.id, B.id]);
 		// Its rows follow from its measures.
-		expect(recipeFor(wish).withRows).toBeUndefined();
+		expect(recipeFor(wish)!.withRows).toBeUndefined();
 	});
 });

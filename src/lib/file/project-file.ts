@@ -10,7 +10,8 @@ import {
 	eventsFrom2,
 	projectFrom1,
 	projectFrom2,
-	projectFrom4
+	projectFrom4,
+	resultFrom4
 } from './upgrade';
 import { MOST_EVENTS } from '../core/model/kinds';
 import {
@@ -74,17 +75,24 @@ const MIGRATIONS: Record<number, Migration> = {
 	}),
 	// What there was stays as it was: recipes were added.
 	3: (file) => ({ ...file, version: 4 }),
-	4: (file) => ({
-		...file,
-		version: 5,
-		project:
-			typeof file.project === 'object' && file.project !== null
-				? projectFrom4(
-						file.project as Record<string, unknown>,
-						[file.events, file.results].some((x) => Array.isArray(x) && x.length > 0)
+	4: (file) => {
+		const { project: of, events, results } = file;
+		if (typeof of !== 'object' || of === null) return { ...file, version: 5 };
+		const begun = [events, results].some((x) => Array.isArray(x) && x.length > 0);
+		const { wish } = of as { wish?: unknown };
+		return {
+			...file,
+			version: 5,
+			project: projectFrom4(of as Record<string, unknown>, begun),
+			results: Array.isArray(results)
+				? (results as unknown[]).map((r) =>
+						typeof r === 'object' && r !== null
+							? resultFrom4(r as Record<string, unknown>, wish)
+							: r
 					)
-				: file.project
-	})
+				: results
+		};
+	}
 };
 
 /** A project file, and what of it does not read where that is allowed. */

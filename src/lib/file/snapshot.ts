@@ -1,18 +1,17 @@
 import type { Project } from '../core/model/project';
-import { recipeFor } from '../core/recipe/registry';
+import { machinesOf, yarnsOf } from '../core/recipe/uses';
 import type { Everything } from './everything';
 import { VERSION, type ProjectFile } from './project-file';
 
 /** One project with the part of the bench that it uses. */
 export function snapshot(all: Everything, project: Project): ProjectFile {
-	const recipe = recipeFor(project.wish);
-	const named = new Set<string>(recipe.yarns(project.wish));
+	const named = new Set<string>(yarnsOf(project.wish));
 	// A yarn held together is nothing without its parts.
 	const parts = all.bench.yarns
 		.filter((y) => named.has(y.id))
 		.flatMap((y) => y.heldTogether.map((h) => h.yarnId));
 	const uses = new Set<string>([...named, ...parts]);
-	const on = new Set<string>([project.machineId, ...(recipe.machines?.(project.wish) ?? [])]);
+	const on = new Set<string>([project.machineId, ...machinesOf(project.wish)]);
 	return {
 		format: 'tomble-project',
 		version: VERSION,

@@ -123,3 +123,31 @@ function wishBegunIn4(wish: Rec): Rec {
 /** From version 5 on adults' hats go by flat rules and children's armholes and necks are roomier: what was begun stays as it was. */
 export const projectFrom4 = (project: Rec, begun: boolean): Rec =>
 	begun && isRecord(project.wish) ? { ...project, wish: wishBegunIn4(project.wish) } : project;
+
+/** What results of version 4 show of the gauge, by what was made: other things show nothing. */
+const TUBES_4: readonly string[] = [
+	'lined-hat',
+	'corner-hat',
+	'baby-hat',
+	'tiny-hat',
+	'scarf',
+	'cowl',
+	'headband',
+	'tube-top',
+	'cup-sleeve',
+	'free-tube'
+];
+const SHOWS_4: Readonly<Record<string, string>> = {
+	'hem-hat': 'hem',
+	pouch: 'hem',
+	cord: 'cord',
+	warmers: 'copies',
+	sock: 'copies'
+};
+
+/** From version 5 on a result says itself what it shows; what is in its tails is worked out when the bench is next opened. */
+export function resultFrom4(result: Rec, wish: unknown): Rec {
+	const recipe = isRecord(wish) ? String(wish.recipe) : '';
+	const shows = TUBES_4.includes(recipe) ? 'tube' : (SHOWS_4[recipe] ?? 'shape');
+	return { shows, tailMetres: null, ...result };
+}

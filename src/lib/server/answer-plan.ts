@@ -1,4 +1,4 @@
-import { plan } from '$lib/core/plan';
+import { planLater } from '$lib/core/plan';
 import { problemBody } from '$lib/file/http';
 import { openProject } from '$lib/file/project-file';
 
@@ -21,7 +21,7 @@ const refused = (
 });
 
 /** The plan of a project file given as text, or why there is none. Pure. */
-export function answerPlan(text: string): Answer {
+export async function answerPlan(text: string): Promise<Answer> {
 	let parsed: unknown;
 	try {
 		parsed = JSON.parse(text);
@@ -36,6 +36,6 @@ export function answerPlan(text: string): Answer {
 			expected
 		});
 	}
-	const made = plan(opened.value.project, opened.value.bench);
+	const made = await planLater(opened.value.project, opened.value.bench);
 	return { status: 200, type: 'application/json', body: JSON.stringify(made) };
 }

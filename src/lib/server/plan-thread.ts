@@ -21,7 +21,9 @@ const problem = (status: number, code: string, detail: string): Answer => ({
 
 // The same built file is loaded by the thread: there it only answers.
 if (!isMainThread && (workerData as unknown) === NAME)
-	parentPort?.on('message', (text: string) => parentPort?.postMessage(answerPlan(text)));
+	parentPort?.on('message', (text: string) => {
+		void answerPlan(text).then((answer) => parentPort?.postMessage(answer));
+	});
 
 /** Plans off the main thread, one at a time and with a time limit, so that the server answers meanwhile. */
 class PlanThread {
@@ -82,4 +84,4 @@ const thread = new PlanThread();
 
 /** The plan of a project file; in development, where sources are not built, on this thread. */
 export const planText = (text: string): Promise<Answer> =>
-	import.meta.url.endsWith('.ts') ? Promise.resolve(answerPlan(text)) : thread.ask(text);
+	import.meta.url.endsWith('.ts') ? answerPlan(text) : thread.ask(text);

@@ -8,6 +8,7 @@ import {
 	projectFrom1,
 	projectFrom2,
 	projectFrom4,
+	resultFrom4,
 	swatchFrom1,
 	yarnFrom1
 } from '../file/upgrade';
@@ -18,6 +19,13 @@ export interface Lead {
 	readonly projectId: string;
 	readonly tab: string;
 	readonly until: number;
+}
+
+/** A plan as the shelf draws it, and what it was made of. */
+export interface Card {
+	readonly projectId: string;
+	readonly madeOf: string;
+	readonly plan: unknown;
 }
 
 /** An event with its place in the order of writing. */
@@ -39,6 +47,8 @@ export class TombleDb extends Dexie {
 	/** Which tab counts a run now. */
 	leads!: EntityTable<Lead, 'projectId'>;
 	orders!: EntityTable<Order, 'id'>;
+	/** Plans of the shelf as they were last drawn: put aside so that it opens without planning. */
+	cards!: EntityTable<Card, 'projectId'>;
 	settings!: EntityTable<{ key: 'settings' } & Settings, 'key'>;
 
 	/** Whether a newer version than this one has brought the store up. */
@@ -89,11 +99,18 @@ export class TombleDb extends Dexie {
 		// them, from opening them.
 		this.version(4).stores({ orders: 'id, createdAt' });
 		// The tables stay; what was begun by rules that have changed since keeps what it was begun by.
-		this.version(5).upgrade(async (tx) => {
-			const begun = new Set<unknown>(await tx.table('events').orderBy('projectId').uniqueKeys());
-			for (const id of await tx.table('results').orderBy('projectId').uniqueKeys()) begun.add(id);
-			const projects = await tx.table<Record<string, unknown>>('projects').toArray();
-			await tx.table('projects').bulkPut(projects.map((p) => projectFrom4(p, begun.has(p.id))));
-		});
+		this.version(5)
+			.stores({ cards: 'projectId' })
+			.upgrade(async (tx) => {
+				const begun = new Set<unknown>(await tx.table('events').orderBy('projectId').uniqueKeys());
+				for (const id of await tx.table('results').orderBy('projectId').uniqueKeys()) begun.add(id);
+				const projects = await tx.table<Record<string, unknown>>('projects').toArray();
+				await tx.table('projects').bulkPut(projects.map((p) => projectFrom4(p, begun.has(p.id))));
+				const wishes = new Map(projects.map((p) => [p.id, p.wish]));
+				const results = await tx.table<Record<string, unknown>>('results').toArray();
+				await tx
+					.table('results')
+					.bulkPut(results.map((r) => resultFrom4(r, wishes.get(r.projectId))));
+			});
 	}
 }

@@ -1,3 +1,5 @@
+import { tailMetres } from '../core/crank/tails';
+import { recipeFor } from '../core/recipe';
 import { sizeOf } from '../core/assembly/size';
 import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
@@ -186,6 +188,8 @@ describe('what teaches', () => {
 			minutes: 15,
 			heightWornCm: null,
 			rowsKnitted: made.pieces[0]!.mainRows,
+			shows: recipeFor(project.wish)!.shows(project.wish),
+			tailMetres: tailMetres(made.pieces),
 			note: '',
 			...result
 		});

@@ -1,11 +1,9 @@
+import { yarnsOf } from '../core/recipe/uses';
 import { evidenceFrom } from '../core/learn/evidence';
 import { isTaught, untaughtBy } from '../core/learn/teaches';
 import type { Machine, Swatch, Yarn, YarnTest } from '../core/model/bench';
 import type { Order } from '../core/model/order';
 import type { Bench, Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
-import { gaugeBook } from '../core/bench/gauge/book';
-import { planBare } from '../core/plan';
-import { recipeFor } from '../core/recipe/registry';
 import { sameYarnOtherColour } from '../core/bench/yarn/tex';
 import { v4 as uuid } from 'uuid';
 import type { TombleDb } from './db';
@@ -62,18 +60,12 @@ export async function writeSettings(db: TombleDb, change: Partial<Settings>): Pr
 	});
 }
 
-/** Yarn in every tail the piece left, joins and zip included, m: it is weighed, and makes no stitches. */
-function tailsOfPlan(project: Project, { machines, yarns, swatches }: Records): number {
-	const bench: Bench = {
-		machines: [...machines],
-		yarns: [...yarns],
-		swatches: [...swatches],
-		tests: [],
-		evidence: []
-	};
-	const made = planBare(project, bench, gaugeBook(bench));
-	if (!made.ok) return 0;
-	return made.pieces.flatMap((p) => p.tails).reduce((t, tail) => t + tail.lengthCm / 100, 0);
+function namedYarns(project: Project): ReturnType<typeof yarnsOf> {
+	try {
+		return yarnsOf(project.wish);
+	} catch {
+		return [];
+	}
 }
 
 /** What the log's results teach, for the bench: derived afresh; only what files carried in is stored. */
@@ -85,18 +77,16 @@ export function evidenceOf(records: Records): Evidence[] {
 	const own = records.projects.flatMap((project) => {
 		const machine = records.machines.find((m) => m.id === project.machineId);
 		// A project that does not read teaches nothing; it is told apart where all is checked.
-		const recipe = recipeFor(project.wish) as ReturnType<typeof recipeFor> | undefined;
-		const ids = recipe?.yarns(project.wish) ?? [];
+		const ids = namedYarns(project);
 		const yarns = ids.flatMap((id) => records.yarns.find((y) => y.id === id) ?? []);
 		const yarn = yarns[0];
 		if (!machine || !yarn) return [];
 		const results = records.results.filter(
-			(r) => r.projectId === project.id && untaughtBy(project.wish, r, machine) === null
+			(r) => r.projectId === project.id && untaughtBy(r, machine) === null
 		);
 		if (results.length === 0) return [];
 		const oneYarn = yarns.length === ids.length && yarns.every((y) => sameYarnOtherColour(y, yarn));
-		const tailMetres = tailsOfPlan(project, records);
-		return evidenceFrom({ project, results, machine, yarn, oneYarn, tailMetres });
+		return evidenceFrom({ project, results, machine, yarn, oneYarn });
 	});
 	return [...carried, ...own];
 }

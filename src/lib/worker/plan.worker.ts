@@ -2,7 +2,10 @@ import * as Comlink from 'comlink';
 import type { Order } from '../core/model/order';
 import type { Bench, Project } from '../core/model/project';
 import { linesOf, planOrder } from '../core/order/order';
-import { plan } from '../core/plan';
+import { plan, planBare, planLater } from '../core/plan';
+import { gaugeBook } from '../core/bench/gauge/book';
+import { tailMetres } from '../core/crank/tails';
+import { loadRecipes } from '../core/recipe';
 import { heldBy, leftOf } from '../core/order/stock';
 import { longestTubes, makeWith } from '../core/substitute/make-with';
 import { substitutesFor } from '../core/substitute/rank';
@@ -22,7 +25,41 @@ function stallOrder(order: Order, projects: readonly Project[], bench: Bench) {
 }
 export type StallOrder = ReturnType<typeof stallOrder>;
 
-/** Core behind a worker: for what takes longer than a frame. */
-const api = { plan, stallOrder, heldBy, longestTubes, makeWith, substitutesFor };
+const recipesOf = (projects: readonly Project[]) => loadRecipes(projects.map((p) => p.wish.recipe));
+
+/** Core behind a worker: for what takes longer than a frame. Recipes are loaded as they are asked for. */
+const api = {
+	plan: planLater,
+	/** A plan for the shelf, without counsel. */
+	bare: async (project: Project, bench: Bench) => {
+		await recipesOf([project]);
+		return planBare(project, bench, gaugeBook(bench));
+	},
+	/** Yarn in a project's tails, m; null where it cannot be planned any more. */
+	tails: async (project: Project, bench: Bench) => {
+		const made = await planLater(project, bench);
+		return made.ok ? tailMetres(made.pieces) : null;
+	},
+	stallOrder: async (order: Order, projects: readonly Project[], bench: Bench) => {
+		await recipesOf(projects);
+		return stallOrder(order, projects, bench);
+	},
+	heldBy: async (projects: readonly Project[], bench: Bench) => {
+		await recipesOf(projects);
+		return heldBy(projects, bench);
+	},
+	longestTubes: async (...asked: Parameters<typeof longestTubes>) => {
+		await loadRecipes(['lined-hat']);
+		return longestTubes(...asked);
+	},
+	makeWith: async (...asked: Parameters<typeof makeWith>) => {
+		await loadRecipes(['lined-hat']);
+		return makeWith(...asked);
+	},
+	substitutesFor: async (question: Parameters<typeof substitutesFor>[0]) => {
+		await loadRecipes();
+		return substitutesFor(question);
+	}
+};
 export type PlanWorker = typeof api;
 Comlink.expose(api);

@@ -31,6 +31,11 @@ export class Planner extends WorkerLink<PlanWorker> {
 		return result;
 	}
 
+	/** A plan for the shelf, without counsel, made in the worker. */
+	bare(project: Project, bench: Bench): Promise<Plan | NoPlan> {
+		return this.ask<Plan | NoPlan>((worker) => worker.bare(project, bench));
+	}
+
 	later(project: Project, bench: Bench): Promise<Plan | NoPlan> {
 		return this.ask<Plan | NoPlan>((worker) => worker.plan(project, bench));
 	}

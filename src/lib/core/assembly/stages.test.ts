@@ -6,7 +6,7 @@ import { plan, type PlanOf } from '../plan';
 import type { Project } from '../model/project';
 import { rowPlaces } from '../plan/places';
 import { planStages } from '../plan/stages';
-import { recipes } from '../recipe/registry';
+import { recipeOf } from '../recipe';
 import type { Wish } from '../model/wish';
 import { stagesOf, type Stage, type StageInput } from './stages';
 
@@ -99,7 +99,7 @@ describe('the tube step by step', () => {
 
 describe('of every recipe', () => {
 	const plans = [...HATS, ...TUBES].map((id) => {
-		const wish = recipes.find((r) => r.id === id)!.defaults!(benchOf())! as Wish;
+		const wish = recipeOf(id)!.defaults(benchOf())! as Wish;
 		const project: Project = { ...projectOf(), wish };
 		const p = plan(project, benchOf());
 		if (!p.ok || p.finished.kind === 'flags') throw new Error(`no plan of ${id}`);

@@ -117,3 +117,7 @@ const panelTail =
 			]
 		};
 	};
+
+/** Yarn in every tail of the pieces, joins and zip included, m: it is weighed, and makes no stitches. */
+export const tailMetres = (pieces: readonly { readonly tails: readonly Tail[] }[]): number =>
+	pieces.flatMap((p) => p.tails).reduce((t, tail) => t + tail.lengthCm / 100, 0);

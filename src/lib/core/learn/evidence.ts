@@ -12,8 +12,6 @@ export interface Finished {
 	readonly yarn: Yarn;
 	/** True where every row was knitted with yarns of that one kind, so that the weight speaks of it. */
 	readonly oneYarn: boolean;
-	/** Metres in the tails, which weigh but make no stitches. */
-	readonly tailMetres: number;
 }
 
 /**
@@ -26,7 +24,11 @@ export function evidenceFrom(finished: Finished): Evidence[] {
 		const state = STATE[r.when];
 		if (state === null) return [];
 		const stitches = r.rowsKnitted * machine.pins;
-		const metres = r.grams === null ? null : r.grams * metresPerGram(yarn) - finished.tailMetres;
+		// What is in its tails weighs and makes no stitches: unknown, the weight says nothing.
+		const metres =
+			r.grams === null || r.tailMetres === null
+				? null
+				: r.grams * metresPerGram(yarn) - r.tailMetres;
 		const loopCm =
 			metres !== null && metres > 0 && finished.oneYarn ? (metres * 100) / stitches : null;
 		if (r.tubeCm === null && r.flatWidthCm === null && loopCm === null && r.minutes === null)

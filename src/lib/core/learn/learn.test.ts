@@ -31,11 +31,13 @@ const resultOf = (patch: Partial<MeasuredResult> = {}): MeasuredResult => ({
 	minutes: null,
 	heightWornCm: null,
 	rowsKnitted: 128,
+	shows: 'tube',
+	tailMetres: 3.5,
 	note: '',
 	...patch
 });
 const learnedFrom = (...results: MeasuredResult[]) =>
-	evidenceFrom({ project, results, machine: M48, yarn: A, oneYarn: true, tailMetres: 3.5 });
+	evidenceFrom({ project, results, machine: M48, yarn: A, oneYarn: true });
 
 describe('what a finished hat teaches', () => {
 	it('128 rows planned for 56 cm and measured as 59: next time 122', () => {
@@ -77,8 +79,7 @@ describe('what a finished hat teaches', () => {
 			results: [resultOf({ grams: 90 })],
 			machine: M48,
 			yarn: A,
-			oneYarn: false,
-			tailMetres: 3.5
+			oneYarn: false
 		});
 		expect(e!.loopCm).toBeNull();
 	});

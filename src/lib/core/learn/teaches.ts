@@ -1,10 +1,8 @@
+import type { Machine, Shows } from '../model/bench';
 import type { Evidence, MeasuredResult } from '../model/project';
-import type { Machine } from '../model/bench';
-import type { Wish } from '../model/wish';
-import { recipeFor } from '../recipe/registry';
 
 /** Why a thing says nothing of a gauge that a plain tube could be knitted by. */
-export type Untaught = 'shape' | 'hem' | 'cord' | 'copies' | 'few-rows' | 'few-pins';
+export type Untaught = Exclude<Shows, 'tube'> | 'few-rows' | 'few-pins';
 
 /** Fewer rows or pins than these curl, roll and hang too unevenly to be taken for a gauge (from memory). */
 export const LEAST_TAUGHT = { rows: 20, pins: 8 } as const;
@@ -14,14 +12,11 @@ export const LEAST_TAUGHT = { rows: 20, pins: 8 } as const;
  * on all pins, without a hem, long and wide enough to lie flat is understood.
  */
 export function untaughtBy(
-	wish: Wish,
-	result: Pick<MeasuredResult, 'rowsKnitted'>,
+	{ shows, rowsKnitted }: Pick<MeasuredResult, 'shows' | 'rowsKnitted'>,
 	machine: Pick<Machine, 'pins'>
 ): Untaught | null {
-	const { teaches } = recipeFor(wish);
-	const why = typeof teaches === 'function' ? teaches(wish) : teaches;
-	if (why !== 'tube') return why;
-	if (result.rowsKnitted < LEAST_TAUGHT.rows) return 'few-rows';
+	if (shows !== 'tube') return shows;
+	if (rowsKnitted < LEAST_TAUGHT.rows) return 'few-rows';
 	return machine.pins < LEAST_TAUGHT.pins ? 'few-pins' : null;
 }
 

@@ -176,9 +176,6 @@ export const THINGS = ['folded-bag', 'ball', 'toy', 'garland', 'pom-pom', 'tube-
 export type ThingKindId = (typeof THINGS)[number];
 export const isThingKind = (recipe: string): recipe is ThingKindId =>
 	(THINGS as readonly string[]).includes(recipe);
-/** What is planned only where its works are at hand: in the worker, not on the first page. */
-export const isPlannedAway = (recipe: string): boolean =>
-	isGarmentKind(recipe) || isThingKind(recipe);
 export const TOYS = ['ball', 'toy'] as const;
 /** Whom a toy is for: it decides what may be on it. */
 export const TOY_AGES = ['under-3', 'from-3'] as const;
@@ -199,6 +196,10 @@ export type CordKind = (typeof CORDS)[number];
 export const BORDERS = ['none', 'single', 'double', 'repeat'] as const;
 export type Border = (typeof BORDERS)[number];
 export { CROCHET_TERMS, type CrochetTerms } from '../quantity/say';
+
+/** What a finished thing shows of the gauge it was planned by: a plain tube all of it, other things nothing yet. */
+export const SHOWS = ['tube', 'shape', 'hem', 'cord', 'copies'] as const;
+export type Shows = (typeof SHOWS)[number];
 
 /** Events of one run, at most: a file takes no more, so no more are counted. */
 export const MOST_EVENTS = 60_000;

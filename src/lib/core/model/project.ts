@@ -4,6 +4,7 @@ import {
 	FAULTS,
 	ROW_SOURCES,
 	SETTLED_BY,
+	SHOWS,
 	machine,
 	machineId,
 	name,
@@ -129,6 +130,19 @@ export const result = z.object({
 	minutes: z.number().gt(0).max(6000).nullable(),
 	heightWornCm: z.number().gt(0).max(100).nullable().describe('seen on the head'),
 	rowsKnitted: z.int().min(1).max(2000).describe('main rows, by the count'),
+	shows: z
+		.enum(SHOWS)
+		.default('shape')
+		.describe('a plain tube on all pins, or what keeps it from being one'),
+	tailMetres: z
+		.number()
+		.min(0)
+		.max(10_000)
+		.nullable()
+		.default(null)
+		.describe(
+			'yarn in its tails, which weighs but makes no stitches; null where that was never worked out'
+		),
 	note: note.default('')
 });
 export type MeasuredResult = z.infer<typeof result>;

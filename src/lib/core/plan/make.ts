@@ -11,6 +11,7 @@ import type { Wish } from '../model/wish';
 import { countProgram, excessOf, loadOf, type Excess } from '../program/load';
 import type { Finished } from '../recipe/finished';
 import type { Design, Recipe } from '../recipe/recipe';
+import { machinesOf, yarnsOf } from '../recipe/uses';
 import { handYarnOf, jointsOf, stepsOf, tailUse, toolsOf } from '../technique';
 import { usedOf, type Used } from './bench';
 import { lengthOf } from './lies';
@@ -25,8 +26,13 @@ export interface PlanOptions {
 	readonly counsel: boolean;
 }
 
-const refused = (project: Project, findings: readonly Finding[]): NoPlan => ({
+const refused = (
+	project: Project,
+	why: NoPlan['why'],
+	findings: readonly Finding[] = []
+): NoPlan => ({
 	ok: false,
+	why,
 	projectId: project.id,
 	findings
 });
@@ -49,15 +55,15 @@ export function makePlan<W extends Wish, F extends Finished>(
 	const wish = asKnitted
 		? (recipe.withRows?.(project.wish, asKnitted.rows) ?? project.wish)
 		: project.wish;
-	const names = { yarns: recipe.yarns(wish), machines: recipe.machines?.(wish) ?? [] };
+	const names = { yarns: yarnsOf(wish), machines: machinesOf(wish) };
 	const used = usedOf(project, bench, names, book);
-	if ('gone' in used) return refused(project, used.gone);
+	if ('gone' in used) return refused(project, 'gone', used.gone);
 	const design = recipe.design(wish, used.context);
-	if ('excess' in design) return refused(project, [tooMuch(design.excess)]);
+	if ('excess' in design) return refused(project, 'too-much', [tooMuch(design.excess)]);
 	const excess = excessOf(
 		loadOf(design.pieces.map((p) => countProgram(p.program, used.at(p.on ?? null).machine.pins)))
 	);
-	if (excess) return refused(project, [tooMuch(excess)]);
+	if (excess) return refused(project, 'too-much', [tooMuch(excess)]);
 	return derive({ project: { ...project, wish }, bench, recipe, used, design, options });
 }
 

@@ -51,6 +51,8 @@ export const comesOut = <K extends Finished['kind']>(plan: Plan, kind: K): plan 
 /** A plan that cannot be made, and why. */
 export interface NoPlan {
 	readonly ok: false;
+	/** Its recipe is not loaded yet, or there is none such; something of it is gone from the bench; it is too much to work out. */
+	readonly why: 'not-loaded' | 'unknown' | 'gone' | 'too-much' | 'failed';
 	readonly projectId: string;
 	readonly findings: readonly Finding[];
 }

@@ -4,7 +4,7 @@ import type { Size } from '../assembly/size';
 import type { Gauge } from '../bench/gauge/gauge';
 import type { Rule } from '../finding/facts';
 import type { Bench } from '../model/project';
-import type { Machine, MachineId, Yarn, YarnId } from '../model/bench';
+import type { Machine, MachineId, Shows, Yarn, YarnId } from '../model/bench';
 import type { Wish } from '../model/wish';
 import type { Excess } from '../program/load';
 import type { Figure } from '../quantity/working';
@@ -41,9 +41,6 @@ export interface DesignContext extends OnMachine {
 	readonly yarn: (yarn: YarnId) => Yarn;
 }
 
-/** A plain tube on all pins, or what keeps it from being one. */
-export type Teaches = 'tube' | 'shape' | 'hem' | 'cord' | 'copies';
-
 /** Machines a thing is usual on, by pins. */
 export interface UsualPins {
 	readonly least: number;
@@ -53,22 +50,15 @@ export interface UsualPins {
 /** A thing that can be made: what it begins with, and its design. No sums, wording or drawing. */
 export interface Recipe<W extends Wish = Wish, F extends Finished = Finished> {
 	readonly id: W['recipe'];
-	readonly name: string;
 	readonly pins?: UsualPins;
 	/** What its results say of the gauge: a tube all its pins and rows, other shapes nothing yet, and why not. */
-	readonly teaches: Teaches | ((wish: W) => Teaches);
+	readonly shows: (wish: W) => Shows;
 	/** The machine it is begun on: nearest its usual pins, the one with most pins, or the last on the bench. */
 	readonly begins: 'nearest' | 'most-pins' | 'last';
 	/** Its own waste yarn, whatever is usual with the maker: a hem's first row has to be found again. */
 	readonly ownWaste?: boolean;
 	/** What it begins with, on a machine; undefined where the bench has no yarn to start with. */
 	readonly defaults: (bench: Bench, machine?: Machine) => W | undefined;
-	/** Yarns the wish names, main one first, each once. */
-	readonly yarns: (wish: W) => YarnId[];
-	/** Machines the wish names beside the project's. */
-	readonly machines?: (wish: W) => MachineId[];
-	/** The same wish with one yarn in the place of another, wherever it stands. */
-	readonly withYarn: (wish: W, from: YarnId, to: YarnId) => W;
 	readonly design: (wish: W, context: DesignContext) => Design<F> | TooMuch;
 	/** The same wish with its length fixed to a number of main rows; left out where its rows follow from its measures. */
 	readonly withRows?: (wish: W, rows: number) => W;

@@ -7,7 +7,7 @@ import type { HeadSize } from '../bench/size/head';
 import type { LinedHatWish } from '../model/wish';
 import { plan, type PlanOf } from '../plan';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
-import { linedHat } from '../recipe/hats/hat';
+import { recipeOf } from '../recipe';
 
 /** Something that could be made of one yarn. */
 export interface Possible {
@@ -59,6 +59,10 @@ const ask = (
 	return p.ok ? p : undefined;
 };
 
+/** What a lined hat begins with; its recipe has to be loaded. */
+const linedDefaults = (bench: Bench): LinedHatWish | undefined =>
+	recipeOf('lined-hat')?.defaults(bench) as LinedHatWish | undefined;
+
 const UNFIT = new Set(['loose', 'tight', 'too-tight', 'brim-too-high']);
 const gramsOf = (p: PlanOf<'worn'>): Estimate => p.amounts[0]!.grams.value;
 
@@ -71,7 +75,7 @@ export function makeWith(yarn: Yarn, grams: number, bench: Bench): Possible[] {
 	return bench.machines.flatMap((machine) =>
 		HEAD_SIZES.flatMap((size) =>
 			[true, false].flatMap((brim): Possible[] => {
-				const first = linedHat.defaults({ ...stocked, yarns: [yarn] });
+				const first = linedDefaults({ ...stocked, yarns: [yarn] });
 				if (!first) return [];
 				const wish: LinedHatWish = {
 					...first,
@@ -105,7 +109,7 @@ export function makeWith(yarn: Yarn, grams: number, bench: Bench): Possible[] {
 /** The most rows of tube that `grams` of a yarn give on each machine, with both end tails of a gathered tube set aside. */
 export function longestTubes(yarn: Yarn, grams: number, bench: Bench): Longest[] {
 	return bench.machines.flatMap((machine): Longest[] => {
-		const first = linedHat.defaults({ ...bench, yarns: [yarn] });
+		const first = linedDefaults({ ...bench, yarns: [yarn] });
 		const p = first && ask(bench, machine.id, { ...first, length: { by: 'rows', rows: 100 } });
 		if (!p) return [];
 		const gauge = p.gauges[0]!;

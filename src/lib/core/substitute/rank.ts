@@ -6,7 +6,7 @@ import type { Bench, Project } from '../model/project';
 import { plan, type Plan } from '../plan';
 import { lengthOf, stitchesAcross } from '../plan/lies';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
-import { recipeFor } from '../recipe/registry';
+import { withYarn } from '../recipe/uses';
 import { freeBook, type Held } from '../order/stock';
 import { holdTogether } from '../bench/yarn/held-together';
 import { pairsForTex } from '../bench/yarn/pairs';
@@ -139,7 +139,6 @@ export function substitutesFor(q: Question): Answer | undefined {
 	const wanted = now.yarns[at]!;
 	const wantedGauge = now.gauges[at]!;
 	const { machine } = now;
-	const recipe = recipeFor(project.wish);
 	const verdict = verdictBook(bench, machine);
 	const free = freeBook(bench.yarns, q.held, project.id);
 	const runs = now.pieces[0]?.runs ?? [];
@@ -177,7 +176,7 @@ export function substitutesFor(q: Question): Answer | undefined {
 
 	const worked = quick.flatMap(({ candidate }): Substitute[] => {
 		const { yarn, from } = candidate;
-		const wish = recipe.withYarn(project.wish, q.yarnId, yarn.id);
+		const wish = withYarn(project.wish, q.yarnId, yarn.id);
 		const known = bench.yarns.some((y) => y.id === yarn.id);
 		const yarns = known ? bench.yarns : [...bench.yarns, yarn];
 		const then = plan({ ...project, wish }, { ...bench, yarns }, undefined, book);

@@ -12,7 +12,7 @@ import type { RunSheetEvent } from '../crank/runsheet';
 import type { Plan, PlannedPiece } from '../plan';
 import { isSpare } from '../program/program';
 import { GARMENTS, HATS, TUBES } from '../model/kinds';
-import { HAT_KINDS } from '../recipe/hats/hat';
+import { HAT_KINDS } from '../recipe/hats/kinds';
 import { TUBE_KINDS } from '../recipe/tubes/kinds';
 import { eventContext, wordEvent } from './events';
 import { wordStep } from '../technique/say-step';

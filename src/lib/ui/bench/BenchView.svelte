@@ -11,14 +11,14 @@
 	import { newId } from '$lib/store/store';
 	import Dialog from '../parts/Dialog.svelte';
 	import Ring from '../pictures/Ring.svelte';
-	import { newHat } from '../state/projects';
+	import { beginProject } from '../state/projects';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import MachineForm from './MachineForm.svelte';
 	import PairPanel from './PairPanel.svelte';
 	import Stash from './stash/Stash.svelte';
 	import { BenchChoice } from './choice.svelte';
 	import YarnForm from './YarnForm.svelte';
-	import { recipeFor } from '$lib/core/recipe/registry';
+	import { yarnsOf } from '$lib/core/recipe/uses';
 	import { firstYarn } from './defaults';
 
 	const workbench = useWorkbench();
@@ -37,7 +37,7 @@
 			machines.find((m) => m.id === current?.machineId) ??
 			machines.at(-1)
 	);
-	const currentYarns = $derived(current ? recipeFor(current.wish).yarns(current.wish) : []);
+	const currentYarns = $derived(current ? yarnsOf(current.wish) : []);
 	const yarn = $derived(
 		yarns.find((y) => y.id === choice.yarnId) ??
 			yarns.find((y) => currentYarns.includes(y.id)) ??
@@ -104,7 +104,7 @@
 		}
 	}
 	async function startHat() {
-		const project = newHat(workbench.bench, {
+		const project = await beginProject(workbench.bench, 'lined-hat', {
 			machineId: machine?.id,
 			yarnId: yarn?.id,
 			usual: workbench.settings.waste

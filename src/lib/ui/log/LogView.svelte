@@ -6,6 +6,8 @@
 	import { progressOf } from '$lib/core/crank/makes';
 	import { isHat, type MeasuredResult, type Project } from '$lib/core/model/project';
 	import { LEAST_TAUGHT, untaughtBy } from '$lib/core/learn/teaches';
+	import { tailMetres as tailsOf } from '$lib/core/crank/tails';
+	import { recipeFor } from '$lib/core/recipe';
 	import { wordUntaught, wordWhen } from '$lib/core/words/lessons';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { positionAt } from '$lib/core/crank/runsheet';
@@ -57,11 +59,15 @@
 		latest && isHat(project) && lesson(project, workbench.bench, latest.rowsKnitted)
 	);
 
+	const recipe = $derived(recipeFor(project.wish));
+	const shows = $derived(recipe?.shows(project.wish) ?? 'shape');
 	const untaught = (r: { readonly rowsKnitted: number }) =>
-		plan?.ok ? untaughtBy(project.wish, r, plan.machine) : null;
+		plan?.ok ? untaughtBy({ ...r, shows }, plan.machine) : null;
 	/** Why nothing of this kind teaches, however long it is. */
 	const never = $derived(untaught({ rowsKnitted: LEAST_TAUGHT.rows }));
-	async function add(result: MeasuredResult) {
+	async function add(measured: MeasuredResult) {
+		const tailMetres = plan?.ok ? tailsOf(plan.pieces) : null;
+		const result = { ...measured, shows, tailMetres };
 		if (!(await workbench.addResult(result, project))) return;
 		const why = untaught(result);
 		void notices.say(

@@ -86,6 +86,9 @@
 				measured.tubeCm === null ? null : layer === 'layer' ? measured.tubeCm * 2 : measured.tubeCm,
 			minutes: took,
 			rowsKnitted: knitted,
+			// What it shows of the gauge is said where it is logged.
+			shows: 'shape',
+			tailMetres: null,
 			note
 		});
 		measured = blank();

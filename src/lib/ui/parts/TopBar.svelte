@@ -3,7 +3,7 @@
 	import { progressOf } from '$lib/core/crank/makes';
 	import { foldRun } from '$lib/core/crank/run';
 	import type { RunEvent } from '$lib/core/model/project';
-	import { recipeFor } from '$lib/core/recipe/registry';
+	import { yarnsOf } from '$lib/core/recipe/uses';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { doneOf, stationsFor } from '../state/stations';
 	import Strand from './Strand.svelte';
@@ -14,7 +14,7 @@
 		workbench.project(page.params.id ?? workbench.settings.currentProject ?? '')
 	);
 	const colour = $derived.by(() => {
-		const id = project && recipeFor(project.wish).yarns(project.wish)[0];
+		const id = project && yarnsOf(project.wish)[0];
 		return workbench.records.yarns.find((y) => y.id === id)?.colour ?? '#6f8f9c';
 	});
 	let events = $state.raw<readonly RunEvent[] | null>(null);

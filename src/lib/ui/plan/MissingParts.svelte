@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { YarnId } from '$lib/core/model/bench';
 	import { isHat, isThing, type Project } from '$lib/core/model/project';
-	import { recipeFor } from '$lib/core/recipe/registry';
+	import { yarnsOf, machinesOf, withYarn } from '$lib/core/recipe/uses';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import SchemeBar from './SchemeBar.svelte';
@@ -11,10 +11,7 @@
 	const workbench = useWorkbench();
 	const here = (id: string | null) =>
 		id === null || workbench.bench.machines.some((m) => m.id === id);
-	const elsewhere = $derived(
-		isThing(project) &&
-			(recipeFor(project.wish).machines?.(project.wish) ?? []).some((id) => !here(id))
-	);
+	const elsewhere = $derived(isThing(project) && machinesOf(project.wish).some((id) => !here(id)));
 	/** Parts whose machine is gone are made on the project's. */
 	function allHere() {
 		if (!isThing(project)) return;
@@ -37,14 +34,14 @@
 	{#if isHat(project)}
 		<SchemeBar {project} {editor} yarns={workbench.bench.yarns} />
 	{:else}
-		{#each recipeFor(project.wish).yarns(project.wish) as y (y)}
+		{#each yarnsOf(project.wish) as y (y)}
 			<YarnPick
 				label="Colour"
 				value={y}
 				yarns={workbench.bench.yarns}
 				onvalue={(v) =>
 					editor.change('colours', {
-						wish: recipeFor(project.wish).withYarn(project.wish, y, v as YarnId)
+						wish: withYarn(project.wish, y, v as YarnId)
 					})}
 			/>
 		{/each}

@@ -13,7 +13,7 @@
 	import { newProject } from '../state/projects';
 	import { sizeOf } from '$lib/core/assembly/size';
 	import { comesOut, isThingPlan } from '$lib/core/plan';
-	import { recipeFor } from '$lib/core/recipe/registry';
+	import { recipeFor, nameOf } from '$lib/core/recipe';
 	import { eventPins, findingMarks, foldRow, hiddenRows } from '../state/ribbon-pins';
 	import { HeldYarn } from '../state/held-yarn.svelte';
 	import { withHeld } from '$lib/core/order/with-held';
@@ -75,7 +75,7 @@
 		switch (fix.do) {
 			case 'rows':
 				return editor.change(`${fix.rows} rows`, {
-					wish: recipeFor(wish).withRows?.(wish, fix.rows) ?? wish
+					wish: recipeFor(wish)?.withRows?.(wish, fix.rows) ?? wish
 				});
 			case 'use-fresh':
 				return editor.change('fresh readings', { useFresh: true });
@@ -166,7 +166,7 @@
 	<h1 class="sr-only">Plan of {project.name}</h1>
 	<div class="field-title no-print w-72">
 		<TextField
-			label={recipeFor(project.wish).name}
+			label={nameOf(project.wish.recipe)}
 			value={project.name}
 			example="Pier hat"
 			onvalue={(name) => editor.change('name…', { name })}
@@ -317,7 +317,7 @@
 {#if plan?.ok && onPaper !== null}
 	{@const sheet = sheetOf(plan, {
 		title: project.name,
-		kind: recipeFor(project.wish).name,
+		kind: nameOf(project.wish.recipe),
 		units,
 		terms: workbench.settings.crochet
 	})}

@@ -5,7 +5,7 @@
 	import { inRange, parseCount } from '$lib/core/quantity/parse';
 	import { readNumber, tidy } from '$lib/core/quantity/parse';
 	import { bad, good, type Result } from '$lib/core/quantity/problem';
-	import { recipeFor } from '$lib/core/recipe/registry';
+	import { yarnsOf } from '$lib/core/recipe/uses';
 	import Choice from '../parts/Choice.svelte';
 	import QuantityField from '../parts/QuantityField.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
@@ -18,7 +18,7 @@
 	}
 	let { project, editor, yarns }: Props = $props();
 	const scheme = $derived(project.wish.scheme);
-	const used = $derived(recipeFor(project.wish).yarns(project.wish));
+	const used = $derived(yarnsOf(project.wish));
 
 	const put = (next: ColourScheme, what = 'colours') => editor.wish(what, { scheme: next });
 

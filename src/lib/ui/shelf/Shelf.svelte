@@ -3,10 +3,7 @@
 	import type { Project, RunEvent } from '$lib/core/model/project';
 	import { lengthOf } from '$lib/core/plan/lies';
 	import { eventsOf } from '$lib/store/store';
-	import { HAT_KINDS } from '$lib/core/recipe/hats/hat';
-	import { GARMENT_KINDS } from '$lib/core/recipe/garments/garment';
-	import { THING_NAMES } from '$lib/core/recipe/things/thing';
-	import { TUBE_KINDS } from '$lib/core/recipe/tubes/kinds';
+	import { GROUPS, RECIPES, type Group } from '$lib/core/recipe';
 	import type { New } from '../state/projects';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import ShelfTube from './ShelfTube.svelte';
@@ -25,6 +22,13 @@
 		);
 	});
 
+	const GROUP_NAMES: Record<Group, string> = {
+		hats: 'On the head',
+		tubes: 'Worn and used',
+		panels: 'Panels and garments',
+		several: 'Folded, stuffed and hung',
+		parts: 'Parts, and your own'
+	};
 	interface Item {
 		readonly project: Project;
 		readonly plan: Plan | null;
@@ -71,34 +75,14 @@
 				}}
 			>
 				<option value="">Something else…</option>
-				<optgroup label="On the head">
-					{#each Object.values(HAT_KINDS).filter((k) => k.id !== 'lined-hat') as kind (kind.id)}
-						<option value={kind.id}>{kind.name}</option>
-					{/each}
-					<option value="hem-hat">{TUBE_KINDS['hem-hat'].name}</option>
-					<option value="headband">{TUBE_KINDS.headband.name}</option>
-				</optgroup>
-				<optgroup label="Worn and used">
-					{#each Object.values(TUBE_KINDS).filter((k) => !['hem-hat', 'headband', 'cord', 'free-tube'].includes(k.id)) as kind (kind.id)}
-						<option value={kind.id}>{kind.name}</option>
-					{/each}
-				</optgroup>
-				<optgroup label="Panels and garments">
-					{#each Object.values(GARMENT_KINDS) as kind (kind.id)}
-						<option value={kind.id}>{kind.name}</option>
-					{/each}
-				</optgroup>
-				<optgroup label="Folded, stuffed and hung">
-					{#each Object.entries(THING_NAMES) as [id, name] (id)}
-						<option value={id}>{name}</option>
-					{/each}
-				</optgroup>
+				{#each GROUPS as group (group)}
+					<optgroup label={GROUP_NAMES[group]}>
+						{#each RECIPES.filter((r) => r.group === group && r.id !== 'lined-hat') as r (r.id)}
+							<option value={r.id}>{r.name}</option>
+						{/each}
+					</optgroup>
+				{/each}
 				<optgroup label="For the stall"><option value="order">Order of several</option></optgroup>
-				<optgroup label="Parts, and your own">
-					<option value="bunting">Bunting</option>
-					<option value="cord">{TUBE_KINDS.cord.name}</option>
-					<option value="free-tube">{TUBE_KINDS['free-tube'].name}</option>
-				</optgroup>
 			</select>
 		</label>
 		<button class="act act-now" onclick={() => onnew('lined-hat')}>New hat</button>

@@ -5,7 +5,9 @@
 	import { firstYarn } from '../bench/defaults';
 	import { save, slug } from '../files/save';
 	import { KINDS } from '../files/words';
+	import { entryOf } from '$lib/core/recipe';
 	import { newProject, type New } from '../state/projects';
+	import { atHand } from '../state/recipes.svelte';
 	import { notices } from '../state/notices.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 
@@ -15,12 +17,11 @@
 	function usual(u: Unsound): unknown {
 		const raw = u.raw as { wish?: { recipe?: unknown } } | null;
 		switch (u.table) {
-			case 'projects':
-				try {
-					return newProject(workbench.bench, String(raw?.wish?.recipe) as New);
-				} catch {
-					return newProject(workbench.bench, 'lined-hat');
-				}
+			case 'projects': {
+				const id = String(raw?.wish?.recipe);
+				const what = (entryOf(id) ? id : 'lined-hat') as New;
+				return atHand(what) ? newProject(workbench.bench, what) : undefined;
+			}
 			case 'machines':
 				return { ...MACHINE_PRESETS.at(-1)!, id: u.id };
 			case 'yarns':

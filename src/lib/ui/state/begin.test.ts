@@ -4,7 +4,7 @@ import { THINGS } from '$lib/core/model/kinds';
 import { order as orderSchema } from '$lib/core/model/order';
 import { project as projectSchema } from '$lib/core/model/project';
 import { plan } from '$lib/core/plan';
-import { THING_NAMES } from '$lib/core/recipe/things/thing';
+import { nameOf } from '$lib/core/recipe';
 import { thingPins } from '../../../../tests/support/start';
 import { newOrder } from './orders';
 import { makeAnother, newProject } from './projects';
@@ -15,7 +15,7 @@ describe('something new of several pieces', () => {
 	it.each(THINGS)('%s begins on the machine nearest its usual, by its name, and plans', (kind) => {
 		const made = newProject(bench, kind)!;
 		expect(projectSchema.parse(made)).toEqual(made);
-		expect(made.name).toBe(THING_NAMES[kind]);
+		expect(made.name).toBe(nameOf(kind));
 		const { least, most } = thingPins(kind);
 		const off = (pins: number) => Math.abs(Math.log(pins / Math.sqrt(least * most)));
 		const chosen = bench.machines.find((m) => m.id === made.machineId)!;

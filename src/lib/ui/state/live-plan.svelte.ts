@@ -2,6 +2,7 @@ import type { Bench, Project } from '$lib/core/model/project';
 import type { NoPlan, Plan } from '$lib/core/plan/types';
 import { planner } from '$lib/worker/planner';
 import { Asked, wordFailure } from './asked.svelte';
+import { atHand, fetchAgain, notFetched } from './recipes.svelte';
 
 type Made = Plan | NoPlan;
 
@@ -9,11 +10,17 @@ type Made = Plan | NoPlan;
 export class LivePlan {
 	readonly #away: Asked<Made>;
 	readonly #here: { readonly plan: Made | null; readonly failure: string | null };
-	readonly #id: () => string;
+	readonly #project: () => Project;
 
 	constructor(project: () => Project, bench: () => Bench) {
-		this.#id = () => project().id;
+		this.#project = project;
 		this.#here = $derived.by(() => {
+			const { recipe } = project().wish;
+			if (!planner.away && !atHand(recipe))
+				return {
+					plan: null,
+					failure: notFetched(recipe) ? 'What it is made by could not be fetched.' : null
+				};
 			if (planner.away) return { plan: null, failure: null };
 			try {
 				return { plan: planner.now(project(), bench()), failure: null };
@@ -27,11 +34,11 @@ export class LivePlan {
 		});
 	}
 
-	/** Null only while a first long plan is on its way, or where it failed. */
+	/** Null only while a first plan is on its way, or where it failed. */
 	get value(): Made | null {
 		// What is still on its way for another project is not this one's.
 		const away = this.#away.value;
-		return this.#here.plan ?? (away?.projectId === this.#id() ? away : null);
+		return this.#here.plan ?? (away?.projectId === this.#project().id ? away : null);
 	}
 
 	/** Why there is no plan as things are now; null where there is, or one is on its way. */
@@ -39,5 +46,9 @@ export class LivePlan {
 		return this.#here.failure ?? this.#away.failure;
 	}
 
-	readonly again = (): void => this.#away.again();
+	readonly again = (): void => {
+		const { recipe } = this.#project().wish;
+		if (notFetched(recipe)) fetchAgain(recipe);
+		else this.#away.again();
+	};
 }

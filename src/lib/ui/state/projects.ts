@@ -1,7 +1,7 @@
 import type { Bench, HatProject, Project } from '$lib/core/model/project';
 import type { Wish } from '$lib/core/model/wish';
 import type { Recipe } from '$lib/core/recipe/recipe';
-import { recipeFor, recipeOf } from '$lib/core/recipe/registry';
+import { loadRecipe, nameOf, recipeOf } from '$lib/core/recipe';
 import type { UsualWaste } from '$lib/store/settings';
 import { newId } from '$lib/store/store';
 
@@ -35,7 +35,17 @@ function machineFor({ begins, pins }: Pick<Recipe, 'begins' | 'pins'>, { machine
 	return [...machines].sort((a, b) => off(a) - off(b))[0];
 }
 
-/** Anything that can be made, on the bench as it is; undefined where that lacks a machine or a yarn. */
+/** Anything that can be made, its recipe fetched first where it has to be. */
+export async function beginProject(
+	bench: Bench,
+	what: New,
+	prefer: Prefer = {}
+): Promise<Project | undefined> {
+	await loadRecipe(what);
+	return newProject(bench, what, prefer);
+}
+
+/** The same with a recipe that is loaded; undefined where the bench lacks a machine or a yarn. */
 export function newProject(
 	bench: Bench,
 	what: New,
@@ -47,7 +57,7 @@ export function newProject(
 	const yarn = bench.yarns.find((y) => y.id === yarnId);
 	const wish = recipe?.defaults(yarn ? { ...bench, yarns: [yarn] } : bench, machine);
 	if (!machine || !wish) return undefined;
-	return fresh(recipe.name, machine.id, usual && !recipe.ownWaste ? usually(wish, usual) : wish);
+	return fresh(nameOf(what), machine.id, usual && !recipe.ownWaste ? usually(wish, usual) : wish);
 }
 
 /** A new hat from the bench as it is; undefined where the bench lacks a machine or a yarn. */
@@ -56,7 +66,7 @@ export const newHat = (bench: Bench, prefer: Prefer = {}): HatProject | undefine
 
 /** A new project by a wish that is worked out already. */
 export const projectOf = (machineId: Project['machineId'], wish: Wish): Project =>
-	fresh(recipeFor(wish).name, machineId, wish);
+	fresh(nameOf(wish.recipe), machineId, wish);
 
 function fresh<W extends Wish>(
 	name: string,

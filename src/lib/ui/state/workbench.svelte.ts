@@ -1,10 +1,7 @@
 import { liveQuery, type Subscription } from 'dexie';
 import { createContext } from 'svelte';
-import { SvelteMap } from 'svelte/reactivity';
-import { isPlannedAway } from '$lib/core/model/kinds';
 import type { Bench, MeasuredResult, Project, RunEvent } from '$lib/core/model/project';
 import type { Machine, Swatch, Yarn, YarnTest } from '$lib/core/model/bench';
-import type { Wish } from '$lib/core/model/wish';
 import type { Order } from '$lib/core/model/order';
 import type { TombleDb } from '$lib/store/db';
 import { troubleOf, type StoreTrouble } from '$lib/store/failure';
@@ -21,10 +18,9 @@ import {
 	writeSettings,
 	type Records
 } from '$lib/store/store';
-import { gaugeBook, type GaugeBook } from '$lib/core/bench/gauge/book';
-import { planBare } from '$lib/core/plan';
+import { gaugeBook } from '$lib/core/bench/gauge/book';
+import { ShelfPlans } from './shelf-plans.svelte';
 import type { NoPlan, Plan } from '$lib/core/plan/types';
-import { afterFirstPage } from './first-page';
 import { BenchHistory } from './bench-history.svelte';
 import { Keeper, type Change, type RecordTable } from './keeper.svelte';
 import { ProjectEditor } from './project-editor.svelte';
@@ -79,18 +75,8 @@ export class Workbench {
 	readonly units = $derived(this.settings.units);
 	/** Undo and redo over what lies on the bench. */
 	readonly history: BenchHistory;
-	/** Of this bench: a new one begins empty. */
-	readonly #plans = $derived.by(() => {
-		void this.bench;
-		// Filled as it is asked; what it holds follows from its key.
-		// eslint-disable-next-line svelte/prefer-svelte-reactivity
-		return new Map<Project, Plan | NoPlan>();
-	});
-	/** Plans made away, as they come in: of this bench. */
-	readonly #away = $derived.by(() => {
-		void this.bench;
-		return { plans: new SvelteMap<Project, Plan | NoPlan>(), asked: new WeakSet<Project>() };
-	});
+	/** Plans as the shelf draws them. */
+	readonly #shelf: ShelfPlans;
 	// Never shown itself: each editor is reactive on its own.
 	// eslint-disable-next-line svelte/prefer-svelte-reactivity
 	#editors = new Map<string, ProjectEditor>();
@@ -99,6 +85,7 @@ export class Workbench {
 
 	constructor(readonly db: TombleDb) {
 		this.keeper = new Keeper(db);
+		this.#shelf = new ShelfPlans(db);
 		this.history = new BenchHistory((what, changes) => this.keeper.write(what, changes));
 	}
 
@@ -136,6 +123,7 @@ export class Workbench {
 			clearTimeout(slow);
 			this.trouble = this.db.isNewer ? 'newer' : null;
 			check = setTimeout(() => void this.check(), CHECK_MS);
+			void this.#shelf.open();
 			subscriptions.push(
 				liveQuery(() => readRecords(this.db)).subscribe({
 					next: (records) => {
@@ -183,6 +171,11 @@ export class Workbench {
 
 	/** Holds every record against the schemas of the file format: one that does not read is set apart. */
 	async check(): Promise<void> {
+		if (this.#stored.results.some((r) => r.tailMetres === null && r.grams !== null))
+			void import('./settle')
+				.then(({ settleTails }) => settleTails(this.db, this.#stored, this.bench))
+				// It is tried again the next time.
+				.catch(() => undefined);
 		const sound = await import('$lib/store/sound').catch(() => null);
 		if (!sound) return;
 		const { unsound } = sound.soundRecords(this.#stored);
@@ -204,34 +197,9 @@ export class Workbench {
 		return this.records.projects.find((p) => p.id === id);
 	}
 
-	/**
-	 * The plan of a project on the bench as it is now, without counsel where it is made here; worked out once, whoever asks. Null while one that
-	 * takes more works is being made in the worker. A record that breaks the planning has no plan, and breaks nothing else.
-	 */
+	/** The plan of a project as the shelf draws it; null while the first one is being made. */
 	planOf(project: Project): Plan | NoPlan | null {
-		const known = this.#plans.get(project);
-		if (known) return known;
-		const made = planOrNone(project, this.bench, this.book);
-		this.#plans.set(project, made);
-		return made;
-	}
-
-	#planAway(project: Project): Plan | NoPlan | null {
-		const { plans, asked } = this.#away;
-		const made = plans.get(project);
-		if (made) return made;
-		if (!asked.has(project)) {
-			asked.add(project);
-			const bench = this.bench;
-			afterFirstPage()
-				.then(() => import('$lib/worker/planner'))
-				.then(({ planner }) => planner.later(project, bench))
-				.then(
-					(p) => plans.set(project, p),
-					() => plans.set(project, noPlan(project))
-				);
-		}
-		return null;
+		return this.#shelf.of(project, this.bench);
 	}
 
 	/** The one editor of a project: its undo history lasts while the application is open. */
@@ -349,17 +317,6 @@ export class Workbench {
 			s,
 			this.records.swatches.find((x) => x.id === s.id)
 		);
-}
-
-const noPlan = (project: Project): NoPlan => ({ ok: false, projectId: project.id, findings: [] });
-
-function planOrNone(project: Project, bench: Bench, book: GaugeBook): Plan | NoPlan {
-	try {
-		return planBare(project, bench, book);
-	} catch {
-		// It does not read: the check says so, and what to do.
-		return noPlan(project);
-	}
 }
 
 /** Asks the browser not to clear what is here when space runs short; it may refuse, and need not ask the maker. */

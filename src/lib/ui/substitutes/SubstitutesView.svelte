@@ -4,7 +4,7 @@
 	import type { Project } from '$lib/core/model/project';
 	import type { Yarn, YarnId } from '$lib/core/model/bench';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
-	import { recipeFor } from '$lib/core/recipe/registry';
+	import { yarnsOf, withYarn } from '$lib/core/recipe/uses';
 	import { CRITERIA } from '$lib/core/substitute/criteria';
 	import type { Answer, Substitute } from '$lib/core/substitute/rank';
 	import { wordSource } from '$lib/core/words/sources';
@@ -29,7 +29,7 @@
 	const held = new HeldYarn(workbench);
 	const MOST = 24;
 
-	const used = $derived(recipeFor(project.wish).yarns(project.wish));
+	const used = $derived(yarnsOf(project.wish));
 	const yarnId = $derived(used.find((id) => id === wanted) ?? used[0]);
 	const yarns = $derived(workbench.bench.yarns);
 	const lookup = (id: YarnId) => yarns.find((y) => y.id === id);
@@ -88,7 +88,7 @@
 		}
 		const was = answer.wanted.colourName;
 		editor.change(`${s.yarn.colourName} for ${was}`, {
-			wish: recipeFor(project.wish).withYarn(project.wish, yarnId, id)
+			wish: withYarn(project.wish, yarnId, id)
 		});
 		const added = made;
 		void notices.say(`${s.yarn.colourName} stands in for ${was}`, {

@@ -1,3 +1,4 @@
+import { withYarn } from '../uses';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
@@ -124,7 +125,7 @@ describe('a string of flags', () => {
 	});
 
 	it('with another yarn or other rows it is still a string of flags', () => {
-		expect(bunting.withYarn(wishOf(), A.id, B.id).yarns).toEqual([B.id, B.id]);
+		expect(withYarn(wishOf(), A.id, B.id).yarns).toEqual([B.id, B.id]);
 		expect(bunting.withRows!(wishOf(), 30).width).toEqual({ by: 'stitches', stitches: 31 });
 	});
 });

@@ -114,11 +114,10 @@ function startStitches(bench: Bench): number {
 /** A string of flags: triangles of panel, cast on with a finished edge and decreased at both edges down to a tip. */
 export const bunting: Recipe<BuntingWish, FinishedOf<'flags'>> = {
 	id: 'bunting',
-	name: 'Bunting',
 	rules: buntingRules,
 	begins: 'most-pins',
 	ownWaste: true,
-	teaches: 'shape',
+	shows: () => 'shape',
 	defaults: (bench) => {
 		const yarn = bench.yarns[0];
 		return (
@@ -131,16 +130,11 @@ export const bunting: Recipe<BuntingWish, FinishedOf<'flags'>> = {
 			}
 		);
 	},
-	yarns: (wish) => [...new Set(wish.yarns)],
 	withRows: (wish, rows) => {
 		const rounds = Math.max(1, Math.round((rows - STRAIGHT_ROWS) / wish.everyRows));
 		const stitches = Math.min(190, Math.max(5, wish.tip + rounds * perRound(wish)));
 		return { ...wish, width: { by: 'stitches', stitches } };
 	},
-	withYarn: (wish, from, to) => ({
-		...wish,
-		yarns: wish.yarns.map((id) => (id === from ? to : id))
-	}),
 	design: (wish, context: DesignContext) => {
 		const used = flagsOf(wish).filter((f) => f.flags > 0);
 		const counts = flagCounts(wish, context.gauge(used[0]!.yarn).stitchesPerCm.mean);

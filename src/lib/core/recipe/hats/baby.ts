@@ -4,7 +4,6 @@ import type { HatKind } from './kind';
 /** The lined hat for a baby: on a small machine in light yarn. */
 export const baby: HatKind = {
 	id: 'baby-hat',
-	name: 'Baby hat',
 	head: { kind: 'table', size: 'baby' },
 	turnedUp: false,
 	brimCm: 3,

@@ -6,7 +6,6 @@ import type { HatKind } from './kind';
  */
 export const corner: HatKind = {
 	id: 'corner-hat',
-	name: 'Corner-top hat',
 	head: { kind: 'table', size: 'child' },
 	turnedUp: false,
 	brimCm: 4,

@@ -15,8 +15,9 @@ import {
 import { schemeArb } from '../../../../../tests/support/arbitrary';
 import { linedHatWish, type LinedHatWish } from '../../model/wish';
 import { plan } from '../../plan';
-import { HAT_KINDS, hatRecipe, hatSections } from './hat';
-import { recipeFor, recipes } from '../registry';
+import { HAT_KINDS } from './kinds';
+import { hatRecipe, hatSections } from './hat';
+import { RECIPES, recipeFor } from '..';
 
 const twoColour = (liningExtraRows: number) =>
 	({ kind: 'outer-lining', outer: A.id, lining: B.id, liningExtraRows }) as const;
@@ -141,8 +142,8 @@ it('the defaults of any bench with a yarn stand in the schema and plan', () => {
 		const wish = recipe.defaults(benchOf())!;
 		expect(linedHatWish.parse(wish)).toEqual(wish);
 		expect(recipe.defaults(benchOf({ yarns: [] }))).toBeUndefined();
-		expect(recipeFor(wish).id).toBe(kind.id);
-		expect(recipes.map((r) => r.id)).toContain(kind.id);
+		expect(recipeFor(wish)!.id).toBe(kind.id);
+		expect(RECIPES.map((r) => r.id)).toContain(kind.id);
 		const p = plan(projectOf(wish), benchOf());
 		expect(p.ok && p.finished.kind).toBe('worn');
 	}

@@ -6,12 +6,8 @@ import { tubeProgram } from '../../program/program';
 import { nearestWithParity } from '../../quantity/whole';
 import { own, worked, type Working } from '../../quantity/working';
 import { adultLayer, headCm, isAdult, isBaby, VISIBLE_SHARE } from '../../bench/size/head';
-import type { HatKindId } from '../../model/kinds';
-import { baby } from './baby';
-import { corner } from './corner';
+import { inScheme, yarnsOf } from '../uses';
 import type { HatKind } from './kind';
-import { lined } from './lined';
-import { tiny } from './tiny';
 import { rowsThatLast } from '../lasting';
 import { finishHat } from '../../assembly/finished';
 import { tuckTube } from '../../assembly/tucked-tube';
@@ -23,46 +19,13 @@ import type { Design, DesignContext, Recipe } from '../recipe';
 import { hatSizes } from './figures';
 import { hatRules } from './rules';
 
-/** Every hat that is one tube tucked into itself. A new one is its file and a place here. */
-export const HAT_KINDS: { readonly [K in HatKindId]: HatKind } = {
-	'lined-hat': lined,
-	'corner-hat': corner,
-	'baby-hat': baby,
-	'tiny-hat': tiny
-};
-
 type Sections = { yarn: number; rows: number }[];
 
-const yarnsOf = (scheme: ColourScheme): YarnId[] => {
-	switch (scheme.kind) {
-		case 'one':
-			return [scheme.yarn];
-		case 'outer-lining':
-			return [...new Set([scheme.outer, scheme.lining])];
-		case 'false-brim':
-			return [...new Set([scheme.main, scheme.brim])];
-		case 'stripes':
-			return [...new Set(scheme.yarns)];
-	}
-};
-
-function schemeWith(scheme: ColourScheme, from: YarnId, to: YarnId): ColourScheme {
-	const swap = (id: YarnId) => (id === from ? to : id);
-	switch (scheme.kind) {
-		case 'one':
-			return { ...scheme, yarn: swap(scheme.yarn) };
-		case 'outer-lining':
-			return { ...scheme, outer: swap(scheme.outer), lining: swap(scheme.lining) };
-		case 'false-brim':
-			return { ...scheme, main: swap(scheme.main), brim: swap(scheme.brim) };
-		case 'stripes':
-			return { ...scheme, yarns: scheme.yarns.map(swap) };
-	}
-}
+const yarnsIn = (scheme: ColourScheme): YarnId[] => [...new Set(inScheme(scheme))];
 
 /** Shares `rows` main rows out over the scheme's sections, in knitting order. They always sum to `rows`. */
 export function hatSections(scheme: ColourScheme, rows: number): Sections {
-	const at = (id: YarnId) => yarnsOf(scheme).indexOf(id);
+	const at = (id: YarnId) => yarnsIn(scheme).indexOf(id);
 	switch (scheme.kind) {
 		case 'one':
 			return [{ yarn: 0, rows }];
@@ -235,7 +198,7 @@ const lengthOf = (sections: Sections, rowsPerCm: readonly number[]): number =>
 	sections.reduce((t, s) => t + s.rows / rowsPerCm[s.yarn]!, 0);
 
 function solveRows(wish: LinedHatWish, context: DesignContext): { rows: number; working: Working } {
-	const yarns = yarnsOf(wish.scheme);
+	const yarns = yarnsOf(wish);
 	const gauges = yarns.map(context.gauge);
 	const main = gauges[0]!;
 	const circumference = context.machine.pins / main.stitchesPerCm.mean;
@@ -316,7 +279,7 @@ function finished(
 	{ machine, gauge }: DesignContext,
 	{ pieces: [piece], assembly }: Pick<Design, 'pieces' | 'assembly'>
 ): Pick<Design<FinishedOf<'worn'>>, 'finished' | 'sizes'> {
-	const gauges = yarnsOf(wish.scheme).map(gauge);
+	const gauges = yarnsOf(wish).map(gauge);
 	const main = gauges[0]!;
 	const runs = mainRuns(piece?.program ?? []);
 	const head = headCm(wish.head);
@@ -340,8 +303,7 @@ function finished(
 /** The recipe of one kind of hat. */
 export const hatRecipe = (kind: HatKind): Recipe<LinedHatWish, FinishedOf<'worn'>> => ({
 	id: kind.id,
-	name: kind.name,
-	teaches: 'tube',
+	shows: () => 'tube',
 	defaults: (bench) => {
 		const [a, b] = bench.yarns;
 		return (
@@ -360,13 +322,11 @@ export const hatRecipe = (kind: HatKind): Recipe<LinedHatWish, FinishedOf<'worn'
 			}
 		);
 	},
-	yarns: (wish) => yarnsOf(wish.scheme),
 	withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
 	byYarn: (wish) => ({ ...wish, length: { by: 'yarn' } }),
 	rules: hatRules(kind),
 	pins: kind.pins,
 	begins: kind.id === 'lined-hat' ? 'last' : 'nearest',
-	withYarn: (wish, from, to) => ({ ...wish, scheme: schemeWith(wish.scheme, from, to) }),
 	design: (wish, context) => {
 		const { rows, working } = solveRows(wish, context);
 		const program = tubeProgram({
@@ -382,7 +342,7 @@ export const hatRecipe = (kind: HatKind): Recipe<LinedHatWish, FinishedOf<'worn'
 					name: 'Tube',
 					count: 1,
 					mirrored: false,
-					yarns: yarnsOf(wish.scheme),
+					yarns: yarnsOf(wish),
 					program,
 					rowsWorking: working,
 					sectionsWorking: sectionsWorking(wish.scheme, rows)
@@ -402,5 +362,3 @@ export const hatRecipe = (kind: HatKind): Recipe<LinedHatWish, FinishedOf<'worn'
 		return { ...knit, ...finished(wish, context, knit) };
 	}
 });
-
-export const linedHat = hatRecipe(lined);

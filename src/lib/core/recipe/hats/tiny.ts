@@ -6,7 +6,6 @@ import type { HatKind } from './kind';
  */
 export const tiny: HatKind = {
 	id: 'tiny-hat',
-	name: 'Very small baby hat',
 	head: { kind: 'table', size: 'preemie' },
 	turnedUp: false,
 	brimCm: 2,

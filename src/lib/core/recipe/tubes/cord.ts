@@ -3,7 +3,6 @@ import { TUBE, type TubeKind } from './kind';
 /** A cord or a narrow strap: 2 to 4 pins in tube mode, back and forth, no waste yarn (common practice). */
 export const cord: TubeKind = {
 	id: 'cord',
-	name: 'Cord or strap',
 	piece: 'Cord',
 	copies: 1,
 	around: null,

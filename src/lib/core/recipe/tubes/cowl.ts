@@ -3,7 +3,6 @@ import { TUBE, type TubeKind } from './kind';
 /** A tube closed to a ring, end to end. It lies round the shoulders by its length. */
 export const cowl: TubeKind = {
 	id: 'cowl',
-	name: 'Cowl',
 	piece: 'Tube',
 	copies: 1,
 	around: { what: 'Round, as it is to lie', usualCm: 62, by: 'length' },

@@ -6,7 +6,6 @@ const OF_CUP = 0.85;
 
 export const cupSleeve: TubeKind = {
 	id: 'cup-sleeve',
-	name: 'Cup sleeve',
 	piece: 'Tube',
 	copies: 1,
 	around: { what: 'Cup', usualCm: 26, by: 'length' },

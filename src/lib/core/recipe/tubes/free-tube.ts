@@ -12,7 +12,6 @@ const end = (how: TubeEnd, edge: Edge, closing: FlatClosing): AssemblyStep =>
 /** A tube for whatever the maker has in mind: sections as written, each end closed as wished. */
 export const freeTube: TubeKind = {
 	id: 'free-tube',
-	name: 'Free tube',
 	piece: 'Tube',
 	copies: 1,
 	around: null,

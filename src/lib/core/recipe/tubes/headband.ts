@@ -7,7 +7,6 @@ const OF_HEAD = 0.75;
 
 export const headband: TubeKind = {
 	id: 'headband',
-	name: 'Headband',
 	piece: 'Tube',
 	copies: 1,
 	around: { what: 'Head', usualCm: HEAD_CM.woman, by: 'length' },

@@ -8,7 +8,6 @@ import { TUBE, type TubeKind } from './kind';
  */
 export const hemHat: TubeKind = {
 	id: 'hem-hat',
-	name: 'Hung-hem hat',
 	piece: 'Tube',
 	copies: 1,
 	around: { what: 'Head', usualCm: HEAD_CM.woman, by: 'width' },

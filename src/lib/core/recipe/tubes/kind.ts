@@ -18,7 +18,6 @@ export interface NamedSize {
 /** A tube that is worn or used as it comes off: what it goes round, how long that makes it, and what becomes of its ends. */
 export interface TubeKind {
 	readonly id: TubeKindId;
-	readonly name: string;
 	/** One of them, as its piece is called. */
 	readonly piece: string;
 	readonly copies: number;

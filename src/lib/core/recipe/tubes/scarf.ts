@@ -3,7 +3,6 @@ import { flatEnds, type TubeKind } from './kind';
 /** A long tube, ends closed flat; 340 to 450 rows with the yarn there is (common practice). */
 export const scarf: TubeKind = {
 	id: 'scarf',
-	name: 'Scarf',
 	piece: 'Tube',
 	copies: 1,
 	around: null,

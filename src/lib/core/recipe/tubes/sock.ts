@@ -10,7 +10,6 @@ const LEG_OF_FOOT = 1;
  */
 export const sock: TubeKind = {
 	id: 'sock',
-	name: 'Plain tube sock',
 	piece: 'Sock',
 	copies: 2,
 	around: { what: 'Foot, heel to toe', usualCm: 23.8, by: 'along' },

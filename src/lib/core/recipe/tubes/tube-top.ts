@@ -8,7 +8,6 @@ import { TUBE, type TubeKind } from './kind';
  */
 export const tubeTop: TubeKind = {
 	id: 'tube-top',
-	name: 'Tube top',
 	piece: 'Tube',
 	copies: 1,
 	around: { what: 'Body under the arms', usualCm: 67.5, by: 'width' },

@@ -195,8 +195,7 @@ function finished(
 /** The recipe of one kind of tube. */
 export const tubeRecipe = (kind: TubeKind): Recipe<PlainTubeWish, FinishedOf<'tube'>> => ({
 	id: kind.id,
-	name: kind.name,
-	teaches: (wish) =>
+	shows: (wish) =>
 		kind.cord ? 'cord' : hemOf(wish) > 0 ? 'hem' : kind.copies > 1 ? 'copies' : 'tube',
 	defaults: (bench, machine = bench.machines[0]) => {
 		const [a, b] = bench.yarns;
@@ -224,11 +223,6 @@ export const tubeRecipe = (kind: TubeKind): Recipe<PlainTubeWish, FinishedOf<'tu
 			joinTails: 'tie'
 		};
 	},
-	yarns: (wish) => [...new Set(wish.yarns)],
-	withYarn: (wish, from, to) => ({
-		...wish,
-		yarns: wish.yarns.map((id) => (id === from ? to : id))
-	}),
 	withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
 	byYarn: (wish) => ({ ...wish, length: { by: 'yarn' } }),
 	rules: tubeRules(kind),

@@ -5,11 +5,12 @@
 	import { plan } from '$lib/core/plan';
 	import { printValue } from '$lib/core/quantity/print';
 	import { divideCake, phaseRows, phaseRuns, phasesShown } from '$lib/core/bench/yarn/phases';
-	import { recipeFor } from '$lib/core/recipe/registry';
+	import { yarnsOf } from '$lib/core/recipe/uses';
 	import { inRange, parseCount } from '$lib/core/quantity/parse';
 	import type { Result } from '$lib/core/quantity/problem';
 	import QuantityField from '../../parts/QuantityField.svelte';
 	import { newHat } from '../../state/projects';
+	import { atHand } from '../../state/recipes.svelte';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import PhaseStrip from './PhaseStrip.svelte';
 
@@ -19,15 +20,16 @@
 	const current = $derived(workbench.project(workbench.settings.currentProject ?? ''));
 	// The project at hand, if it uses this yarn; else a hat as it would be started now.
 	const project = $derived(
-		current && recipeFor(current.wish).yarns(current.wish).includes(yarn.id)
+		current && yarnsOf(current.wish).includes(yarn.id)
 			? current
-			: newHat(workbench.bench, {
-					machineId: machine.id,
-					yarnId: yarn.id,
-					usual: workbench.settings.waste
-				})
+			: atHand('lined-hat') &&
+					newHat(workbench.bench, {
+						machineId: machine.id,
+						yarnId: yarn.id,
+						usual: workbench.settings.waste
+					})
 	);
-	const onProject = $derived(project?.id === current?.id);
+	const onProject = $derived(project && project.id === current?.id);
 	let stripeRows = $state(8);
 
 	const machines = $derived(
@@ -39,8 +41,9 @@
 				// The same thing on this machine has its own rows: planned, not guessed.
 				const made =
 					project &&
+					atHand(project.wish.recipe) &&
 					plan({ ...project, machineId: m.id }, workbench.bench, undefined, workbench.book);
-				const rows = made?.ok ? made.pieces[0]!.mainRows : 0;
+				const rows = made && made.ok ? made.pieces[0]!.mainRows : 0;
 				const runs = phaseRuns(yarn, perRow.mean, rows);
 				return { m, perRow, rows, runs, shown: phasesShown(runs), covers: phaseRows(yarn, perRow) };
 			})

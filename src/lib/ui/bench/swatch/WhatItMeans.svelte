@@ -8,6 +8,7 @@
 	import { relative } from '$lib/core/quantity/estimate';
 	import { printEstimate, printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { newHat } from '../../state/projects';
+	import { atHand } from '../../state/recipes.svelte';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import { STATE_WORDS } from '../words';
 	import { letterOf } from './swatch';
@@ -28,6 +29,7 @@
 
 	// What the spread means: a hat for a woman, as it would be planned from the bench as it is.
 	const hat = $derived.by(() => {
+		if (!atHand('lined-hat')) return null;
 		const project = newHat(bench, {
 			machineId: machine.id,
 			yarnId: yarn.id,

@@ -1,0 +1,82 @@
+import { SvelteMap } from 'svelte/reactivity';
+import { version } from '$app/environment';
+import type { Bench, Project } from '$lib/core/model/project';
+import type { NoPlan, Plan } from '$lib/core/plan/types';
+import type { Card, TombleDb } from '$lib/store/db';
+import { afterFirstPage } from './first-page';
+
+type Made = Plan | NoPlan;
+
+/** What plans are made of, in a few digits: another bench or project has others (FNV-1a). */
+function stamp(made: unknown): string {
+	const text = JSON.stringify(made);
+	let hash = 0x811c9dc5;
+	for (let i = 0; i < text.length; i++)
+		hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193) >>> 0;
+	return `${hash.toString(36)}.${text.length.toString(36)}`;
+}
+
+/** Of a plan what a shelf draws, and no more. */
+const drawn = (made: Made): Made =>
+	made.ok
+		? { ...made, amounts: [], joints: [], tools: [], steps: [], findings: [] }
+		: { ...made, findings: [] };
+
+/**
+ * Plans as the shelf draws them. They are put aside in the store with what they were made of, so that a shelf opens without
+ * planning; one that is out of date is shown until the worker has made it anew.
+ */
+export class ShelfPlans {
+	readonly #db: TombleDb;
+	#read = $state(false);
+	readonly #cards = new SvelteMap<string, Card>();
+	/** By project: what is being made now. */
+	// eslint-disable-next-line svelte/prefer-svelte-reactivity
+	readonly #asked = new Map<string, string>();
+	#bench: { readonly of: Bench; readonly stamp: string } | null = null;
+
+	constructor(db: TombleDb) {
+		this.#db = db;
+	}
+
+	/** Reads what was put aside; without it everything is made anew. */
+	async open(): Promise<void> {
+		const cards = await this.#db.cards.toArray().catch(() => []);
+		for (const c of cards) this.#cards.set(c.projectId, c);
+		this.#read = true;
+	}
+
+	/** The plan of a project as it is drawn; null while the first one is on its way. */
+	of(project: Project, bench: Bench): Made | null {
+		if (!this.#read) return null;
+		const madeOf = this.#madeOf(project, bench);
+		const card = this.#cards.get(project.id);
+		if (card?.madeOf !== madeOf && this.#asked.get(project.id) !== madeOf)
+			this.#make(project, bench, madeOf);
+		return (card?.plan as Made | undefined) ?? null;
+	}
+
+	#madeOf({ id, wish, machineId, useFresh }: Project, bench: Bench): string {
+		if (this.#bench?.of !== bench) this.#bench = { of: bench, stamp: stamp(bench) };
+		return `${version} ${this.#bench.stamp} ${stamp([id, wish, machineId, useFresh])}`;
+	}
+
+	#make(project: Project, bench: Bench, madeOf: string): void {
+		this.#asked.set(project.id, madeOf);
+		const none: NoPlan = { ok: false, why: 'failed', projectId: project.id, findings: [] };
+		const kept = (plan: Made, keep: boolean) => {
+			if (this.#asked.get(project.id) !== madeOf) return;
+			const card: Card = { projectId: project.id, madeOf, plan: drawn(plan) };
+			this.#cards.set(project.id, card);
+			// What cannot be put aside is made anew the next time.
+			if (keep) void this.#db.cards.put(card).catch(() => undefined);
+		};
+		afterFirstPage()
+			.then(() => import('$lib/worker/planner'))
+			.then(({ planner }) => planner.bare(project, bench))
+			.then(
+				(made) => kept(made, true),
+				() => kept(none, false)
+			);
+	}
+}
