@@ -6,7 +6,8 @@ export default defineConfig({
 	plugins: [tailwindcss(), sveltekit()],
 	// The package's build for browsers of today, without what older ones need.
 	resolve: { alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.mjs' }] },
-	worker: { format: 'es' },
+	// One file a worker: what a worker fetches later would not be at hand offline.
+	worker: { format: 'es', rolldownOptions: { output: { codeSplitting: false } } },
 	test: {
 		include: ['src/**/*.test.ts', 'tests/{outside,oracle}/**/*.test.ts'],
 		environment: 'node',

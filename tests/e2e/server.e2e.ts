@@ -1,3 +1,4 @@
+import '../support/recipes';
 import { expect, openDemo, test } from './support';
 import { harbour } from '../../src/lib/demo/harbour';
 import { snapshot } from '../../src/lib/file/snapshot';

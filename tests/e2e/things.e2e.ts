@@ -1,3 +1,4 @@
+import '../support/recipes';
 import { readFileSync } from 'node:fs';
 import { enter, expect, openDemo, test } from './support';
 import type { Page } from '@playwright/test';

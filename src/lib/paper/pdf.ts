@@ -333,6 +333,7 @@ export async function planSheet(sheet: Sheet, paper: Paper): Promise<Uint8Array>
 	}
 	for (const [i, p] of sheet.pieces.entries()) piece(s, p, i + 1);
 	if (sheet.steps.length > 0) s.heading('After the machine');
+	if (sheet.tools) s.say(`At hand: ${sheet.tools}`, { x: MARGIN, size: 9 });
 	for (const [i, step] of sheet.steps.entries()) {
 		s.room(34);
 		s.y -= 5;

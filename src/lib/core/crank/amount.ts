@@ -40,7 +40,8 @@ export interface YarnUse {
 /** The main row at which `metres` are used up, or null. */
 function runOut(use: YarnUse, metres: number): number | null {
 	const perRow = (use.pins * (use.stitchesOn[0]?.gauge.loopCm.mean ?? 0)) / 100;
-	let left = metres - use.castOnMetres;
+	// What is worked in by hand afterwards has to be left over.
+	let left = metres - use.castOnMetres - use.handMetres;
 	for (const run of use.runs.filter((r) => r.yarn === use.yarn)) {
 		for (const t of use.tails) if (t.atRow === run.from) left -= t.lengthCm / 100;
 		const rows = run.to - run.from;

@@ -21,7 +21,7 @@ export interface HandYarn {
 
 /** Yarn of all pieces and their copies, by yarn. At which row it runs out is known where there is one piece. */
 export function amountsOf({ yarns, knitted, hand }: Input): YarnAmount[] {
-	const alone = knitted.length === 1 && knitted[0]!.piece.count === 1 && hand.length === 0;
+	const alone = knitted.length === 1 && knitted[0]!.piece.count === 1;
 	return yarns.flatMap((of, yarn) => {
 		const takes = knitted.filter((k) => (k.stitches.get(yarn) ?? 0) > 0);
 		const handMetres = hand.reduce((t, h) => t + (h.yarn === yarn ? h.metres : 0), 0);

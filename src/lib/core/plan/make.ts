@@ -12,8 +12,9 @@ import { countProgram, excessOf, loadOf, type Excess } from '../program/load';
 import type { Finished } from '../recipe/finished';
 import type { Design, Recipe } from '../recipe/recipe';
 import { machinesOf, yarnsOf } from '../recipe/uses';
-import { handYarnOf, jointsOf, stepsOf, tailUse, toolsOf } from '../technique';
+import { handTimeOf, handYarnOf, jointsOf, stepsOf, tailUse, toolsOf } from '../technique';
 import { usedOf, type Used } from './bench';
+import { byHandFigure, fillFigure } from './by-hand';
 import { lengthOf } from './lies';
 import { rowPlaces } from './places';
 import type { AsKnitted, NoPlan, Plan } from './types';
@@ -119,8 +120,8 @@ function derive<W extends Wish, F extends Finished>(designed: Designed<W, F>): P
 		joints,
 		amounts,
 		time: crankTime(rowsByMachine(pieces, machine), bench.evidence),
-		byHand: design.byHand ?? null,
-		fill: design.fill ?? null,
+		byHand: byHandFigure(handTimeOf(table)),
+		fill: fillFigure(assembly, worked.pieces),
 		tools: toolsOf(table),
 		steps: stepsOf(table),
 		findings: []

@@ -1,10 +1,8 @@
 import type { Estimate } from '../quantity/estimate';
 import { estimate, scale, sum } from '../quantity/estimate';
+import { LATCH_SECONDS, SEW_SECONDS } from '../technique/hand';
 import type { Wider } from '../shaping/wider';
 
-/** A rung latched up by hand takes about two seconds, a centimetre of mattress stitch twelve (from memory). */
-export const LATCH_SECONDS = 2;
-export const SEW_SECONDS = 12;
 /** Either may be a third more or less in another hand (from memory). */
 const HAND_RELATIVE_SD = 0.33;
 

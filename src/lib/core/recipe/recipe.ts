@@ -7,7 +7,6 @@ import type { Bench } from '../model/project';
 import type { Machine, MachineId, Shows, Yarn, YarnId } from '../model/bench';
 import type { Wish } from '../model/wish';
 import type { Excess } from '../program/load';
-import type { Figure } from '../quantity/working';
 import type { Finished } from './finished';
 
 /** What a recipe makes of its options on a bench: pieces, how they come together, and what comes of it. */
@@ -18,8 +17,6 @@ export interface Design<F extends Finished = Finished> {
 	readonly finished: F;
 	/** What can be measured, the most telling first. */
 	readonly sizes: readonly Size[];
-	readonly byHand?: Figure;
-	readonly fill?: Figure;
 }
 
 /** Too much to be worked out: it is refused before a piece is knitted. */

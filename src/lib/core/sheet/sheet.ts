@@ -11,6 +11,7 @@ import { wordFinding } from '../words/findings';
 import { say } from '../quantity/say';
 import { wordTail } from '../words/tails';
 import { wordSequence, wordStep } from '../technique/say-step';
+import { wordTools } from '../technique/say-tools';
 
 /** A stretch of one colour, with both readings of a row counter at its end. */
 export interface SheetSection {
@@ -74,6 +75,8 @@ export interface Sheet {
 		readonly how: string;
 		readonly caution: string;
 	}[];
+	/** What to have at hand after the machine, in one sentence. */
+	readonly tools: string;
 	readonly findings: readonly string[];
 	readonly templates: readonly Template[];
 }
@@ -196,6 +199,7 @@ export function sheetOf(plan: Plan, { title, kind, units, terms }: Options): She
 				caution: s.caution ? CAUTIONS[s.caution] : ''
 			};
 		}),
+		tools: wordTools(plan.tools),
 		findings: plan.findings
 			.filter((f) => !f.accepted && f.severity !== 'tip')
 			.map((f) => {

@@ -1,3 +1,4 @@
+import { SEW_SECONDS } from './hand';
 import { jointOf, side, type Joint } from '../assembly/joint';
 import { rowsWord } from '../quantity/say';
 import { pieceOf, SHARP, strandFor, technique, threadMetres, tool } from './technique';
@@ -34,6 +35,7 @@ export const foldBag = technique<'fold-bag'>({
 		}
 	},
 	steps: ({ missRows }) => [{ id: 'fold-bag', do: 'fold-bag', missRows }],
+	minutes: () => ({ what: 'folded', times: 1, minutes: 4 }),
 	tools: () => [tool('clips')]
 });
 
@@ -70,6 +72,10 @@ export const sewBag = technique<'sew-bag'>({
 		const p = pieceOf(table, piece);
 		// Sewn with the yarn of the handle, which is the first.
 		return p ? [{ yarn: 0, metres: 2 * threadMetres(wideCm(p), 2) }] : [];
+	},
+	minutes: ({ piece }, table) => {
+		const p = pieceOf(table, piece);
+		return p ? { what: 'seams sewn', times: 2, minutes: 1 + (wideCm(p) * SEW_SECONDS) / 60 } : null;
 	},
 	tools: () => [tool('needle')]
 });
@@ -117,5 +123,6 @@ export const handle = technique<'handle'>({
 		const p = pieceOf(table, piece);
 		return p ? [{ yarn: yarnOf(p), metres: 2 * threadMetres(wideCm(p), 1) }] : [];
 	},
+	minutes: () => ({ what: 'handle ends sewn on', times: 2, minutes: 4 }),
 	tools: () => [tool('needle')]
 });

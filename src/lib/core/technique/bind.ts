@@ -11,6 +11,15 @@ import {
 	tool,
 	type WorkStep
 } from './technique';
+import {
+	CHAIN_LOOPS,
+	CROCHET_LOOPS,
+	firstYarn,
+	HOOK_SECONDS,
+	hookedMetres,
+	lastYarn,
+	loopCm
+} from './hand';
 import { wasteOff, wasteOffWorks } from './waste-off';
 
 interface Row {
@@ -68,6 +77,24 @@ export const bind = technique<'bind'>({
 		return [step, ...(named ? [] : wasteOff(p, edge))];
 	},
 	tail: ({ piece, edge }, end) => (piece === end.piece && edge === end.edge ? 'bind' : null),
+	// A chain through every loop comes off the tail; two crochet stitches a loop take yarn of their own.
+	yarn: ({ piece, edge, perLoop = 1 }, table) => {
+		const p = pieceOf(table, piece);
+		if (!p || perLoop === 1) return [];
+		const all = hookedMetres(perLoop * loopsAt(p, edge), CROCHET_LOOPS, loopCm(p));
+		const beyond = Math.max(0, all - tailAt(p, edge) / 100);
+		return [{ yarn: edge === 'cast-on' ? firstYarn(p) : lastYarn(p), metres: p.count * beyond }];
+	},
+	minutes: ({ piece, edge, perLoop = 1 }, table) => {
+		const p = pieceOf(table, piece);
+		return p
+			? {
+					what: 'ends bound',
+					times: p.count,
+					minutes: 1 + (perLoop * loopsAt(p, edge) * HOOK_SECONDS) / 60
+				}
+			: null;
+	},
 	tools: () => [tool('hook')]
 });
 
@@ -113,6 +140,12 @@ export const closeRow = technique<'close-row'>({
 		if (end.loops > DRAWN_UP) return 'bind';
 		return end.tip ? (edge === 'cast-off' ? 'tip' : null) : 'cord-end';
 	},
+	minutes: ({ piece, edge }, table) => {
+		const p = pieceOf(table, piece);
+		return p
+			? { what: 'rows closed', times: p.count, minutes: 1 + (loopsAt(p, edge) * HOOK_SECONDS) / 60 }
+			: null;
+	},
 	tools: () => [tool('hook')]
 });
 
@@ -135,6 +168,17 @@ export const closeHeld = technique<'close-held'>({
 			? [{ id: idOf(`close-held-${p.id}`), do: 'close-held', name: p.name, loops, copies: p.count }]
 			: [];
 	},
+	yarn: ({ piece, loops }, table) => {
+		const p = pieceOf(table, piece);
+		return p
+			? [{ yarn: lastYarn(p), metres: p.count * hookedMetres(loops, CHAIN_LOOPS, loopCm(p)) }]
+			: [];
+	},
+	minutes: ({ piece, loops }, table) => ({
+		what: 'held stitches chained off',
+		times: pieceOf(table, piece)?.count ?? 1,
+		minutes: 1 + (loops * HOOK_SECONDS) / 60
+	}),
 	tools: () => [tool('hook')]
 });
 
@@ -160,5 +204,21 @@ export const thumb = technique<'thumb'>({
 			...SHARP
 		}
 	],
+	yarn: ({ piece, stitches }, table) => {
+		const p = pieceOf(table, piece);
+		return p
+			? [
+					{
+						yarn: lastYarn(p),
+						metres: p.count * hookedMetres(2 * stitches + 2, CHAIN_LOOPS, loopCm(p))
+					}
+				]
+			: [];
+	},
+	minutes: ({ piece }, table) => ({
+		what: 'thumbs opened',
+		times: pieceOf(table, piece)?.count ?? 1,
+		minutes: 5
+	}),
 	tools: () => [tool('hook')]
 });

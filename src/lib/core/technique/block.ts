@@ -42,5 +42,10 @@ export const block = technique<'block'>({
 		const tubes = pieces.reduce((t, p) => t + (isPanel(p) ? 0 : p.count), 0);
 		return [{ id: 'block', do: 'block', panels: all - tubes, tubes }];
 	},
+	minutes: (_, { pieces }) => ({
+		what: 'pieces blocked',
+		times: pieces.reduce((t, p) => t + p.count, 0),
+		minutes: 5
+	}),
 	tools: (_, { pieces }) => (pieces.some(isPanel) ? [tool('blocking-pins')] : [])
 });

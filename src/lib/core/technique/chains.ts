@@ -1,3 +1,4 @@
+import { chainMetres, lastYarn } from './hand';
 import { hasJoins, pieceOf, technique, tool } from './technique';
 
 declare module './technique' {
@@ -26,6 +27,15 @@ export const drawstring = technique<'drawstring'>({
 		const joins = p !== undefined && hasJoins(p);
 		return [{ id: 'drawstring', do: 'drawstring', chains, joins, caution: 'cords' }];
 	},
+	yarn: ({ piece, chains }, table) => {
+		const p = pieceOf(table, piece);
+		return p ? [{ yarn: lastYarn(p), metres: p.count * chainMetres(chains) }] : [];
+	},
+	minutes: ({ piece }, table) => ({
+		what: 'cord chained and run in',
+		times: pieceOf(table, piece)?.count ?? 1,
+		minutes: 6
+	}),
 	tools: () => [tool('hook')]
 });
 
@@ -42,6 +52,15 @@ export const straps = technique<'straps'>({
 		}
 	},
 	steps: ({ chains }) => [{ id: 'straps', do: 'straps', chains, caution: 'cords' }],
+	yarn: ({ piece, chains }, table) => {
+		const p = pieceOf(table, piece);
+		return p ? [{ yarn: lastYarn(p), metres: p.count * chainMetres(chains) }] : [];
+	},
+	minutes: ({ piece }, table) => ({
+		what: 'strap chained',
+		times: pieceOf(table, piece)?.count ?? 1,
+		minutes: 5
+	}),
 	tools: () => [tool('hook')]
 });
 
@@ -58,5 +77,14 @@ export const ties = technique<'ties'>({
 		}
 	},
 	steps: ({ chains }) => [{ id: 'ties', do: 'ties', chains, caution: 'cords' }],
+	yarn: ({ piece, chains }, table) => {
+		const p = pieceOf(table, piece);
+		return p ? [{ yarn: lastYarn(p), metres: 2 * p.count * chainMetres(chains) }] : [];
+	},
+	minutes: ({ piece }, table) => ({
+		what: 'ties chained',
+		times: 2 * (pieceOf(table, piece)?.count ?? 1),
+		minutes: 3
+	}),
 	tools: () => [tool('hook')]
 });

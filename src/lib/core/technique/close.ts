@@ -12,9 +12,11 @@ import {
 	SHARP,
 	tailAt,
 	technique,
+	threadMetres,
 	tool,
 	type Tool
 } from './technique';
+import { lastYarn } from './hand';
 import { wasteOff, wasteOffWorks } from './waste-off';
 
 declare module './technique' {
@@ -93,6 +95,7 @@ export const zip = technique<'zip'>({
 		];
 	},
 	tail: ({ piece }, end) => (piece === end.piece ? 'zip' : null),
+	minutes: () => ({ what: 'zipped together', times: 1, minutes: 12 }),
 	tools: () => [tool('needle')]
 });
 
@@ -122,6 +125,7 @@ export const closeCrown = technique<'close-crown'>({
 	},
 	tail: ({ piece, how }, end) =>
 		piece === end.piece && end.edge === 'cast-off' && how !== 'loop' ? 'close-crown' : null,
+	minutes: () => ({ what: 'crown closed', times: 1, minutes: 10 }),
 	tools: ({ how }) => toolsFor(how)
 });
 
@@ -167,6 +171,11 @@ export const closeFlat = technique<'close-flat'>({
 		if (piece !== end.piece || edge !== end.edge) return null;
 		return toe ? 'toe' : how === 'loop' ? null : 'close';
 	},
+	minutes: ({ piece }, table) => ({
+		what: 'ends closed flat',
+		times: pieceOf(table, piece)?.count ?? 1,
+		minutes: 4
+	}),
 	tools: ({ how, toe }) => (toe ? [tool('needle')] : toolsFor(how))
 });
 
@@ -195,6 +204,7 @@ export const joinRing = technique<'join-ring'>({
 		];
 	},
 	tail: ({ piece }, end) => (piece === end.piece && end.edge === 'cast-off' ? 'join-ring' : null),
+	minutes: () => ({ what: 'ring joined', times: 1, minutes: 10 }),
 	tools: () => [tool('hook'), tool('needle')]
 });
 
@@ -211,5 +221,12 @@ export const hookEnds = technique<'hook-ends'>({
 		}
 	},
 	steps: () => [{ id: 'hook-ends', do: 'hook-ends' }],
+	yarn: ({ piece }, table) => {
+		const p = pieceOf(table, piece);
+		if (!p) return [];
+		const wide = p.stitches.first / 2 / (p.gauges[0]?.stitchesPerCm.mean ?? 1);
+		return [{ yarn: lastYarn(p), metres: p.count * threadMetres(wide, 2) }];
+	},
+	minutes: () => ({ what: 'ends hooked together', times: 1, minutes: 8 }),
 	tools: () => [tool('needle')]
 });

@@ -1,3 +1,4 @@
+import { CROCHET_LOOPS, firstYarn, HOOK_SECONDS, hookedMetres, loopCm } from './hand';
 import type { OpenEdgeId } from '../assembly/assembly';
 import { edgesOf, pickUpRatio } from '../assembly/joint';
 import { rowsWord } from '../quantity/say';
@@ -111,5 +112,20 @@ export const crochetEdge = technique<'crochet-edge'>({
 		const id = `edge-${step.id}${nth > 0 ? `-${nth + 1}` : ''}`;
 		return [{ id, do: 'crochet-edge', count: edgeCount(step, table) }];
 	},
+	yarn: (step, table) => {
+		const { stitches } = edgeCount(step, table);
+		const [p] = table.pieces;
+		return [
+			{
+				yarn: firstYarn(p),
+				metres: step.times * hookedMetres(stitches, CROCHET_LOOPS, loopCm(p))
+			}
+		];
+	},
+	minutes: (step, table) => ({
+		what: 'edges crocheted',
+		times: step.times,
+		minutes: 1 + (edgeCount(step, table).stitches * HOOK_SECONDS) / 60
+	}),
 	tools: () => [tool('hook')]
 });

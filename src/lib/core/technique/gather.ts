@@ -160,5 +160,15 @@ export const gather = technique<'gather'>({
 		if (end.share < 1) return end.tip ? (edge === 'cast-off' ? 'tip' : null) : 'cord-end';
 		return assembly.some((x) => x.do === 'tuck' || x.do === 'hem') ? 'crown' : 'gather';
 	},
+	minutes: ({ piece }, table) => {
+		const p = pieceOf(table, piece);
+		if (!p) return null;
+		const few = isPanel(p);
+		return {
+			what: few ? 'tips drawn up' : 'ends gathered',
+			times: p.count,
+			minutes: few ? 1.5 : 2.5
+		};
+	},
 	tools: () => [tool('needle')]
 });

@@ -1,3 +1,4 @@
+import { CHAIN_TIMES } from './hand';
 import { jointOf, side } from '../assembly/joint';
 import { technique, tool } from './technique';
 
@@ -35,11 +36,14 @@ export const string = technique<'string'>({
 		);
 		return [{ id: 'string', do: 'string', flags, cm, caution: 'garland' }];
 	},
+	minutes: ({ pieces: ids }, { pieces }) => ({
+		what: 'flags threaded',
+		times: pieces.filter((p) => ids.includes(p.id)).reduce((t, p) => t + p.count, 0),
+		minutes: 1
+	}),
 	tools: () => [tool('needle'), tool('cord')]
 });
 
-/** Yarn in a chain, times its length (from memory). */
-export const CHAIN_TIMES = 3.5;
 /** A strand ties each thing on a garland, m (from memory). */
 const TIE_METRES = 0.3;
 
@@ -90,5 +94,6 @@ export const hang = technique<'hang'>({
 		{ yarn: cordYarn, metres: widthsCm.length * TIE_METRES },
 		...(chain ? [{ yarn: cordYarn, metres: (cordCm * CHAIN_TIMES) / 100 }] : [])
 	],
+	minutes: ({ widthsCm }) => ({ what: 'things tied on', times: widthsCm.length, minutes: 1 }),
 	tools: ({ chain }) => (chain ? [tool('hook'), tool('scissors')] : [tool('scissors')])
 });

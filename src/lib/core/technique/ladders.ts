@@ -1,3 +1,4 @@
+import { LATCH_SECONDS } from './hand';
 import { stepIn } from '../assembly/assembly';
 import { pieceOf, SHARP, technique, tool } from './technique';
 
@@ -26,6 +27,16 @@ export const latchCard = technique<'latch-card'>({
 			? [{ id: `latch-card-${p.id}`, do: 'latch-card', piece: p.name, gaps, columns, ...SHARP }]
 			: [];
 	},
+	minutes: ({ piece, gaps, columns }, table) => {
+		const p = pieceOf(table, piece);
+		return p
+			? {
+					what: 'columns latched up',
+					times: p.count * gaps * columns,
+					minutes: (p.mainRows * LATCH_SECONDS) / 60
+				}
+			: null;
+	},
 	tools: () => [tool('latch-hook')]
 });
 
@@ -42,6 +53,12 @@ export const latchLadders = technique<'latch-ladders'>({
 		}
 	},
 	steps: ({ between }) => [{ id: 'latch-ladders', do: 'latch-ladders', between, ...SHARP }],
+	// Both ladders of both tubes, a rung to each row.
+	minutes: (_, { pieces: [p] }) => ({
+		what: 'ladders latched',
+		times: 4,
+		minutes: ((p?.mainRows ?? 0) * LATCH_SECONDS) / 60
+	}),
 	tools: () => [tool('latch-hook')]
 });
 

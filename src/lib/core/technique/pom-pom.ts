@@ -23,6 +23,11 @@ export const wind = technique<'wind'>({
 		{ id: 'wind', do: 'wind', wraps, cardCm, count, ...(sharp ? SHARP : {}) }
 	],
 	yarn: ({ yarns }) => yarns,
+	minutes: ({ count, wraps }) => ({
+		what: 'pom-poms wound',
+		times: count,
+		minutes: 1 + (wraps * 2) / 60
+	}),
 	tools: () => [tool('card')]
 });
 
@@ -39,6 +44,7 @@ export const tieCut = technique<'tie-cut'>({
 	},
 	steps: ({ cm }) => [{ id: 'tie-cut', do: 'tie-cut', cm, ...SHARP }],
 	yarn: ({ tieCm, count, yarn }) => [{ yarn, metres: (count * tieCm) / 100 }],
+	minutes: ({ count }) => ({ what: 'pom-poms tied and trimmed', times: count, minutes: 4 }),
 	tools: () => [tool('scissors')]
 });
 

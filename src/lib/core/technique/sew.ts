@@ -1,5 +1,6 @@
 import { seamOf, type Edges, type Joint } from '../assembly/joint';
 import { wordSeam, wordSeamHow, wordStitch } from './seam-words';
+import { firstYarn, SEW_SECONDS } from './hand';
 import { byLadders } from './ladders';
 import { idOf, SHARP, strandFor, technique, tool, type Table } from './technique';
 
@@ -56,5 +57,18 @@ export const sew = technique<'sew'>({
 		return [{ id: idOf(`sew-${step.id}`), do: 'sew', check, ...(first === step ? SHARP : {}) }];
 	},
 	joints: (step, table) => [seamOf(step, edgesAt(table))],
+	// With the yarn of the first piece: half as long again as the seam, and two ends.
+	yarn: (step, table) => {
+		if (byLadders(table.assembly)) return [];
+		const { a, b } = seamOf(step, edgesAt(table));
+		const cm = Math.max(a.cm, b.cm);
+		return [{ yarn: firstYarn(table.pieces[0]), metres: (step.times * strandFor(cm)) / 100 }];
+	},
+	minutes: (step, { joints, assembly }) => {
+		const seam = joints.find((j) => j.id === step.id);
+		if (!seam || byLadders(assembly)) return null;
+		const cm = Math.max(seam.a.cm, seam.b.cm);
+		return { what: 'seams sewn', times: step.times, minutes: 1 + (cm * SEW_SECONDS) / 60 };
+	},
 	tools: (_, { assembly }) => (byLadders(assembly) ? [] : [tool('needle'), tool('clips')])
 });

@@ -1,3 +1,4 @@
+import { CROCHET_LOOPS, HOOK_SECONDS, SEW_SECONDS } from './hand';
 import type { Border } from '../model/kinds';
 import { jointOf, side } from '../assembly/joint';
 import { rowsWord } from '../quantity/say';
@@ -80,11 +81,14 @@ export const sideBySide = technique<'side-by-side'>({
 		const p = pieceOf(table, first ?? '');
 		return p ? [{ yarn: 0, metres: times * threadMetres(longCm(p), 1.5) }] : [];
 	},
+	minutes: ({ pieces: [first], times }, table) => {
+		const p = pieceOf(table, first ?? '');
+		return p && times > 0
+			? { what: 'seams sewn', times, minutes: 1 + (longCm(p) * SEW_SECONDS) / 60 }
+			: null;
+	},
 	tools: () => [tool('needle'), tool('clips')]
 });
-
-/** Yarn in a single crochet, in knitted stitches of the same yarn (from memory). */
-export const CROCHET_LOOPS = 2.5;
 
 /** Crochet along the closed ends of tubes side by side. */
 export const border = technique<'border'>({
@@ -121,5 +125,10 @@ export const border = technique<'border'>({
 		const loopCm = pieces[0]?.gauges[0]?.loopCm.mean ?? 0;
 		return [{ yarn: 0, metres: (2 * stitches * CROCHET_LOOPS * loopCm) / 100 }];
 	},
+	minutes: ({ stitches }) => ({
+		what: 'edges crocheted',
+		times: 2,
+		minutes: 1 + (stitches * HOOK_SECONDS) / 60
+	}),
 	tools: () => [tool('hook')]
 });

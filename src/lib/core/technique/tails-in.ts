@@ -37,7 +37,11 @@ export const joinTails = technique<'join-tails'>({
 		const joins = joinsOf(pieces);
 		return joins > 0 ? [{ id: 'join-tails', do: 'join-tails', how, joins }] : [];
 	},
-	tools: () => [tool('needle')]
+	minutes: (_, { pieces }) => {
+		const joins = joinsOf(pieces);
+		return joins > 0 ? { what: 'joins seen to', times: joins, minutes: 0.5 } : null;
+	},
+	tools: (_, { pieces }) => (joinsOf(pieces) > 0 ? [tool('needle')] : [])
 });
 
 /** Every end of yarn that nothing else has used. */
@@ -59,5 +63,9 @@ export const weaveIn = technique<'weave-in'>({
 		const lined = stepIn(assembly, 'tuck') !== undefined;
 		return others > 0 ? [{ id: 'weave-in', do: 'weave-in', ends: others, lined }] : [];
 	},
-	tools: () => [tool('needle'), tool('scissors')]
+	minutes: (_, { pieces }) => {
+		const { others } = endsOf(pieces);
+		return others > 0 ? { what: 'ends woven in', times: others, minutes: 0.75 } : null;
+	},
+	tools: (_, { pieces }) => (endsOf(pieces).others > 0 ? [tool('needle'), tool('scissors')] : [])
 });

@@ -56,6 +56,11 @@ export const stuff = technique<'stuff'>({
 			? [{ id: idOf(`stuff-${part}`), do: 'stuff', name: p.name, nth, cm3, grams, copies: p.count }]
 			: [];
 	},
+	minutes: ({ piece }, table) => ({
+		what: 'swellings stuffed',
+		times: pieceOf(table, piece)?.count ?? 1,
+		minutes: 1.5
+	}),
 	tools: () => [tool('stuffing')]
 });
 
@@ -91,6 +96,11 @@ export const tieOff = technique<'tie-off'>({
 		const p = pieceOf(table, piece);
 		return p ? [{ yarn: firstYarn(p), metres: p.count * threadMetres(roundCm(p), 2) }] : [];
 	},
+	minutes: ({ piece }, table) => ({
+		what: 'ties',
+		times: pieceOf(table, piece)?.count ?? 1,
+		minutes: 2
+	}),
 	tools: () => [tool('needle'), tool('scissors')]
 });
 
@@ -152,6 +162,11 @@ export const attach = technique<'attach'>({
 		const rounds = twice ? ROUNDS.twice : ROUNDS.once;
 		return p ? [{ yarn: firstYarn(p), metres: count * threadMetres(roundCm(p), rounds) }] : [];
 	},
+	minutes: ({ count, twice }) => ({
+		what: 'parts sewn on',
+		times: count,
+		minutes: twice ? 9 : 6
+	}),
 	tools: () => [tool('needle'), tool('clips')]
 });
 
@@ -174,6 +189,7 @@ export const eyes = technique<'eyes'>({
 	},
 	steps: ({ kind, count }) => [{ id: 'eyes', do: 'eyes', kind, count, caution: 'under-three' }],
 	yarn: ({ kind, count }) => (kind === 'stitched' ? [{ yarn: 0, metres: count * EYE_METRES }] : []),
+	minutes: ({ count }) => ({ what: 'eyes', times: count, minutes: 3 }),
 	tools: ({ kind, count }) =>
 		kind === 'stitched'
 			? [tool('needle')]

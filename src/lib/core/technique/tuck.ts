@@ -36,7 +36,8 @@ export const tuck = technique<'tuck'>({
 			{ id: 'tuck', do: 'tuck', atRow, layerCm },
 			...(stepIn(table.assembly, 'gather') ? [{ id: 'meet', do: 'meet' } as const] : [])
 		];
-	}
+	},
+	minutes: () => ({ what: 'tucked and met', times: 1, minutes: 3 })
 });
 
 /** The brim of a lined hat, both layers together. */

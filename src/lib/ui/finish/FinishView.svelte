@@ -5,6 +5,8 @@
 	import { progressOf } from '$lib/core/crank/makes';
 	import { isHat, type Project } from '$lib/core/model/project';
 	import Finished from '../pictures/Finished.svelte';
+	import { printWithSpread } from '$lib/core/quantity/print';
+	import { wordTools } from '$lib/core/technique/say-tools';
 	import { CAUTIONS } from '$lib/core/technique/cautions';
 	import { drawingOf, wordSequence, wordStep } from '$lib/core/technique/say-step';
 	import Caution from '../parts/Caution.svelte';
@@ -81,6 +83,15 @@
 				class="underline"
 				href={`/project/${project.id}/knit`}>count it to the end</a
 			>, or finish it here if it was counted elsewhere.
+		</p>
+	{/if}
+	{#if plan.tools.length > 0}
+		<p class="mb-2 text-sm">
+			<span class="font-semibold">At hand:</span>
+			{wordTools(plan.tools)}
+			{#if plan.byHand}<span class="quiet"
+					>About {printWithSpread(plan.byHand.value, 'minutes', workbench.units)} at the table.</span
+				>{/if}
 		</p>
 	{/if}
 	<div class="grid gap-x-10 gap-y-4 lg:grid-cols-[minmax(0,1fr)_auto]">

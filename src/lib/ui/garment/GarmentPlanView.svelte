@@ -141,6 +141,7 @@
 			{#each plan.sizes as s (s.id)}<Figure figure={s.figure} />{/each}
 			<Figure figure={totals.stitches} />
 			<Figure figure={plan.time} />
+			{#if plan.byHand}<Figure figure={plan.byHand} />{/if}
 			{#if totals.seams}<Figure figure={totals.seams} />{/if}
 			<Figure figure={totals.ends} />
 		</div>

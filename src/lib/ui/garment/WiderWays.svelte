@@ -1,7 +1,8 @@
 <script lang="ts">
 	import type { GarmentProject } from '$lib/core/model/project';
 	import type { PlanOf } from '$lib/core/plan';
-	import { LATCH_SECONDS, SEW_SECONDS, wayCost } from '$lib/core/plan/way-cost';
+	import { LATCH_SECONDS, SEW_SECONDS } from '$lib/core/technique/hand';
+	import { wayCost } from '$lib/core/plan/way-cost';
 	import { scale } from '$lib/core/quantity/estimate';
 	import { WAY_NAMES, wordWay } from '$lib/core/words/garment';
 	import { say } from '$lib/core/quantity/say';

@@ -96,6 +96,7 @@
 		</section>
 	{/each}
 	<h3>After the machine</h3>
+	{#if sheet.tools}<p>At hand: {sheet.tools}</p>{/if}
 	{#each sheet.steps as s, i (i)}
 		<div class="step">
 			<p><span class="tick"></span><b>{i + 1} {s.title}</b></p>

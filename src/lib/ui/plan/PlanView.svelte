@@ -256,6 +256,7 @@
 				<div class="mt-4 grid grid-cols-2 gap-4">
 					<Figure figure={plan.time} />
 					<Figure figure={sizeOf(plan, 'stretch')} />
+					{#if plan.byHand}<Figure figure={plan.byHand} />{/if}
 				</div>
 			{:else}
 				<div class="grid grid-cols-2 gap-x-4 gap-y-2">
@@ -270,6 +271,7 @@
 					/>
 					{#each plan.sizes as s (s.id)}<Figure figure={s.figure} large />{/each}
 					<Figure figure={plan.time} />
+					{#if plan.byHand}<Figure figure={plan.byHand} />{/if}
 				</div>
 			{/if}
 			<p class="hint mt-2">

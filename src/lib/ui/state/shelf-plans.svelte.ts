@@ -71,7 +71,8 @@ export class ShelfPlans {
 			// What cannot be put aside is made anew the next time.
 			if (keep) void this.#db.cards.put(card).catch(() => undefined);
 		};
-		afterFirstPage()
+		// What was never drawn is wanted at once; what is only out of date can wait until the page stands.
+		(this.#cards.has(project.id) ? afterFirstPage() : Promise.resolve())
 			.then(() => import('$lib/worker/planner'))
 			.then(({ planner }) => planner.bare(project, bench))
 			.then(

@@ -6,7 +6,6 @@ import type { Design } from '../recipe';
 import { estimate, exact, quotient, relative, scale, type Estimate } from '../../quantity/estimate';
 import { figure, own, worked, type Figure } from '../../quantity/working';
 import { densityTerm } from './common';
-import { FILL_DENSITY, FILL_RELATIVE_SD } from './form/stuffed';
 import type { ThingOf } from './form/thing';
 import { partLength, segmentRadius } from './form/toy';
 
@@ -18,56 +17,16 @@ interface On {
 /** Sizes, stuffing and handwork of a thing of several pieces. */
 interface ThingFigures {
 	readonly size: readonly Figure[];
-	/** Of all stuffing; null where there is none. */
-	readonly fill: Figure | null;
-	/** After the machine: drawing up, stuffing, sewing, winding. */
-	readonly byHand: Figure;
 }
 
 /** What a design says of itself in figures. */
-type Said = Pick<Design, 'sizes' | 'byHand' | 'fill'>;
-const said = ({ size: list, fill, byHand }: ThingFigures, lies: Size['lies']): Said => ({
-	sizes: list.map((f, i) => size(`size-${i + 1}`, f, lies)),
-	byHand,
-	...(fill ? { fill } : {})
+type Said = Pick<Design, 'sizes'>;
+const said = ({ size: list }: ThingFigures, lies: Size['lies']): Said => ({
+	sizes: list.map((f, i) => size(`size-${i + 1}`, f, lies))
 });
-
-/** Minutes that hands take for one, and how that scatters (from memory). */
-const MINUTES = {
-	closeEnd: 4,
-	foldAndSew: 20,
-	seamMetre: 12,
-	part: 5,
-	attach: 6,
-	tie: 2,
-	item: { bauble: 5, pumpkin: 6, flag: 3, 'pom-pom': 7, tube: 4 },
-	hang: 1
-} as const;
-const MINUTES_RELATIVE_SD = 0.3;
 
 const spread = (cm: number, density: Estimate): Estimate =>
 	estimate(cm, cm * relative(density), density.basis);
-
-const hands = (minutes: number, label: string, n: number): Figure =>
-	figure(
-		'By hand, after the machine',
-		'minutes',
-		estimate(minutes, minutes * MINUTES_RELATIVE_SD, 'estimated'),
-		[
-			worked(n, 'plain', label),
-			'×',
-			worked(minutes / Math.max(1, n), 'minutes', 'each, as most take')
-		]
-	);
-
-const fillFigure = (cm3: number, grams: number, density: number): Figure | null =>
-	cm3 === 0
-		? null
-		: figure('Stuffing', 'mass', estimate(grams, grams * FILL_RELATIVE_SD, 'estimated'), [
-				worked(cm3, 'volume', 'inside'),
-				'×',
-				worked(density, 'fill', 'as it is stuffed')
-			]);
 
 function bagFigures(thing: ThingOf<'folded'>, { gauge: main, machine }: On): ThingFigures {
 	const { bag } = thing;
@@ -102,9 +61,7 @@ function bagFigures(thing: ThingOf<'folded'>, { gauge: main, machine }: On): Thi
 				'÷',
 				densityTerm(main, 'rowsPerCm')
 			])
-		],
-		fill: null,
-		byHand: hands(4 * MINUTES.closeEnd + MINUTES.foldAndSew, 'bag', 1)
+		]
 	};
 }
 
@@ -112,7 +69,6 @@ function blanketFigures(
 	thing: ThingOf<'side-by-side'>,
 	{ gauge: main, machine }: On
 ): ThingFigures {
-	const seams = thing.across - 1;
 	return {
 		size: [
 			figure(
@@ -132,22 +88,12 @@ function blanketFigures(
 				'÷',
 				densityTerm(main, 'rowsPerCm')
 			])
-		],
-		fill: null,
-		byHand: hands(
-			2 * thing.across * MINUTES.closeEnd + (seams * thing.lengthCm * MINUTES.seamMetre) / 100,
-			'tubes',
-			thing.across
-		)
+		]
 	};
 }
 
 function toyFigures(thing: ThingOf<'stuffed'>): ThingFigures {
-	const density = FILL_DENSITY[thing.fill];
 	const root = thing.parts[0]!;
-	const parts = thing.parts.reduce((t, m) => t + m.part.count, 0);
-	const ties = thing.parts.reduce((t, m) => t + m.part.count * (m.segments.length - 1), 0);
-	const sewn = thing.parts.reduce((t, m) => t + (m.part.to ? m.part.count : 0), 0);
 	const thick = Math.max(...root.segments.map((s) => 2 * segmentRadius(root, s)));
 	const flat = root.segments.reduce((t, s) => t + s.flatCm, 0);
 	return {
@@ -170,23 +116,16 @@ function toyFigures(thing: ThingOf<'stuffed'>): ThingFigures {
 				'÷',
 				worked(Math.PI, 'plain', 'round to across')
 			])
-		],
-		fill: fillFigure(thing.cm3, thing.cm3 * density, density),
-		byHand: hands(
-			parts * MINUTES.part + ties * MINUTES.tie + sewn * MINUTES.attach,
-			parts === 1 ? 'part' : 'parts',
-			parts
-		)
+		]
 	};
 }
 
 function garlandFigures(thing: ThingOf<'hung'>, wish: GarlandWish): ThingFigures {
-	const { solved, items, fillGrams } = thing;
-	const { solve, fill } = wish;
+	const { solved } = thing;
+	const { solve } = wish;
 	const given = (value: number, what: 'number' | 'spacing' | 'span', label: string) =>
 		solve === what ? worked(value, 'length', label) : own(value, 'length', label);
 	const { cord } = solved;
-	const density = FILL_DENSITY[fill];
 	return {
 		size: [
 			figure('Things on it', 'things', exact(solved.number), [
@@ -216,13 +155,7 @@ function garlandFigures(thing: ThingOf<'hung'>, wish: GarlandWish): ThingFigures
 				'×',
 				own(thing.loopCm, 'length', 'in each')
 			])
-		],
-		fill: fillFigure(fillGrams / density, fillGrams, density),
-		byHand: hands(
-			items.reduce((t, x) => t + MINUTES.item[x.kind] + MINUTES.hang, 0),
-			'things',
-			items.length
-		)
+		]
 	};
 }
 
@@ -237,13 +170,7 @@ function pomPomFigures(thing: ThingOf<'wound'>): ThingFigures {
 			figure('Wraps of each', 'things', exact(thing.wraps), [
 				worked(thing.wraps, 'plain', thing.wraps === thing.usual ? 'that fill it' : 'set by you')
 			])
-		],
-		fill: null,
-		byHand: hands(
-			thing.count * MINUTES.item['pom-pom'],
-			thing.count === 1 ? 'pom-pom' : 'pom-poms',
-			thing.count
-		)
+		]
 	};
 }
 

@@ -9,8 +9,6 @@ export const FILL_DENSITY: Readonly<Record<Fill, number>> = {
 	usual: 0.03,
 	firm: 0.045
 };
-/** A handful more or less: the relative spread of a filling's weight (from memory). */
-export const FILL_RELATIVE_SD = 0.25;
 
 /**
  * Half the perimeter of an ellipse with half-axes `a` and `b`, both at least 0, by the arithmetic-geometric mean (Gauss;

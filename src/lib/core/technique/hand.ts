@@ -1,0 +1,33 @@
+import type { WorkedPiece } from '../crank/piece';
+
+/** What hands take, from memory: seconds for one small move, and yarn in stitches made by hook. */
+
+/** A centimetre of mattress stitch or whipping, s. */
+export const SEW_SECONDS = 12;
+/** A rung latched up, s. */
+export const LATCH_SECONDS = 2;
+/** A crochet stitch, or a chain through a loop, s. */
+export const HOOK_SECONDS = 3;
+
+/** Yarn in a single crochet, in knitted stitches of the same yarn. */
+export const CROCHET_LOOPS = 2.5;
+/** Yarn in a chain through a loop, in knitted stitches. */
+export const CHAIN_LOOPS = 1.5;
+/** A chain stitch is so long, cm, and takes so many times its length of yarn. */
+export const CHAIN_CM = 0.45;
+export const CHAIN_TIMES = 3.5;
+
+/** Yarn in so many stitches made by hook, each as much as so many knitted ones, m. */
+export const hookedMetres = (stitches: number, loops: number, loopCm: number): number =>
+	(stitches * loops * loopCm) / 100;
+/** Yarn in a chain of so many, m. */
+export const chainMetres = (chains: number): number => (chains * CHAIN_CM * CHAIN_TIMES) / 100;
+
+/** Yarn in one stitch of a piece's first yarn, cm. */
+export const loopCm = (p: Pick<WorkedPiece, 'gauges' | 'runs'> | undefined): number =>
+	p?.gauges[p.runs[0]?.yarn ?? 0]?.loopCm.mean ?? 0;
+/** The yarn a piece begins with, by its place. */
+export const firstYarn = (p: Pick<WorkedPiece, 'runs'> | undefined): number =>
+	p?.runs[0]?.yarn ?? 0;
+export const lastYarn = (p: Pick<WorkedPiece, 'runs'> | undefined): number =>
+	p?.runs.at(-1)?.yarn ?? 0;
