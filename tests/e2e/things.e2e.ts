@@ -242,7 +242,7 @@ test('a toy on two machines goes out with both, and other programs get the same 
 	expect(file.bench.machines.map((m) => m.pins).sort()).toEqual([22, 48]);
 	const answer = await request.post('/api/plan', { data: file });
 	expect(answer.ok()).toBe(true);
-	expect(await answer.json()).toMatchObject({ ok: true, shape: 'thing' });
+	expect(await answer.json()).toMatchObject({ ok: true, finished: { kind: 'stuffed' } });
 	const without = {
 		...file,
 		bench: { ...file.bench, machines: file.bench.machines.filter((m) => m.pins > 30) }

@@ -101,7 +101,9 @@
 	const stage = $derived.by((): { word: string; page: string } => {
 		if (measured.length > 0) return { word: 'in the log', page: 'log' };
 		if (progress?.off) return { word: 'off the machine', page: 'finish' };
-		if (progress?.started) return { word: 'on the machine', page: 'knit' };
+		// Until its plan has come the log alone says whether it was begun.
+		if (progress?.started ?? events?.some((e) => e.type === 'row'))
+			return { word: 'on the machine', page: 'knit' };
 		return { word: 'planned', page: 'plan' };
 	});
 	const tubeCm = $derived(plan ? lengthOf(plan).mean : 0);
