@@ -19,17 +19,7 @@ const KNOWS = {
 	crank: ['assembly', 'bench', 'model', 'program', 'quantity', 'simulate'],
 	technique: ['assembly', 'crank', 'model', 'program', 'quantity', 'recipe/things/form'],
 	convert: ['bench', 'model', 'quantity', 'shaping'],
-	finding: [
-		'assembly',
-		'bench',
-		'crank',
-		'model',
-		'program',
-		'quantity',
-		'recipe',
-		'shaping',
-		'simulate'
-	],
+	finding: ['assembly', 'bench', 'crank', 'model', 'program', 'quantity', 'simulate'],
 	recipe: [
 		'assembly',
 		'bench',
@@ -73,7 +63,7 @@ const KNOWS = {
 		'substitute',
 		'technique'
 	],
-	sheet: ['assembly', 'bench', 'model', 'plan', 'quantity', 'technique', 'words']
+	sheet: ['assembly', 'bench', 'finding', 'model', 'plan', 'quantity', 'technique', 'words']
 };
 // `plan.ts` is the front door of its folder.
 const inside = (folders) => `${core}/(${folders.join('|')})(/|\\.ts$)`;

@@ -5,7 +5,8 @@ import { counted } from '../../src/lib/core/assembly/joint';
 import type { Estimate } from '../../src/lib/core/quantity/estimate';
 import type { Figure } from '../../src/lib/core/quantity/working';
 import { eventContext, wordEvent } from '../../src/lib/core/words/events';
-import { wordFinding, wordFix } from '../../src/lib/core/words/findings';
+import { wordFinding } from '../../src/lib/core/finding/says';
+import { wordFix } from '../../src/lib/core/finding/fix';
 import { wordStep } from '../../src/lib/core/technique/say-step';
 import { CAUTIONS } from '../../src/lib/core/technique/cautions';
 

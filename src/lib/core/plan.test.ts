@@ -14,7 +14,7 @@ import {
 	swatchOf
 } from '../../../tests/support/bench';
 import { plan } from './plan';
-import { wordFinding } from './words/findings';
+import { wordFinding } from './finding/says';
 import { wordLoopSource, wordSource } from './words/sources';
 
 /** Every number anywhere in plain data. */

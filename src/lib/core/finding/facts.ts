@@ -7,7 +7,8 @@ import type { Machine, Swatch, Yarn, YarnTest } from '../model/bench';
 import type { Project } from '../model/project';
 import type { Estimate } from '../quantity/estimate';
 import type { Fault, YarnRun } from '../simulate/fabric';
-import type { FindingBody, Fix, Severity, StopCode, Where } from './finding';
+import type { FindingBody, Severity, StopCode, Where } from './finding';
+import type { Fix } from './fix';
 
 /** All that the rules may look at; what is made and what comes of it are a recipe's own, for its own rules. */
 export interface Facts<W = unknown, F = unknown> {
@@ -33,8 +34,10 @@ export interface Facts<W = unknown, F = unknown> {
 	readonly places: () => readonly RowPlace[];
 	/** The first piece as it lies, off the machine, cm. */
 	readonly flatLength: Estimate;
-	/** Whether its length can be as long as the yarn lasts. */
-	readonly byYarn: boolean;
+	/** The same options with so many main rows; null where the rows follow from other measures. */
+	readonly withRows: (rows: number) => W | null;
+	/** The same options, as long as the yarn on hand lasts; null where the length is no matter of yarn. */
+	readonly byYarn: () => W | null;
 }
 
 export type Judgement = {
@@ -49,8 +52,3 @@ export type Judgement = {
 	  }
 	| { readonly severity: Exclude<Severity, 'stop'>; readonly body: FindingBody }
 );
-
-/** A rule reads the facts and speaks, or is silent. */
-export type Rule<W = unknown, F = unknown> = (
-	facts: Facts<W, F>
-) => Judgement | readonly Judgement[] | null;

@@ -18,9 +18,10 @@ import type { Swatch } from '../model/bench';
 import type { Bench } from '../model/project';
 import type { LinedHatWish } from '../model/wish';
 import { plan } from '../plan';
-import { wordFinding, wordFix } from '../words/findings';
+import { wordFinding } from '../finding/says';
+import { wordFix } from '../finding/fix';
 import type { FindingCode } from './finding';
-import { luminance } from './yarn-rules';
+import { luminance } from '../bench/yarn/luminance';
 
 const two = (liningExtraRows: number) =>
 	({ kind: 'outer-lining', outer: A.id, lining: B.id, liningExtraRows }) as const;

@@ -1,33 +1,53 @@
-import type { Facts, Rule } from './facts';
+import type { Facts } from './facts';
 import type { Finding } from './finding';
-import * as fit from './fit-rules';
-import * as gauge from './gauge-rules';
+import type { Rule } from './rule';
+import { cannotKnit } from './rules/cannot-knit';
+import { clog } from './rules/clog';
+import { cotton } from './rules/cotton';
+import { discord } from './rules/discord';
+import { freshOnly } from './rules/fresh-only';
+import { freshUsed } from './rules/fresh-used';
+import { gaugesDiffer } from './rules/gauges-differ';
+import { noCounter } from './rules/no-counter';
+import { noSwatch } from './rules/no-swatch';
+import { oddGauge } from './rules/odd-gauge';
+import { oneReading } from './rules/one-reading';
+import { refusals } from './rules/refusals';
+import { tested } from './rules/tested';
+import { thickYarn } from './rules/thick-yarn';
+import { weakYarn } from './rules/weak-yarn';
+import { yarnEnough } from './rules/yarn-enough';
+import { yarnHeld } from './rules/yarn-held';
+import { learnSays } from './says';
 import { graver, toFinding } from './to-finding';
-import * as yarn from './yarn-rules';
 
-/** Every rule that holds for whatever is made, one a row; a new judgement is one function and one row here. */
-const RULES: readonly Rule[] = [
-	fit.cannotKnit,
-	gauge.freshOnly,
-	gauge.noSwatch,
-	gauge.freshUsed,
-	gauge.discord,
-	gauge.oddGauge,
-	gauge.oneReading,
-	yarn.yarnEnough,
-	yarn.tested,
-	yarn.thickYarn,
-	yarn.weakYarn,
-	yarn.gaugesDiffer,
-	yarn.cotton,
-	fit.clog,
-	fit.noCounter
+/** Every rule that holds for whatever is made: a new judgement is its file and a row here. */
+export const RULES: Rule[] = [
+	cannotKnit,
+	freshOnly,
+	noSwatch,
+	freshUsed,
+	discord,
+	oddGauge,
+	oneReading,
+	yarnEnough,
+	tested,
+	thickYarn,
+	weakYarn,
+	gaugesDiffer,
+	cotton,
+	clog,
+	noCounter
 ];
+/** Where nothing is cranked there is no gauge or machine to judge: only the yarn. */
+const OF_YARN: readonly Rule[] = [yarnEnough];
+learnSays([...RULES, refusals, yarnHeld]);
 
 /** What a careful maker would say about the plan, the gravest first; `own` are the rules of what is made alone. */
 export function findingsFor<W, F>(facts: Facts<W, F>, own: readonly Rule<W, F>[] = []): Finding[] {
-	// Where nothing is cranked there is no gauge or machine to judge: only the yarn.
-	const rules = facts.pieces.length > 0 ? RULES : [yarn.yarnEnough];
-	const judgements = [...own, ...rules].flatMap((rule) => rule(facts) ?? []);
+	const rules = facts.pieces.length > 0 ? RULES : OF_YARN;
+	const judgements = [...own, ...(rules as readonly Rule<W, F>[])].flatMap(
+		(r) => r.test(facts) ?? []
+	);
 	return judgements.map((j) => toFinding(j, facts.project.accepted)).sort(graver);
 }

@@ -4,7 +4,7 @@ import type { YarnId } from '../model/bench';
 import type { Project } from '../model/project';
 import { holdTogether } from '../bench/yarn/held-together';
 import { tagOf } from './tag';
-import { wordFinding } from '../words/findings';
+import { wordFinding } from '../finding/says';
 import { wordTag } from '../words/tag';
 import { freeBook, heldBy, needs, putBack, takeOff, usedByWeight } from './stock';
 import { withHeld } from './with-held';

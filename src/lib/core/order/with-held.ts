@@ -42,7 +42,10 @@ export function withHeld(plan: Plan, project: Project, bench: Bench, held: reado
 					},
 					severity: 'warn',
 					where: { at: 'yarn', yarn: a.yarn },
-					or: { do: 'substitute', yarnId: a.yarnId }
+					or: {
+						label: ['Find more, or a stand-in'],
+						go: { page: 'stand-ins', yarn: a.yarnId }
+					}
 				},
 				project.accepted
 			)

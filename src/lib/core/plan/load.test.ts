@@ -4,7 +4,7 @@ import { benchWith, everyStart, RINGS } from '../../../../tests/support/every';
 import { plan } from '../plan';
 import { countProgram, LIMITS, loadOf } from '../program/load';
 import { splitPanels, widestAcross, LEAST_PANEL, MOST_PANELS } from '../shaping/wider';
-import { wordFinding } from '../words/findings';
+import { wordFinding } from '../finding/says';
 
 /** The most that a plan may weigh as JSON, bytes. */
 const MOST_BYTES = 10_000_000;

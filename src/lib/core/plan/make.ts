@@ -3,6 +3,7 @@ import { amountsOf } from '../crank/amounts';
 import { knitPiece, type PlannedPiece } from '../crank/piece';
 import type { GaugeBook } from '../bench/gauge/book';
 import { findingsFor } from '../finding/findings';
+import { change } from '../finding/fix';
 import type { Finding } from '../finding/finding';
 import { toFinding } from '../finding/to-finding';
 import type { Machine } from '../model/bench';
@@ -39,9 +40,18 @@ const refused = (
 });
 
 /** What is asked is too much to be worked out: the limit, and the way back. */
-function tooMuch(excess: Excess): Finding {
+function tooMuch<W extends Wish, F extends Finished>(
+	excess: Excess,
+	{ wish, machineId }: Project & { readonly wish: W },
+	bench: Bench,
+	recipe: Recipe<W, F>
+): Finding {
 	const body = { code: 'too-much', ...excess } as const;
-	const fix = { do: 'begin-again' } as const;
+	const machine = bench.machines.find((m) => m.id === machineId);
+	// All begins again but what it is made of.
+	const again = recipe.defaults(bench, machine);
+	const colours = 'yarns' in wish ? { yarns: wish.yarns } : {};
+	const fix = change(['Back to the usual sizes'], { ...again, ...colours });
 	return toFinding({ body, severity: 'stop', where: { at: 'size' }, fix }, []);
 }
 
@@ -60,11 +70,12 @@ export function makePlan<W extends Wish, F extends Finished>(
 	const used = usedOf(project, bench, names, book);
 	if ('gone' in used) return refused(project, 'gone', used.gone);
 	const design = recipe.design(wish, used.context);
-	if ('excess' in design) return refused(project, 'too-much', [tooMuch(design.excess)]);
+	if ('excess' in design)
+		return refused(project, 'too-much', [tooMuch(design.excess, project, bench, recipe)]);
 	const excess = excessOf(
 		loadOf(design.pieces.map((p) => countProgram(p.program, used.at(p.on ?? null).machine.pins)))
 	);
-	if (excess) return refused(project, 'too-much', [tooMuch(excess)]);
+	if (excess) return refused(project, 'too-much', [tooMuch(excess, project, bench, recipe)]);
 	return derive({ project: { ...project, wish }, bench, recipe, used, design, options });
 }
 
@@ -156,7 +167,8 @@ function counselOf<W extends Wish, F extends Finished>(
 			pieces: plan.pieces,
 			places: () => rowPlaces(plan),
 			flatLength: lengthOf(plan),
-			byYarn: recipe.byYarn !== undefined
+			withRows: (rows) => recipe.withRows?.(project.wish, rows) ?? null,
+			byYarn: () => recipe.byYarn?.(project.wish) ?? null
 		},
 		recipe.rules
 	);

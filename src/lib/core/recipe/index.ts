@@ -1,3 +1,4 @@
+import { learnSays } from '../finding/says';
 import type { Wish } from '../model/wish';
 import type { Finished } from './finished';
 import type { Recipe } from './recipe';
@@ -187,7 +188,10 @@ export async function loadRecipe(id: string): Promise<AnyRecipe | undefined> {
 	const known = loaded.get(id);
 	if (known) return known;
 	const recipe = (await entryOf(id)?.load()) as AnyRecipe | undefined;
-	if (recipe) loaded.set(id, recipe);
+	if (recipe) {
+		loaded.set(id, recipe);
+		learnSays(recipe.rules);
+	}
 	return recipe;
 }
 

@@ -2,7 +2,7 @@ import type { Assembly } from '../assembly/assembly';
 import type { Piece } from '../assembly/piece';
 import type { Size } from '../assembly/size';
 import type { Gauge } from '../bench/gauge/gauge';
-import type { Rule } from '../finding/facts';
+import type { Rule } from '../finding/rule';
 import type { Bench } from '../model/project';
 import type { Machine, MachineId, Shows, Yarn, YarnId } from '../model/bench';
 import type { Wish } from '../model/wish';

@@ -7,7 +7,7 @@ import { printValue, printWithSpread } from '../quantity/print';
 import type { Units } from '../quantity/units';
 import { CAUTIONS } from '../technique/cautions';
 import { eventContext, wordEvent } from '../words/events';
-import { wordFinding } from '../words/findings';
+import { wordFinding } from '../finding/says';
 import { say } from '../quantity/say';
 import { wordTail } from '../words/tails';
 import { wordSequence, wordStep } from '../technique/say-step';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Fix } from '$lib/core/finding/finding';
+	import type { Fix } from '$lib/core/finding/fix';
 	import type { EdgeRef } from '$lib/core/assembly/assembly';
 	import { totalsOf } from '$lib/core/plan/totals';
 	import { knittedRows } from '$lib/core/crank/knitted';
@@ -7,7 +7,7 @@
 	import type { GarmentProject, RunEvent } from '$lib/core/model/project';
 	import type { PlanOf } from '$lib/core/plan';
 	import { wordLoopSource, wordSource } from '$lib/core/words/sources';
-	import { MEASURE_NAMES } from '$lib/core/words/garment';
+	import { MEASURE_NAMES } from '$lib/core/recipe/garments/words';
 	import Choice from '../parts/Choice.svelte';
 	import Figure from '../parts/Figure.svelte';
 	import Findings from '../plan/Findings.svelte';

@@ -5,7 +5,7 @@
 	import type { PlanOf } from '$lib/core/plan';
 	import { parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
-	import { MEASURE_HOW, MEASURE_NAMES } from '$lib/core/words/garment';
+	import { MEASURE_HOW, MEASURE_NAMES } from '$lib/core/recipe/garments/words';
 	import QuantityField from '../parts/QuantityField.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { lengthBetween } from '../state/ranges';

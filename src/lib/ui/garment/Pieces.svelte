@@ -5,7 +5,7 @@
 	import { printWithSpread } from '$lib/core/quantity/print';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { rowsWord } from '$lib/core/quantity/say';
-	import { wordSchedule } from '$lib/core/words/shape';
+	import { wordSchedule } from '$lib/core/shaping/words';
 
 	let {
 		plan,

@@ -9,7 +9,7 @@
 	import type { Units } from '$lib/core/quantity/units';
 	import { ring } from '$lib/core/recipe/garments/flat';
 	import type { Point } from '$lib/core/shaping/outline';
-	import { MEASURE_NAMES, wordOnDrawing } from '$lib/core/words/garment';
+	import { MEASURE_NAMES, wordOnDrawing } from '$lib/core/recipe/garments/words';
 	import FabricPatterns from '../pictures/FabricPatterns.svelte';
 	import { placePieces, type Placed } from './layout';
 

@@ -4,7 +4,7 @@
 	import { LATCH_SECONDS, SEW_SECONDS } from '$lib/core/technique/hand';
 	import { wayCost } from '$lib/core/plan/way-cost';
 	import { scale } from '$lib/core/quantity/estimate';
-	import { WAY_NAMES, wordWay } from '$lib/core/words/garment';
+	import { WAY_NAMES, wordWay } from '$lib/core/recipe/garments/words';
 	import { say } from '$lib/core/quantity/say';
 	import Choice from '../parts/Choice.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';

@@ -2,7 +2,7 @@
 	import { onMount, untrack } from 'svelte';
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
-	import { wordFinding } from '$lib/core/words/findings';
+	import { wordFinding } from '$lib/core/finding/says';
 	import { STORE_WORDS } from '$lib/store/failure';
 	import { suspectPins } from '$lib/core/learn/pin-faults';
 	import { earlierRuns, faultPins } from '$lib/store/runs';

@@ -1,8 +1,10 @@
 <script lang="ts">
-	import type { Finding, Fix } from '$lib/core/finding/finding';
+	import type { Finding } from '$lib/core/finding/finding';
+	import type { Fix } from '$lib/core/finding/fix';
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
-	import { wordFinding, wordFix } from '$lib/core/words/findings';
+	import { wordFinding } from '$lib/core/finding/says';
+	import { wordFix } from '$lib/core/finding/fix';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import SeverityMark from '../parts/SeverityMark.svelte';

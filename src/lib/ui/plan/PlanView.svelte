@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import type { Fix } from '$lib/core/finding/finding';
+	import { wordFix } from '$lib/core/finding/fix';
+	import type { Fix } from '$lib/core/finding/fix';
 	import {
 		isBunting,
 		isGarment,
@@ -10,10 +11,9 @@
 		type Project
 	} from '$lib/core/model/project';
 	import type { Wish } from '$lib/core/model/wish';
-	import { newProject } from '../state/projects';
 	import { sizeOf } from '$lib/core/assembly/size';
 	import { comesOut, isThingPlan } from '$lib/core/plan';
-	import { recipeFor, nameOf } from '$lib/core/recipe';
+	import { nameOf } from '$lib/core/recipe';
 	import { eventPins, findingMarks, foldRow, hiddenRows } from '../state/ribbon-pins';
 	import { HeldYarn } from '../state/held-yarn.svelte';
 	import { withHeld } from '$lib/core/order/with-held';
@@ -67,69 +67,12 @@
 	let onPaper = $state<boolean | null>(null);
 	const stops = $derived(plan?.findings.filter((f) => f.severity === 'stop').length ?? 0);
 
-	/** What a wish keeps when all else of it begins again. */
-	const colours = (wish: Wish) => ('yarns' in wish ? { yarns: wish.yarns } : {});
-	function apply(fix: Fix) {
-		const { wish } = project;
-		const hat = isHat(project) ? project.wish : null;
-		switch (fix.do) {
-			case 'rows':
-				return editor.change(`${fix.rows} rows`, {
-					wish: recipeFor(wish)?.withRows?.(wish, fix.rows) ?? wish
-				});
-			case 'use-fresh':
-				return editor.change('fresh readings', { useFresh: true });
-			case 'stitches':
-				return editor.wish('width', { width: { by: 'stitches', stitches: fix.stitches } });
-			case 'around':
-				return editor.wish('size', { aroundCm: fix.cm });
-			case 'visible':
-				return editor.wish('height', { visibleCm: fix.cm });
-			case 'substitute':
-				return goto(`/project/${project.id}/stand-ins?yarn=${encodeURIComponent(fix.yarnId)}`);
-			case 'begin-again': {
-				const again = newProject(workbench.bench, wish.recipe);
-				if (again)
-					editor.change('the usual sizes', { wish: { ...again.wish, ...colours(wish) } as Wish });
-				return;
-			}
-			case 'by-yarn':
-				return editor.wish('what sets the length', { length: { by: 'yarn' } });
-			case 'measure':
-				if (isGarment(project))
-					editor.wish('measure', {
-						measures: { ...project.wish.measures, [fix.measure]: fix.cm }
-					});
-				return;
-			case 'together':
-				if (isGarment(project))
-					editor.wish('like the others', {
-						alone: project.wish.alone.filter(
-							(a) => a.piece !== fix.piece || a.measure !== fix.measure
-						)
-					});
-				return;
-			case 'eyes':
-				if ('eyes' in wish) editor.wish('eyes', { eyes: { ...wish.eyes, kind: fix.kind } });
-				return;
-			case 'sag':
-				return editor.wish('sag', { sagCm: fix.cm });
-			case 'garland-number':
-				return editor.wish('how many', {
-					number: fix.number,
-					...('solve' in wish && wish.solve === 'number' ? { solve: 'spacing' as const } : {})
-				});
-			case 'wraps':
-				return editor.wish('wraps', { wraps: fix.wraps });
-			case 'ladder-pins':
-				return editor.wish('ladders', { ladderPins: [...fix.pins] });
-			case 'turn-up':
-				if (hat) editor.wish('brim', { brim: { ...hat.brim, turnedUp: true } });
-				return;
-			case 'lining-extra':
-				if (hat?.scheme.kind === 'outer-lining')
-					editor.wish('lining', { scheme: { ...hat.scheme, liningExtraRows: fix.rows } });
-		}
+	/** Any way out of a finding: a change, or a page to go to. */
+	async function apply(fix: Fix) {
+		if (fix.go)
+			return goto(`/project/${project.id}/${fix.go.page}?yarn=${encodeURIComponent(fix.go.yarn)}`);
+		const wish = fix.wish ? { wish: { ...project.wish, ...fix.wish } as Wish } : {};
+		editor.change(wordFix(fix, units).toLowerCase(), { ...wish, ...fix.project });
 	}
 
 	async function remove() {

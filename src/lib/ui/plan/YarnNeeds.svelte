@@ -2,7 +2,7 @@
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
 	import { printValue } from '$lib/core/quantity/print';
-	import { wordHolders } from '$lib/core/words/findings';
+	import { wordHolders } from '$lib/core/finding/holders';
 	import Figure from '../parts/Figure.svelte';
 	import YarnCake from '../pictures/YarnCake.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';

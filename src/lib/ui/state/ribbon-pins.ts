@@ -4,7 +4,7 @@ import { isPanel } from '$lib/core/technique/technique';
 import type { Plan } from '$lib/core/plan';
 import type { Units } from '$lib/core/quantity/units';
 import { eventContext, wordEvent } from '$lib/core/words/events';
-import { wordFinding } from '$lib/core/words/findings';
+import { wordFinding } from '$lib/core/finding/says';
 import type { RibbonMark, RibbonPin } from '../pictures/Ribbon.svelte';
 
 /** Names of a plan's yarns by colour, as the maker calls them. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Fix } from '$lib/core/finding/finding';
+	import type { Fix } from '$lib/core/finding/fix';
 	import { FLAT_CLOSINGS } from '$lib/core/model/kinds';
 	import type { ThingProject } from '$lib/core/model/project';
 	import type { ThingPlan } from '$lib/core/plan';

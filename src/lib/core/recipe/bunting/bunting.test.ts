@@ -76,7 +76,11 @@ describe('a flag', () => {
 		const p = planned({ width: { by: 'stitches', stitches: 61 } });
 		const f = p.findings.find((x) => x.code === 'panel-too-wide')!;
 		// 48 pins lose 2 at either end: 44 (common practice); 43 is the odd count that a tip of 3 allows.
-		expect(f).toMatchObject({ severity: 'stop', most: 44, fix: { do: 'stitches', stitches: 43 } });
+		expect(f).toMatchObject({
+			severity: 'stop',
+			most: 44,
+			fix: { wish: { width: { by: 'stitches', stitches: 43 } } }
+		});
 		expect(codes(planned({ width: { by: 'stitches', stitches: 43 } }))).not.toContain(
 			'panel-too-wide'
 		);

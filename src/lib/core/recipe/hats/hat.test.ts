@@ -180,7 +180,7 @@ it('by the yarn on hand a hat is as long as it lasts, whole on both faces, and t
 		expect(rows % 2).toBe(odd);
 		expect(p.findings.map((f) => f.code)).not.toContain('yarn-short');
 		const more = at({ by: 'rows', rows: rows + 30 }).findings.find((f) => f.code === 'yarn-short');
-		expect(more?.fix).toEqual({ do: 'by-yarn' });
+		expect(more?.fix?.wish).toMatchObject({ length: { by: 'yarn' } });
 	}
 });
 

@@ -6,7 +6,8 @@ import { plan } from '../../plan';
 import { thingDefaults } from '../../../../../tests/support/start';
 import { part, straight, swelling } from './toys/preset';
 import { TOY_PRESETS, toyFrom } from './toy';
-import { wordFinding, wordFix } from '../../words/findings';
+import { wordFinding } from '../../finding/says';
+import { wordFix } from '../../finding/fix';
 import type { Finding, FindingCode } from '../../finding/finding';
 
 const { bench } = harbour;
@@ -154,7 +155,7 @@ describe('how a garland hangs', () => {
 	it('cannot sag deeper than half its cord, and a press makes it less', () => {
 		const f = find({ ...garland, sagCm: 90 }, 'cannot-hang')!;
 		expect(f).toMatchObject({ severity: 'warn', sagCm: 90 });
-		const sagCm = f.fix?.do === 'sag' ? f.fix.cm : 90;
+		const sagCm = Number(f.fix?.wish?.sagCm ?? 90);
 		expect(sagCm).toBeLessThan(60);
 		expect(find({ ...garland, sagCm }, 'cannot-hang')).toBeUndefined();
 		expect(wordFix(f.fix!, 'cm')).toBe(`Sag ${sagCm} cm`);
@@ -169,7 +170,7 @@ describe('pom-poms', () => {
 	const pom = thingDefaults('pom-pom', bench) as PomPomWish;
 	it('of too few wraps are thin, and one press fills them', () => {
 		const f = find({ ...pom, wraps: 20 }, 'pom-thin')!;
-		expect(f.fix).toEqual({ do: 'wraps', wraps: null });
+		expect(f.fix?.wish).toEqual({ wraps: null });
 		expect(find({ ...pom, wraps: null }, 'pom-thin')).toBeUndefined();
 	});
 	it('are judged by their yarn alone: nothing is said of gauge or machine', () => {

@@ -11,7 +11,8 @@ import {
 	type GarlandWish
 } from '../../model/wish';
 import { harbour } from '../../../demo/harbour';
-import { wordFinding, wordFix } from '../../words/findings';
+import { wordFinding } from '../../finding/says';
+import { wordFix } from '../../finding/fix';
 import { wordStep } from '../../technique/say-step';
 import { programRows } from '../../program/program';
 import { simulate } from '../../simulate/simulate';
@@ -229,7 +230,11 @@ describe('the folded bag', () => {
 		const rows = fold.pieces[0]!.mainRows + 20;
 		const p = planOf({ ...wish, length: { by: 'rows', rows } });
 		const f = p.findings.find((x) => x.code === 'bag-misses')!;
-		expect(f).toMatchObject({ rows: 20, eachRows: 10, fix: { do: 'rows', rows: rows - 20 } });
+		expect(f).toMatchObject({
+			rows: 20,
+			eachRows: 10,
+			fix: { wish: { length: { by: 'rows', rows: rows - 20 } } }
+		});
 		expect(f.severity).toBe('warn');
 		const seam = p.steps.find((s) => s.do === 'sew-bag')!;
 		expect(seam).toMatchObject({ a: fold.pieces[0]!.mainRows / 3, verdict: 'off' });
@@ -255,7 +260,7 @@ describe('a toy', () => {
 		const p = planOf({ ...seal, age: 'under-3', eyes: { ...seal.eyes, kind: 'button' } });
 		const f = p.findings.find((x) => x.code === 'toy-small-parts')!;
 		expect(f.severity).toBe('stop');
-		expect(f.fix).toEqual({ do: 'eyes', kind: 'stitched' });
+		expect(f.fix?.wish).toMatchObject({ eyes: { kind: 'stitched' } });
 		const older = planOf({ ...seal, age: 'from-3', eyes: { ...seal.eyes, kind: 'button' } });
 		expect(codes(older)).not.toContain('toy-small-parts');
 	});
@@ -362,8 +367,8 @@ describe('a garland', () => {
 	it('finds neighbours that touch, and hangs as many as do not', () => {
 		const p = planOf({ ...wish, spanCm: 100, number: 30 });
 		const f = p.findings.find((x) => x.code === 'items-touch')!;
-		expect(f.fix?.do).toBe('garland-number');
-		const number = f.fix?.do === 'garland-number' ? f.fix.number : 0;
+		expect(wordFix(f.fix!, 'cm')).toMatch(/^Hang \d+ of them$/);
+		const number = Number(f.fix?.wish?.number);
 		expect(codes(planOf({ ...wish, spanCm: 100, number }))).not.toContain('items-touch');
 	});
 	it('says to hang it away from flames and out of reach', () => {

@@ -20,7 +20,7 @@ import { comesOut, plan, type PlanOf } from '../../plan';
 import { keptOff } from '../../bench/machine/ring';
 import { europeanSize, footCm } from '../../bench/size/tables';
 import { wordHands } from '../../words/hands';
-import { wordFinding } from '../../words/findings';
+import { wordFinding } from '../../finding/says';
 import { wordEvent } from '../../words/events';
 import { wordStep } from '../../technique/say-step';
 import { repeated } from '../../stripes/stripe-line';
@@ -152,7 +152,7 @@ describe('a hem hung on the machine', () => {
 		const fits = planned(wish).pieces[0]!.mainRows;
 		const long = planned({ ...wish, length: { by: 'rows', rows: fits + 20 } });
 		const f = long.findings.find((x) => x.code === 'two-figures')!;
-		expect(f.fix).toEqual({ do: 'rows', rows: fits });
+		expect(f.fix?.wish).toMatchObject({ length: { by: 'rows', rows: fits } });
 		expect(codes(planned({ ...wish, length: { by: 'rows', rows: fits } }))).not.toContain(
 			'two-figures'
 		);
@@ -290,8 +290,8 @@ describe('findings', () => {
 		expect(f).toMatchObject({
 			rows: 120,
 			fitRows: 75,
-			fix: { do: 'rows', rows: 75 },
-			or: { do: 'around', cm: 80 }
+			fix: { wish: { length: { by: 'rows', rows: 75 } } },
+			or: { wish: { aroundCm: 80 } }
 		});
 		const ways = [
 			planned({ recipe: 'headband', length: { by: 'rows', rows: 75 }, aroundCm: 50 }),
@@ -304,7 +304,7 @@ describe('findings', () => {
 		const bench = { ...benchOf(), yarns: [yarnOf('a', { gramsOnHand: 20 }), B] };
 		const short = planned({ stripes: '10 A', length: { by: 'rows', rows: 400 } }, bench);
 		const f = short.findings.find((x) => x.code === 'yarn-short')!;
-		expect(f.fix).toEqual({ do: 'by-yarn' });
+		expect(f.fix?.wish).toMatchObject({ length: { by: 'yarn' } });
 		expect(codes(planned({ stripes: '10 A', length: { by: 'yarn' } }, bench))).not.toContain(
 			'yarn-short'
 		);

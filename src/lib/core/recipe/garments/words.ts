@@ -1,6 +1,6 @@
-import type { GarmentKindId, Measure, WiderWay } from '../model/kinds';
-import type { Wider } from '../shaping/wider';
-import { rowsWord, type Say } from '../quantity/say';
+import type { GarmentKindId, Measure, WiderWay } from '../../model/kinds';
+import type { Wider } from '../../shaping/wider';
+import { rowsWord, type Say } from '../../quantity/say';
 
 export const MEASURE_NAMES: Record<Measure, string> = {
 	width: 'Width',

@@ -1,8 +1,8 @@
-import type { EdgeSchedule, Rhythm } from '../shaping/edge-schedule';
-import { rhythmsOf } from '../shaping/edge-schedule';
+import type { EdgeSchedule, Rhythm } from './edge-schedule';
+import { rhythmsOf } from './edge-schedule';
 import type { Shaping } from '../model/kinds';
-import type { ShapeProblem } from '../shaping/schedule';
-import { LEAST_PANEL, MOST_PANELS } from '../shaping/wider';
+import type { ShapeProblem } from './schedule';
+import { LEAST_PANEL, MOST_PANELS } from './wider';
 import { rowsWord, type Say } from '../quantity/say';
 
 const ORDINAL = (n: number): string => {

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SHAPINGS } from '../model/kinds';
-import { scheduleEdge, type Take } from '../shaping/edge-schedule';
-import { wordSchedule } from './shape';
+import { scheduleEdge, type Take } from './edge-schedule';
+import { wordSchedule } from './words';
 
 /** Reads a schedule word for word, as someone would who has nothing but the sentence. */
 function readLiterally(sentence: string): { row: number; stitches: number }[] {

@@ -1,0 +1,24 @@
+import { printLength } from '../quantity/print';
+import type { Units } from '../quantity/units';
+
+/** A verb on a button: words and lengths, cm, printed in the maker's unit. */
+export type Label = readonly (string | { readonly cm: number })[];
+
+/** A way out of a finding: a change of the options or of the project, or a page to go to. Plain data. */
+export interface Fix {
+	readonly label: Label;
+	/** What is put in the place of the same options. */
+	readonly wish?: Readonly<Record<string, unknown>>;
+	readonly project?: { readonly useFresh: boolean };
+	/** A page of the project, and what is asked of it. */
+	readonly go?: { readonly page: 'stand-ins'; readonly yarn: string };
+}
+
+export const change = (label: Label, wish: object): Fix => ({
+	label,
+	wish: wish as Record<string, unknown>
+});
+
+/** What the offered change does, as a verb on a button. */
+export const wordFix = ({ label }: Pick<Fix, 'label'>, units: Units): string =>
+	label.map((x) => (typeof x === 'string' ? x : printLength(x.cm, units))).join(' ');

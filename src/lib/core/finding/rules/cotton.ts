@@ -1,0 +1,31 @@
+import { rule } from '../rule';
+
+declare module '../finding' {
+	interface FindingBodies {
+		cotton: { readonly yarn: number; readonly percent: number };
+	}
+}
+
+const MOSTLY = 60;
+
+export const cotton = rule({
+	says: {
+		cotton: (f, _s, yarn) => ({
+			what: `${yarn(f.yarn)} grows when worn.`,
+			why: `${f.percent} % cotton does not spring back: measure the swatch after hanging, and plan it close.`
+		})
+	},
+	test: ({ yarns }) =>
+		yarns.flatMap((y, yarn) => {
+			const percent = y.fibres.find((f) => f.fibre === 'cotton')?.percent ?? 0;
+			return percent >= MOSTLY
+				? [
+						{
+							body: { code: 'cotton' as const, yarn, percent },
+							severity: 'tip' as const,
+							where: { at: 'yarn' as const, yarn }
+						}
+					]
+				: [];
+		})
+});

@@ -1,0 +1,24 @@
+import { wordHolders } from '../holders';
+import type { Says } from '../rule';
+
+declare module '../finding' {
+	interface FindingBodies {
+		'yarn-held': {
+			readonly yarn: number;
+			readonly needGrams: number;
+			readonly freeGrams: number;
+			readonly heldGrams: number;
+			readonly by: readonly string[];
+		};
+	}
+}
+
+/** Yarn that other projects hold back: found where all projects are known. */
+export const yarnHeld: { readonly says: Says } = {
+	says: {
+		'yarn-held': (f, s, yarn) => ({
+			what: `${yarn(f.yarn)} is wanted elsewhere too.`,
+			why: `It needs ${s.of(f.needGrams, 'mass')}; ${s.of(f.heldGrams, 'mass')} are held for ${wordHolders(f.by)}, and ${s.of(f.freeGrams, 'mass')} are free.`
+		})
+	}
+};

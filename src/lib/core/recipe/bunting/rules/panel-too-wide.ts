@@ -1,0 +1,34 @@
+import { panelPins } from '../../../bench/machine/panel';
+import { change } from '../../../finding/fix';
+import { rule } from '../../../finding/rule';
+import type { BuntingWish } from '../../../model/wish';
+import type { FinishedOf } from '../../finished';
+
+declare module '../../../finding/finding' {
+	interface FindingBodies {
+		'panel-too-wide': { readonly stitches: number; readonly most: number };
+	}
+}
+
+/** A flag has to fit between the edges of the panel; wider than the machine gives, the nearest that fits is offered. */
+export const panelTooWide = rule<BuntingWish, FinishedOf<'flags'>>({
+	says: {
+		'panel-too-wide': (f) => ({
+			what: `${f.stitches} stitches are more than the panel takes.`,
+			why: `Between its edges this machine gives ${f.most} pins that way.`
+		})
+	},
+	test: ({ finished: { flag }, wish, machine }) => {
+		const { most } = panelPins(machine, wish.turn, flag.stitches);
+		return flag.stitches <= most
+			? null
+			: {
+					body: { code: 'panel-too-wide', stitches: flag.stitches, most },
+					severity: 'stop',
+					where: { at: 'size' },
+					fix: change([`Cast on ${flag.mostStitches}`], {
+						width: { by: 'stitches', stitches: flag.mostStitches }
+					})
+				};
+	}
+});

@@ -1,0 +1,33 @@
+import type { Judgement } from '../../../finding/facts';
+import { rule } from '../../../finding/rule';
+import type { GarmentWish } from '../../../model/wish';
+import type { ShapeProblem } from '../../../shaping/schedule';
+import { wordShapeProblem } from '../../../shaping/words';
+import type { FinishedOf } from '../../finished';
+
+declare module '../../../finding/finding' {
+	interface FindingBodies {
+		'cannot-shape': { readonly name: string; readonly problem: ShapeProblem };
+	}
+}
+
+export const cannotShape = rule<GarmentWish, FinishedOf<'flat'>>({
+	says: {
+		'cannot-shape': (f, s) => ({
+			what: `${f.name} cannot be knitted as it is drawn.`,
+			why: wordShapeProblem(f.problem, s)
+		})
+	},
+	test: ({ finished }) =>
+		finished.made.pieces.flatMap((p): Judgement[] =>
+			p.problem
+				? [
+						{
+							body: { code: 'cannot-shape', name: p.name, problem: p.problem },
+							severity: 'stop',
+							where: { at: 'piece', piece: p.id }
+						}
+					]
+				: []
+		)
+});

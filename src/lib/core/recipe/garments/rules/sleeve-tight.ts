@@ -1,0 +1,42 @@
+import { rule } from '../../../finding/rule';
+import type { GarmentWish } from '../../../model/wish';
+import type { FinishedOf } from '../../finished';
+import { armEaseOf } from '../measures';
+import { half, setMeasure } from './shared';
+
+declare module '../../../finding/finding' {
+	interface FindingBodies {
+		'sleeve-tight': { readonly sleeveCm: number; readonly armCm: number; readonly tube: boolean };
+	}
+}
+
+/** A sleeve closer to the arm than this binds, cm (from memory). */
+const SLEEVE_EASE_CM = 2;
+
+export const sleeveTight = rule<GarmentWish, FinishedOf<'flat'>>({
+	says: {
+		'sleeve-tight': (f, s) => ({
+			what: `The sleeve is ${s.length(f.sleeveCm)} round, the arm ${s.length(f.armCm)}.`,
+			why: f.tube
+				? 'A tube is as wide as the ring makes it: take panels for sleeves, or another machine.'
+				: 'A sleeve needs room to bend: make it wider.'
+		})
+	},
+	test: ({ finished, wish }) => {
+		const body = finished.body;
+		if (!body || body.sleeveCm === null) return null;
+		const need = wish.from === 'flat' ? 0 : SLEEVE_EASE_CM;
+		if (body.sleeveCm >= body.armCm + need) return null;
+		const tube = wish.sleeves === 'tube';
+		return {
+			body: { code: 'sleeve-tight', sleeveCm: body.sleeveCm, armCm: body.armCm, tube },
+			severity: 'warn',
+			where: { at: 'size' },
+			...(wish.armhole === 'drop' && !tube
+				? {
+						fix: setMeasure(wish, 'armhole', half((body.armCm + armEaseOf(wish)) / 2))
+					}
+				: {})
+		};
+	}
+});

@@ -1,0 +1,21 @@
+import { isBaby } from '../../../bench/size/head';
+import { rule } from '../../../finding/rule';
+import type { LinedHatWish } from '../../../model/wish';
+import type { FinishedOf } from '../../finished';
+
+declare module '../../../finding/finding' {
+	interface FindingBodies {
+		baby: object;
+	}
+}
+
+export const babyCaution = rule<LinedHatWish, FinishedOf<'worn'>>({
+	says: {
+		baby: () => ({
+			what: 'A hat for a baby comes off for sleep.',
+			why: 'Hats can overheat or cover the face; for gifts ask the hospital for its own list, and let its rules decide.'
+		})
+	},
+	test: ({ wish }) =>
+		isBaby(wish.head) ? { body: { code: 'baby' }, severity: 'tip', where: { at: 'size' } } : null
+});

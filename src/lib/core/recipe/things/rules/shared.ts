@@ -1,0 +1,1 @@
+export const piece = (id: string) => ({ at: 'piece', piece: id }) as const;
