@@ -1,6 +1,6 @@
 import type * as z from 'zod';
 import type { Bench, Project } from '../../src/lib/core/model/project';
-import { wish as wishSchema, type FreePiece, type Wish } from '../../src/lib/core/model/wish';
+import { knownWish as wishSchema, type FreePiece, type Wish } from '../../src/lib/core/model/wish';
 import { machineOf, yarnOf } from './bench';
 import { seeded } from './random';
 

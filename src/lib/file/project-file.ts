@@ -1,6 +1,7 @@
 import { strToU8 } from 'fflate';
 import * as z from 'zod';
 import { machine, swatch, yarn, yarnTest } from '../core/model/bench';
+import { knownWish, wish } from '../core/model/wish';
 import { parseJson } from './bounded';
 import { readList, type Unread } from './lists';
 import { refuse, type Refusal } from './refusal';
@@ -8,6 +9,7 @@ import {
 	benchFrom1,
 	benchFrom2,
 	eventsFrom2,
+	eventsFrom4,
 	projectFrom1,
 	projectFrom2,
 	projectFrom4,
@@ -84,6 +86,10 @@ const MIGRATIONS: Record<number, Migration> = {
 			...file,
 			version: 5,
 			project: projectFrom4(of as Record<string, unknown>, begun),
+			events:
+				Array.isArray(events) && events.every((e) => typeof e === 'object' && e !== null)
+					? eventsFrom4(events as Record<string, unknown>[])
+					: events,
 			results: Array.isArray(results)
 				? (results as unknown[]).map((r) =>
 						typeof r === 'object' && r !== null
@@ -225,4 +231,14 @@ export const writeProject = (file: ProjectFile): string => `${JSON.stringify(fil
 
 /** The JSON Schema (2020-12) of the current version, as kept in docs. */
 export const projectFileSchema = () =>
-	z.toJSONSchema(projectFile, { target: 'draft-2020-12', io: 'input' });
+	z.toJSONSchema(projectFile, {
+		target: 'draft-2020-12',
+		io: 'input',
+		// What a file may hold of each recipe, written out.
+		override: ({ zodSchema, jsonSchema }) => {
+			if (zodSchema !== (wish as unknown)) return;
+			for (const key of Object.keys(jsonSchema)) delete jsonSchema[key];
+			const { $schema: _, ...known } = z.toJSONSchema(knownWish, { io: 'input' });
+			Object.assign(jsonSchema, known);
+		}
+	});

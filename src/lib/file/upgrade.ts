@@ -151,3 +151,27 @@ export function resultFrom4(result: Rec, wish: unknown): Rec {
 	const shows = TUBES_4.includes(recipe) ? 'tube' : (SHOWS_4[recipe] ?? 'shape');
 	return { shows, tailMetres: null, ...result };
 }
+
+/** Up to version 4 a crocheted edge was ticked by its place among all steps; from 5 on by its name, and which of that name. */
+export function eventsFrom4(events: readonly Rec[]): Rec[] {
+	const places = new Map<string, number[]>();
+	const parsed = events.map((e) => {
+		const of = /^edge-([a-z]+)-(\d+)$/.exec(String(e.type === 'step' ? e.step : ''));
+		if (!of) return null;
+		const key = `${String(e.projectId)} ${of[1]!}`;
+		const at = Number(of[2]);
+		const known = places.get(key) ?? [];
+		if (!known.includes(at))
+			places.set(
+				key,
+				[...known, at].sort((a, b) => a - b)
+			);
+		return { key, name: of[1]!, at };
+	});
+	return events.map((e, i) => {
+		const p = parsed[i];
+		if (!p) return e;
+		const nth = (places.get(p.key) ?? []).indexOf(p.at);
+		return { ...e, step: `edge-${p.name}${nth > 0 ? `-${nth + 1}` : ''}` };
+	});
+}

@@ -5,10 +5,13 @@ import { describe, expect, it } from 'vitest';
 import { progressOf } from '../core/crank/makes';
 import { foldRun } from '../core/crank/run';
 import { plan } from '../core/plan';
+import { RECIPES, recipeOf } from '../core/recipe';
+import { harbour } from '../demo/harbour';
 import { TombleDb } from '../store/db';
 import { readEverything, writeImport } from '../store/transfer';
 import { readAny } from './backup-read';
 import type { Everything } from './everything';
+import { eventsFrom4, resultFrom4 } from './upgrade';
 
 /** What version 4 wrote, frozen: runs half cranked, a table half done, findings accepted, a file back from a phone. */
 const FOLDER = 'tests/fixtures/v4/';
@@ -114,5 +117,50 @@ describe('what version 4 wrote', () => {
 		await writeImport(db, opened('phone.tomble.json'), false);
 		expect(await rows()).toBe(58);
 		await db.delete();
+	});
+});
+
+describe('what a record of version 4 becomes', () => {
+	const step = (projectId: string, at: string, i: number) => ({
+		id: `e${i}`,
+		projectId,
+		type: 'step',
+		step: at,
+		done: true
+	});
+	it('a crocheted edge ticked by its place is ticked by its name, the first and the second armhole apart', () => {
+		const events = [
+			step('a', 'edge-armhole-18', 1),
+			step('a', 'edge-armhole-17', 2),
+			step('b', 'edge-armhole-19', 3),
+			step('a', 'sew-side-left', 4),
+			step('a', 'edge-armhole-18', 5)
+		];
+		expect(eventsFrom4(events).map((e) => e.step)).toEqual([
+			'edge-armhole-2',
+			'edge-armhole',
+			'edge-armhole',
+			'sew-side-left',
+			'edge-armhole-2'
+		]);
+	});
+	it('a garment’s ticks are of steps that its plan has', () => {
+		const made = plan(harbour.projects.find((p) => p.id === 'project-vest')!, harbour.bench);
+		if (!made.ok) throw new Error();
+		const edges = made.steps.filter((s) => s.do === 'crochet-edge');
+		const was = edges.map((s, i) => step('v', `edge-${s.count.edge}-${16 + i}`, i));
+		expect(eventsFrom4(was).map((e) => e.step)).toEqual(edges.map((s) => s.id));
+	});
+	it('a result says what it shows; what is in its tails is not known yet', () => {
+		const shows = (recipe: string) => resultFrom4({ id: 'r', grams: 80 }, { recipe });
+		expect(shows('cowl')).toEqual({ id: 'r', grams: 80, shows: 'tube', tailMetres: null });
+		expect(shows('sock')).toMatchObject({ shows: 'copies' });
+		expect(shows('vest')).toMatchObject({ shows: 'shape' });
+		// And by every recipe that was there: as the recipe itself says of its defaults.
+		for (const { id } of RECIPES) {
+			const recipe = recipeOf(id)!;
+			const wish = recipe.defaults(harbour.bench)!;
+			expect([id, shows(id).shows]).toEqual([id, recipe.shows(wish)]);
+		}
 	});
 });

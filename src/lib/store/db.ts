@@ -4,6 +4,7 @@ import type { Order } from '../core/model/order';
 import type { Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
 import {
 	eventsFrom2,
+	eventsFrom4,
 	machineFrom2,
 	projectFrom1,
 	projectFrom2,
@@ -106,6 +107,8 @@ export class TombleDb extends Dexie {
 				for (const id of await tx.table('results').orderBy('projectId').uniqueKeys()) begun.add(id);
 				const projects = await tx.table<Record<string, unknown>>('projects').toArray();
 				await tx.table('projects').bulkPut(projects.map((p) => projectFrom4(p, begun.has(p.id))));
+				const events = await tx.table<Record<string, unknown>>('events').orderBy('seq').toArray();
+				await tx.table('events').bulkPut(eventsFrom4(events));
 				const wishes = new Map(projects.map((p) => [p.id, p.wish]));
 				const results = await tx.table<Record<string, unknown>>('results').toArray();
 				await tx

@@ -1,7 +1,7 @@
 import { rowTimes } from '../core/crank/pace';
 import { pieceOf } from '../core/crank/run';
 import type { Project, RunEvent } from '../core/model/project';
-import { pieceMachine } from '../core/recipe/things/thing';
+import { pieceMachine } from '../core/recipe/uses';
 import type { TombleDb } from './db';
 import { eventsOf } from './store';
 

@@ -395,8 +395,7 @@ export const pomPomWish = z.object({
 export type PomPomWish = z.infer<typeof pomPomWish>;
 export type ThingWish = FoldedBagWish | TubeBlanketWish | ToyWish | GarlandWish | PomPomWish;
 
-/** Every recipe's wish. A new recipe joins the union here. */
-export const wish = z.discriminatedUnion('recipe', [
+const SCHEMAS = [
 	linedHatWish,
 	buntingWish,
 	plainTubeWish,
@@ -406,5 +405,43 @@ export const wish = z.discriminatedUnion('recipe', [
 	toyWish,
 	garlandWish,
 	pomPomWish
-]);
-export type Wish = z.infer<typeof wish>;
+] as const;
+
+/** Options of a recipe that is written elsewhere: it declares its own. */
+// eslint-disable-next-line @typescript-eslint/no-empty-object-type
+export interface MoreWishes {}
+/** What a maker can wish, by recipe. */
+export type Wish = z.infer<(typeof SCHEMAS)[number]> | MoreWishes[keyof MoreWishes];
+
+/** Every recipe's options, as files hold them. */
+export const knownWish = z.discriminatedUnion('recipe', SCHEMAS);
+
+/** By recipe: the schema of its options. */
+const OPTIONS = new Map<string, z.ZodObject>(
+	SCHEMAS.flatMap((schema) => {
+		const ids = schema.shape.recipe;
+		return ids instanceof z.ZodLiteral
+			? [...ids.values].map((id): [string, z.ZodObject] => [String(id), schema])
+			: ids.options.map((id): [string, z.ZodObject] => [id, schema]);
+	})
+);
+/** The options of a recipe join the files. */
+export const addOptions = (recipe: string, schema: z.ZodObject): void => {
+	OPTIONS.set(recipe, schema);
+};
+
+/** Any recipe's options, each by its own schema. */
+export const wish = z.looseObject({ recipe: z.string() }).transform((value, ctx): Wish => {
+	const schema = OPTIONS.get(value.recipe);
+	const read = schema?.safeParse(value);
+	if (read?.success) return read.data as Wish;
+	if (read) ctx.issues.push(...read.error.issues.map((i) => ({ ...i, input: value }) as never));
+	else
+		ctx.issues.push({
+			code: 'invalid_value',
+			values: [...OPTIONS.keys()],
+			path: ['recipe'],
+			input: value
+		});
+	return z.NEVER;
+});

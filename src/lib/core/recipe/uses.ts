@@ -34,11 +34,15 @@ export const yarnsOf = (wish: Wish): YarnId[] => [
 	...new Set('yarns' in wish ? wish.yarns : inScheme(wish.scheme))
 ];
 
-/** Machines that options name for single parts, beside the project's own. */
-export function machinesOf(wish: Wish): MachineId[] {
-	const parts = 'parts' in wish ? wish.parts : 'items' in wish ? wish.items : [];
-	return [...new Set(parts.flatMap((x) => (x.on ? [x.on] : [])))];
+/** Every `on` within options, however deep. */
+function onIn(x: unknown): MachineId[] {
+	if (typeof x !== 'object' || x === null) return [];
+	return Object.entries(x).flatMap(([key, inner]) =>
+		key === 'on' && typeof inner === 'string' ? [inner as MachineId] : onIn(inner)
+	);
 }
+/** Machines that options name for single parts, beside the project's own: what a part is made `on`. */
+export const machinesOf = (wish: Wish): MachineId[] => [...new Set(onIn(wish))];
 
 /** The same options with one yarn in the place of another, wherever it stands. */
 export function withYarn<W extends Wish>(wish: W, from: YarnId, to: YarnId): W {
@@ -47,3 +51,14 @@ export function withYarn<W extends Wish>(wish: W, from: YarnId, to: YarnId): W {
 		? { ...wish, yarns: wish.yarns.map(swap) }
 		: { ...wish, scheme: schemeWith(wish.scheme, swap) };
 }
+
+/** The machine that options name for a piece, by the piece's key in the log; null where that is the project's. */
+export function pieceMachine(wish: Wish, piece: string): MachineId | null {
+	const id = piece.replace(/\.\d+$/, '');
+	if ('parts' in wish) return wish.parts.find((p) => partPiece(p) === id)?.on ?? null;
+	const item = /^item-(\d+)-/.exec(id);
+	return ('items' in wish && item && wish.items[Number(item[1]) - 1]?.on) || null;
+}
+
+/** What the piece of a toy's part is called. */
+export const partPiece = (part: { readonly id: string }): string => `part-${part.id}`.slice(0, 36);

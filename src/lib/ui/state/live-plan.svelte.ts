@@ -16,7 +16,8 @@ export class LivePlan {
 		this.#project = project;
 		this.#here = $derived.by(() => {
 			const { recipe } = project().wish;
-			if (!planner.away && !atHand(recipe))
+			// Made in the worker too, what it says is said by rules that come with the recipe.
+			if (!atHand(recipe))
 				return {
 					plan: null,
 					failure: notFetched(recipe) ? 'What it is made by could not be fetched.' : null
@@ -38,7 +39,8 @@ export class LivePlan {
 	get value(): Made | null {
 		// What is still on its way for another project is not this one's.
 		const away = this.#away.value;
-		return this.#here.plan ?? (away?.projectId === this.#project().id ? away : null);
+		const { id, wish } = this.#project();
+		return this.#here.plan ?? (away?.projectId === id && atHand(wish.recipe) ? away : null);
 	}
 
 	/** Why there is no plan as things are now; null where there is, or one is on its way. */

@@ -22,7 +22,7 @@ import {
 	SLEEVES,
 	WIDER_WAYS
 } from '../../model/kinds';
-import { wish as wishSchema, type GarmentWish } from '../../model/wish';
+import { knownWish as wishSchema, type GarmentWish } from '../../model/wish';
 import { comesOut, plan, type PlanOf } from '../../plan';
 import { garmentDefaults } from './start';
 import { BODY } from '../../bench/size/body';

@@ -21,7 +21,8 @@ import {
 import type { FinishedOf } from '../finished';
 import { toySaid } from './figures';
 import { toyRulesOf } from './rules';
-import { partPiece, thingRecipe } from './thing';
+import { partPiece } from '../uses';
+import { thingRecipe } from './thing';
 import { ball } from './toys/ball';
 import { caterpillar } from './toys/caterpillar';
 import { lighthouse } from './toys/lighthouse';
