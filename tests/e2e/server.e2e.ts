@@ -86,6 +86,10 @@ test('it works offline after the first visit, at any address', async ({ page, co
 	await expect(page.getByTestId('count')).toHaveText('46');
 	await page.keyboard.press('Space');
 	await expect(page.getByTestId('count')).toHaveText('47');
+	// What was never opened is at hand as well: its recipe came with the application.
+	await page.goto('/');
+	await page.getByRole('combobox', { name: 'Begin something else' }).selectOption('shrug');
+	await expect(page.getByRole('heading', { name: 'Pieces, in order of making' })).toBeVisible();
 	await context.setOffline(false);
 });
 

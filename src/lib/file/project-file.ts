@@ -237,8 +237,9 @@ export const projectFileSchema = () =>
 		// What a file may hold of each recipe, written out.
 		override: ({ zodSchema, jsonSchema }) => {
 			if (zodSchema !== (wish as unknown)) return;
-			for (const key of Object.keys(jsonSchema)) delete jsonSchema[key];
-			const { $schema: _, ...known } = z.toJSONSchema(knownWish, { io: 'input' });
+			for (const key of Object.keys(jsonSchema)) Reflect.deleteProperty(jsonSchema, key);
+			const known = z.toJSONSchema(knownWish, { io: 'input' });
+			Reflect.deleteProperty(known, '$schema');
 			Object.assign(jsonSchema, known);
 		}
 	});

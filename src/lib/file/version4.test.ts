@@ -145,7 +145,10 @@ describe('what a record of version 4 becomes', () => {
 		]);
 	});
 	it('a garment’s ticks are of steps that its plan has', () => {
-		const made = plan(harbour.projects.find((p) => p.id === 'project-vest')!, harbour.bench);
+		const made = plan(
+			harbour.projects.find((p) => p.id === 'project-vest')!,
+			harbour.bench
+		);
 		if (!made.ok) throw new Error();
 		const edges = made.steps.filter((s) => s.do === 'crochet-edge');
 		const was = edges.map((s, i) => step('v', `edge-${s.count.edge}-${16 + i}`, i));
