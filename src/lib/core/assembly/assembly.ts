@@ -1,4 +1,5 @@
 import type { Border, Eyes, FlatClosing } from '../model/kinds';
+import type { SewnOn } from '../model/trim';
 
 /** The two ends of a piece: its first row, and its last. */
 export type Edge = 'cast-on' | 'cast-off';
@@ -177,6 +178,8 @@ export interface StepKinds {
 		readonly yarn: number;
 	};
 	'fix-pom': object;
+	/** A button, a patch or a tag. */
+	'sew-on': { readonly what: SewnOn; readonly count: number };
 	/** Pieces threaded on one cord by their first rows, in turn. */
 	string: { readonly pieces: readonly string[] };
 	/** Things tied to a cord that hangs over a span. */

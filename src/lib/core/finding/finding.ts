@@ -36,6 +36,7 @@ export type StopCode =
 	| 'too-long'
 	| 'too-much'
 	| 'toy-small-parts'
+	| 'small-trims'
 	| 'toy-cord';
 
 export type Finding = FindingBody & {

@@ -1,4 +1,5 @@
 import { printLength } from '../quantity/print';
+import type { Trim } from '../model/trim';
 import type { Units } from '../quantity/units';
 
 /** A verb on a button: words and lengths, cm, printed in the maker's unit. */
@@ -9,7 +10,7 @@ export interface Fix {
 	readonly label: Label;
 	/** What is put in the place of the same options. */
 	readonly wish?: Readonly<Record<string, unknown>>;
-	readonly project?: { readonly useFresh: boolean };
+	readonly project?: { readonly useFresh?: boolean; readonly trims?: Trim[] };
 	/** A page of the project, and what is asked of it. */
 	readonly go?: { readonly page: 'stand-ins'; readonly yarn: string };
 }

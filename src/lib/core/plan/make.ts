@@ -18,6 +18,7 @@ import { usedOf, type Used } from './bench';
 import { byHandFigure, fillFigure } from './by-hand';
 import { lengthOf } from './lies';
 import { rowPlaces } from './places';
+import { trimmed } from './trims';
 import type { AsKnitted, NoPlan, Plan } from './types';
 
 export interface PlanOptions {
@@ -101,7 +102,8 @@ function rowsByMachine(pieces: readonly PlannedPiece[], machine: Machine) {
 function derive<W extends Wish, F extends Finished>(designed: Designed<W, F>): Plan<F> {
 	const { project, bench, used, design } = designed;
 	const { machine, yarns, gauges } = used;
-	const { assembly, finished, sizes } = design;
+	const { finished, sizes } = design;
+	const assembly = trimmed(design.assembly, project.trims ?? [], yarns[0]);
 	const { wish } = project;
 	const joinTails = 'joinTails' in wish ? wish.joinTails : 'weave';
 	const knitted = design.pieces.map((piece) =>

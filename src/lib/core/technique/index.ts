@@ -17,6 +17,7 @@ import { measure } from './measure';
 import { fixPom, tieCut, wind } from './pom-pom';
 import { rest } from './rest';
 import { sew } from './sew';
+import { sewOn } from './sew-on';
 import { border, sideBySide } from './side-by-side';
 import { joinTails, weaveIn } from './tails-in';
 import type { HandTime, Table, Technique, Tool, Work, WorkKind, WorkStep } from './technique';
@@ -62,6 +63,7 @@ export const TECHNIQUES = new Map<string, Technique>(
 		wind,
 		tieCut,
 		fixPom,
+		sewOn,
 		string,
 		hang,
 		weaveIn,

@@ -12,6 +12,7 @@
 	import Figure from '../parts/Figure.svelte';
 	import Findings from '../plan/Findings.svelte';
 	import YarnNeeds from '../plan/YarnNeeds.svelte';
+	import Trims from '../plan/Trims.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import FreePieces from './FreePieces.svelte';
@@ -201,7 +202,10 @@
 			/>{/if}
 	</section>
 	<div class="grid content-start gap-5">
-		<YarnNeeds {plan} {project} {editor} />
+		<div>
+			<YarnNeeds {plan} {project} {editor} />
+			<Trims {plan} {project} {editor} />
+		</div>
 		<GarmentEnds {project} {plan} {editor} />
 	</div>
 </div>

@@ -29,6 +29,7 @@
 	import SchemeBar from './SchemeBar.svelte';
 	import Sizes from './Sizes.svelte';
 	import YarnNeeds from './YarnNeeds.svelte';
+	import Trims from './Trims.svelte';
 	import FlagChoices from './FlagChoices.svelte';
 	import MachinePick from './MachinePick.svelte';
 	import TubeEnds from './TubeEnds.svelte';
@@ -237,7 +238,10 @@
 					{plan}
 				/>{/if}
 		</div>
-		<YarnNeeds {plan} {project} {editor} />
+		<div>
+			<YarnNeeds {plan} {project} {editor} />
+			<Trims {plan} {project} {editor} />
+		</div>
 	</div>
 {:else if plan}
 	{#if plan.findings.some((f) => f.code === 'machine-missing' || f.code === 'yarn-missing')}

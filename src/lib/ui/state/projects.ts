@@ -95,6 +95,7 @@ export function makeAnother(project: Project, wish: Wish, names: readonly string
 	return {
 		...fresh(`${base} ${n}`, project.machineId, wish),
 		useFresh: project.useFresh,
+		...(project.trims ? { trims: project.trims } : {}),
 		accepted: project.accepted
 	};
 }

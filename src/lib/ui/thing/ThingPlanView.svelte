@@ -10,6 +10,7 @@
 	import Findings from '../plan/Findings.svelte';
 	import WasteChoices from '../plan/WasteChoices.svelte';
 	import YarnNeeds from '../plan/YarnNeeds.svelte';
+	import Trims from '../plan/Trims.svelte';
 	import YarnPicks from '../plan/YarnPicks.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
@@ -119,7 +120,10 @@
 			</div>
 		{/if}
 	</div>
-	<YarnNeeds {plan} {project} {editor} />
+	<div>
+		<YarnNeeds {plan} {project} {editor} />
+		<Trims {plan} {project} {editor} />
+	</div>
 </div>
 
 <style>

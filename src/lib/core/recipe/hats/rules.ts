@@ -1,3 +1,5 @@
+import { isBaby } from '../../bench/size/head';
+import { smallTrims } from '../rules/small-trims';
 import type { LinedHatWish } from '../../model/wish';
 import { tooLong } from '../../finding/rules/too-long';
 import type { Rule } from '../../finding/rule';
@@ -32,6 +34,7 @@ export const hatRules = (kind: HatKind): readonly Rule<LinedHatWish, FinishedOf<
 	lightLining,
 	stripeCut,
 	babyCaution,
+	smallTrims((wish) => isBaby(wish.head)),
 	shortWaste,
 	unusualPins(kind.pins),
 	hiddenJoinsRule

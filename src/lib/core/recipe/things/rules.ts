@@ -1,3 +1,5 @@
+import type { ToyWish } from '../../model/wish';
+import { smallTrims } from '../rules/small-trims';
 import { garlandCaution } from '../rules/garland-caution';
 import { pieceTooLong } from '../rules/piece-too-long';
 import { attachLost } from './rules/attach-lost';
@@ -21,6 +23,7 @@ export const blanketRules = [pieceTooLong, borderOff, noSwatchThere];
 export const toyRulesOf = [
 	pieceTooLong,
 	smallParts,
+	smallTrims((wish: ToyWish) => wish.age === 'under-3'),
 	cordsOnToys,
 	partSmall,
 	attachLost,

@@ -1,0 +1,104 @@
+<script lang="ts">
+	import type { Project } from '$lib/core/model/project';
+	import type { Trim, TrimKind } from '$lib/core/model/trim';
+	import type { Plan } from '$lib/core/plan';
+	import { trimsFor } from '$lib/core/plan/trims';
+	import NumberField from '../parts/NumberField.svelte';
+	import type { ProjectEditor } from '../state/project-editor.svelte';
+
+	let { project, plan, editor }: { project: Project; plan: Plan; editor: ProjectEditor } = $props();
+
+	const NAMES: Record<TrimKind, string> = {
+		'pom-pom': 'Pom-pom',
+		drawstring: 'Drawstring',
+		button: 'Buttons',
+		patch: 'Patch',
+		tag: 'Tag'
+	};
+	const USUAL: Record<TrimKind, Trim> = {
+		'pom-pom': { kind: 'pom-pom', count: 1, cardCm: 8 },
+		drawstring: { kind: 'drawstring', chains: 80 },
+		button: { kind: 'button', count: 3 },
+		patch: { kind: 'patch', count: 1 },
+		tag: { kind: 'tag', count: 1 }
+	};
+	const trims = $derived(project.trims ?? []);
+	/** What it is put together by without them: with them it suits nothing twice. */
+	const own = $derived(
+		plan.assembly.filter(
+			(s) =>
+				!(
+					(s.do === 'wind' && trims.some((t) => t.kind === 'pom-pom')) ||
+					(s.do === 'drawstring' && trims.some((t) => t.kind === 'drawstring'))
+				)
+		)
+	);
+	const open = $derived(trimsFor(own).filter((k) => !trims.some((t) => t.kind === k)));
+	const put = (what: string, next: readonly Trim[]) => editor.change(what, { trims: [...next] });
+	const set = (t: Trim) =>
+		put(
+			NAMES[t.kind].toLowerCase(),
+			trims.map((x) => (x.kind === t.kind ? t : x))
+		);
+</script>
+
+<section class="no-print mt-4" aria-labelledby="trims-title">
+	<h2 id="trims-title" class="mb-1 text-base">Added at the end</h2>
+	{#each trims as t (t.kind)}
+		<div class="mb-1 flex flex-wrap items-end gap-2 text-sm">
+			<span class="w-24 self-center font-semibold">{NAMES[t.kind]}</span>
+			{#if t.kind === 'drawstring'}
+				<div class="w-28">
+					<NumberField
+						label="Chains"
+						value={t.chains}
+						min={5}
+						max={300}
+						of="chains"
+						onvalue={(chains) => set({ ...t, chains })}
+					/>
+				</div>
+			{:else}
+				<div class="w-24">
+					<NumberField
+						label="How many"
+						value={t.count}
+						min={1}
+						max={60}
+						of=""
+						onvalue={(count) => set({ ...t, count })}
+					/>
+				</div>
+				{#if t.kind === 'pom-pom'}
+					<div class="w-28">
+						<NumberField
+							label="Card, long"
+							value={t.cardCm}
+							min={2}
+							max={30}
+							of="length"
+							onvalue={(cardCm) => set({ ...t, cardCm })}
+						/>
+					</div>
+				{/if}
+			{/if}
+			<button
+				class="act act-small"
+				onclick={() =>
+					put(
+						`no ${NAMES[t.kind].toLowerCase()}`,
+						trims.filter((x) => x !== t)
+					)}>Leave off</button
+			>
+		</div>
+	{/each}
+	<div class="flex flex-wrap gap-1">
+		{#each open as kind (kind)}
+			<button
+				class="act act-small"
+				onclick={() => put(NAMES[kind].toLowerCase(), [...trims, USUAL[kind]])}
+				>+ {NAMES[kind].toLowerCase()}</button
+			>
+		{/each}
+	</div>
+</section>
