@@ -12,7 +12,7 @@ import type { Wish } from '../model/wish';
 import { countProgram, excessOf, loadOf, type Excess } from '../program/load';
 import type { Finished } from '../recipe/finished';
 import type { Design, Recipe } from '../recipe/recipe';
-import { machinesOf, yarnsOf } from '../recipe/uses';
+import { coloursOf, joinTailsOf, machinesOf, yarnsOf } from '../recipe/uses';
 import { handTimeOf, handYarnOf, jointsOf, stepsOf, tailUse, toolsOf } from '../technique';
 import { usedOf, type Used } from './bench';
 import { byHandFigure, fillFigure } from './by-hand';
@@ -51,8 +51,7 @@ function tooMuch<W extends Wish, F extends Finished>(
 	const machine = bench.machines.find((m) => m.id === machineId);
 	// All begins again but what it is made of.
 	const again = recipe.defaults(bench, machine);
-	const colours = 'yarns' in wish ? { yarns: wish.yarns } : {};
-	const fix = change(['Back to the usual sizes'], { ...again, ...colours });
+	const fix = change(['Back to the usual sizes'], { ...again, ...coloursOf(wish) });
 	return toFinding({ body, severity: 'stop', where: { at: 'size' }, fix }, []);
 }
 
@@ -105,7 +104,7 @@ function derive<W extends Wish, F extends Finished>(designed: Designed<W, F>): P
 	const { finished, sizes } = design;
 	const assembly = trimmed(design.assembly, project.trims ?? [], yarns[0]);
 	const { wish } = project;
-	const joinTails = 'joinTails' in wish ? wish.joinTails : 'weave';
+	const joinTails = joinTailsOf(wish);
 	const knitted = design.pieces.map((piece) =>
 		knitPiece({
 			piece,

@@ -62,3 +62,10 @@ export function pieceMachine(wish: Wish, piece: string): MachineId | null {
 
 /** What the piece of a toy's part is called. */
 export const partPiece = (part: { readonly id: string }): string => `part-${part.id}`.slice(0, 36);
+
+/** How tails at joins are seen to; what joins nothing weaves its ends in. */
+export const joinTailsOf = (wish: Wish): 'tie' | 'weave' =>
+	'joinTails' in wish ? wish.joinTails : 'weave';
+
+/** What is kept of options when all else begins again: what it is made of. */
+export const coloursOf = (wish: Wish): object => ('yarns' in wish ? { yarns: wish.yarns } : {});

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { planStages } from '$lib/core/plan/stages';
+	import { planStages } from '$lib/ui/pictures/plan-stages';
 	import type { PlanOf } from '$lib/core/plan';
 	import { stitchesAcross } from '$lib/core/plan/lies';
 	import { printValue } from '$lib/core/quantity/print';

@@ -1,8 +1,8 @@
-import { stagesOf, type Stage } from '../assembly/stages';
-import type { AssemblyStep } from '../assembly/assembly';
-import type { WorkStep } from '../technique/technique';
-import { sizeOf } from '../assembly/size';
-import type { PlanOf } from '../plan';
+import { stagesOf, type Stage } from '../../core/assembly/stages';
+import type { AssemblyStep } from '../../core/assembly/assembly';
+import type { WorkStep } from '../../core/technique/technique';
+import { sizeOf } from '../../core/assembly/size';
+import type { PlanOf } from '../../core/plan';
 
 /** A stage with the finishing step that leads to it; none for the tube as it comes off. */
 export interface PlannedStage extends Stage {

@@ -1,14 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { benchOf, projectOf } from '../../../../tests/support/bench';
-import { HATS, TUBES } from '../model/kinds';
-import { plan, type PlanOf } from '../plan';
-import type { Project } from '../model/project';
-import { rowPlaces } from '../plan/places';
-import { planStages } from '../plan/stages';
-import { recipeOf } from '../recipe';
-import type { Wish } from '../model/wish';
-import { stagesOf, type Stage, type StageInput } from './stages';
+import { HATS, TUBES } from '../../core/model/kinds';
+import { plan, type PlanOf } from '../../core/plan';
+import type { Project } from '../../core/model/project';
+import { rowPlaces } from '../../core/plan/places';
+import { planStages } from './plan-stages';
+import { recipeOf } from '../../core/recipe';
+import type { Wish } from '../../core/model/wish';
+import { stagesOf, type Stage, type StageInput } from '../../core/assembly/stages';
 
 const T = 'tube';
 const input = (patch: Partial<StageInput>): StageInput => ({
