@@ -1,6 +1,6 @@
 import { chromium, expect, test, type Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { browserArgs } from './browser';
@@ -35,12 +35,18 @@ async function start(profile: string): Promise<{ process: ChildProcess; page: Pa
 	return { process, page };
 }
 
-/** The crank view of the run, open again; where it is not there, what the page says instead. */
-async function atCrank(page: Page, baseURL: string | undefined): Promise<number> {
+/** The crank view of the run, open again; where it is not there, what the page says instead, and what the browser's store wrote of its opening. */
+async function atCrank(page: Page, baseURL: string | undefined, profile: string): Promise<number> {
 	await page.goto(`${baseURL}/project/project-keeper/knit`);
 	const count = page.getByTestId('count');
 	await count.waitFor({ timeout: 30_000 }).catch(async () => {
-		throw new Error(`no count; the page says: ${await page.locator('body').innerText()}`);
+		const store = join(profile, 'Default', 'IndexedDB');
+		const logs = readdirSync(store, { recursive: true, encoding: 'utf8' })
+			.filter((f) => /LOG(\.old)?$/.test(f))
+			.map((f) => `${f}:\n${readFileSync(join(store, f), 'utf8').slice(-2000)}`);
+		throw new Error(
+			`no count; the page says: ${await page.locator('body').innerText()}\n${logs.join('\n')}`
+		);
 	});
 	return Number(await count.innerText());
 }
@@ -72,7 +78,7 @@ test(
 			for (let round = 0; round < KILLS; round++) {
 				const { process: browser, page } = round === 0 ? first : await start(profile);
 				if (round > 0) {
-					const back = await atCrank(page, baseURL);
+					const back = await atCrank(page, baseURL, profile);
 					expect(back).toBeGreaterThanOrEqual(shown);
 					shown = back;
 				}
@@ -84,7 +90,7 @@ test(
 				await kill(browser);
 			}
 			const last = await start(profile);
-			const back = await atCrank(last.page, baseURL);
+			const back = await atCrank(last.page, baseURL, profile);
 			expect(back).toBeGreaterThanOrEqual(shown);
 			// And nothing is doubled: at most the presses that were made.
 			expect(back).toBeLessThanOrEqual(46 + KILLS * 6);
