@@ -22,7 +22,7 @@ export interface JointSide {
 /** Two edges that come together, and whether they agree. */
 export interface Joint {
 	readonly id: string;
-	readonly kind: SeamKind | 'tubes' | 'bag' | 'attach' | 'handle' | 'border' | 'hang' | 'other';
+	readonly kind: SeamKind | 'tubes' | 'bag' | 'attach' | 'border' | 'hang' | 'other';
 	/** What it is left or right of, where there are two. */
 	readonly of?: 'left' | 'right';
 	/** Like joints, made so many times. */

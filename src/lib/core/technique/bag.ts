@@ -102,23 +102,6 @@ export const handle = technique<'handle'>({
 			caution: 'light-loads'
 		}
 	],
-	joints: ({ piece, to }, table) => {
-		const rows = pieceOf(table, piece)?.mainRows ?? 0;
-		return [
-			jointOf({
-				id: 'bag-handle',
-				kind: 'handle',
-				times: 2,
-				by: 'rows',
-				a: side('short side of the handle', { rows }),
-				b: side('over a point, half on either side', { rows }),
-				edges: [
-					{ piece, part: 'side' },
-					{ piece: to, part: 'side' }
-				]
-			})
-		];
-	},
 	yarn: ({ piece }, table) => {
 		const p = pieceOf(table, piece);
 		return p ? [{ yarn: yarnOf(p), metres: 2 * threadMetres(wideCm(p), 1) }] : [];
