@@ -1,5 +1,4 @@
-import type { Border, Eyes, FlatClosing } from '../model/kinds';
-import type { SewnOn } from '../model/trim';
+import type { Border, Eyes, FlatClosing, SewnOn } from '../model/kinds';
 
 /** The two ends of a piece: its first row, and its last. */
 export type Edge = 'cast-on' | 'cast-off';

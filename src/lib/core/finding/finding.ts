@@ -25,19 +25,11 @@ export type FindingCode = keyof FindingBodies;
 
 /**
  * What stops a plan, and cannot be accepted: what the machine cannot do or the bench does not hold, and what could hurt a
- * child. Everything else is the maker's to weigh.
+ * child. Everything else is the maker's to weigh. Each rule that stops declares its code here too.
  */
-export type StopCode =
-	| 'machine-missing'
-	| 'yarn-missing'
-	| 'cannot-knit'
-	| 'cannot-shape'
-	| 'panel-too-wide'
-	| 'too-long'
-	| 'too-much'
-	| 'toy-small-parts'
-	| 'small-trims'
-	| 'toy-cord';
+// eslint-disable-next-line @typescript-eslint/no-empty-object-type
+export interface StopCodes {}
+export type StopCode = keyof StopCodes & FindingCode;
 
 export type Finding = FindingBody & {
 	/** Code and place: what an acceptance is remembered by. */

@@ -226,3 +226,10 @@ export const APART_TABLES = [
 	'carried',
 	'events'
 ] as const;
+
+/** What is sewn on. */
+export const SEWN_ON = ['button', 'patch', 'tag'] as const;
+export type SewnOn = (typeof SEWN_ON)[number];
+/** What is added to a finished thing, whatever it is. */
+export const TRIM_KINDS = ['pom-pom', 'drawstring', ...SEWN_ON] as const;
+export type TrimKind = (typeof TRIM_KINDS)[number];

@@ -14,7 +14,7 @@ import {
 	yarn,
 	yarnTest
 } from './bench';
-import { trim } from './trim';
+import { trims } from './trim';
 import {
 	wish,
 	type BuntingWish,
@@ -44,7 +44,7 @@ export const project = z.object({
 	machineId,
 	wish,
 	/** What is added at the end; left out where nothing is. */
-	trims: z.array(trim).max(8).optional(),
+	trims: trims.optional(),
 	/** Findings the maker has accepted, by key; they stay quiet. */
 	accepted: z.array(z.string().max(120)).max(200),
 	/** Consent to plan from readings taken fresh off the machine. */

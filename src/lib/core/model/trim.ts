@@ -1,7 +1,5 @@
 import * as z from 'zod';
-
-export const SEWN_ON = ['button', 'patch', 'tag'] as const;
-export type SewnOn = (typeof SEWN_ON)[number];
+import { SEWN_ON, TRIM_KINDS, type SewnOn } from './kinds';
 
 const count = z.int().min(1).max(60);
 /** Something added to a finished thing, whatever it is. */
@@ -10,13 +8,14 @@ export const trim = z.discriminatedUnion('kind', [
 	z.object({ kind: z.literal('drawstring'), chains: z.int().min(5).max(300) }),
 	...SEWN_ON.map((kind) => z.object({ kind: z.literal(kind), count }))
 ]);
+/** What is added to one thing: each kind once. */
+export const trims = z
+	.array(trim)
+	.max(TRIM_KINDS.length)
+	.refine((list) => new Set(list.map((t) => t.kind)).size === list.length, {
+		error: 'each kind once, with its number'
+	});
 export type Trim =
 	| { readonly kind: 'pom-pom'; readonly count: number; readonly cardCm: number }
 	| { readonly kind: 'drawstring'; readonly chains: number }
 	| { readonly kind: SewnOn; readonly count: number };
-export type TrimKind = Trim['kind'];
-export const TRIM_KINDS = [
-	'pom-pom',
-	'drawstring',
-	...SEWN_ON
-] as const satisfies readonly TrimKind[];

@@ -6,7 +6,7 @@ import type { Trim } from '../model/trim';
 import { plan, type Plan } from '../plan';
 import { wordFix } from '../finding/fix';
 import { wordStep } from '../technique/say-step';
-import { trimsFor } from './trims';
+import { suits, trimsFor } from './trims';
 
 const ONE: Record<Trim['kind'], Trim> = {
 	'pom-pom': { kind: 'pom-pom', count: 2, cardCm: 8 },
@@ -68,9 +68,29 @@ describe('what is added at the end', () => {
 		expect(of('scarf')).not.toContain('drawstring');
 	});
 
-	it('buttons and pom-poms stop what is for the smallest, and leaving them off settles it', () => {
+	it('a cord says what it runs through, and for how many; without a channel it is left out', () => {
+		const of = (what: string, trims: Trim[] = [ONE.drawstring]) => {
+			const b = everyStart().find((x) => x.what === what && x.pins === 48)!;
+			const p = plan({ ...b.project, trims }, b.bench);
+			if (!p.ok) throw new Error(what);
+			return { p, step: p.steps.find((s) => s.do === 'drawstring') };
+		};
+		const title = (what: string) => wordStep(of(what).step!, 'cm').title;
+		expect(title('hem-hat')).toBe('Chain a cord of 60 and run it through the hem');
+		expect(title('tube-top')).toMatch(/in and out below the bound edge$/);
+		expect(title('warmers')).toMatch(/below the bound edge, 2 times$/);
+		expect(of('scarf').step).toBeUndefined();
+		expect(suits('drawstring', of('scarf').p.assembly)).toBe(false);
+		expect(suits('drawstring', of('tube-top').p.assembly)).toBe(true);
+	});
+
+	it('buttons, cords and pom-poms stop what is for the smallest, and leaving them off settles it', () => {
 		for (const what of ['baby-hat', 'toy']) {
 			const b = everyStart().find((x) => x.what === what && x.pins === 22)!;
+			for (const kind of ['pom-pom', 'drawstring'] as const) {
+				const also = plan({ ...b.project, trims: [ONE[kind]] }, b.bench);
+				expect(also.findings.find((f) => f.code === 'small-trims')?.severity).toBe('stop');
+			}
 			const project: Project = { ...b.project, trims: [ONE.tag, ONE.button] };
 			const p = plan(project, b.bench);
 			if (!p.ok) throw new Error();
@@ -91,5 +111,9 @@ describe('what is added at the end', () => {
 		expect(
 			projectSchema.safeParse({ ...keeper, trims: [{ kind: 'button', count: 0 }] }).success
 		).toBe(false);
+		// The same twice would be ticked off as one.
+		expect(projectSchema.safeParse({ ...keeper, trims: [ONE.button, ONE.button] }).success).toBe(
+			false
+		);
 	});
 });

@@ -1,21 +1,22 @@
 import { stepIn, type Assembly, type AssemblyStep } from '../assembly/assembly';
 import { effectiveTex } from '../bench/yarn/tex';
 import type { Yarn } from '../model/bench';
-import { TRIM_KINDS, type Trim, type TrimKind } from '../model/trim';
-import { pomPomCm, usualWraps, wrappedCm } from '../recipe/things/form/pom-pom';
+import { TRIM_KINDS, type TrimKind } from '../model/kinds';
+import type { Trim } from '../model/trim';
+import { pomPomCm, TIE_CM, usualWraps, wrappedCm } from '../recipe/things/form/pom-pom';
 
-/** A strand that ties a pom-pom: 12 to 15 in (common practice). */
-const TIE_CM = 34;
+/** Where a cord can run: through a hem, or below a bound edge. */
+const channelOf = (assembly: Assembly) => stepIn(assembly, 'hem') ?? stepIn(assembly, 'bind');
 
-/** What can be added to a thing that is put together so: a cord runs where an end is bound or hemmed, and nothing is added twice. */
+/** Whether what is added can be worked on a thing that is put together so; else it is left out. */
+export const suits = (kind: TrimKind, assembly: Assembly): boolean =>
+	kind !== 'drawstring' || channelOf(assembly) !== undefined;
+
+/** What can be added to a thing that is put together so: nothing twice. */
 export const trimsFor = (assembly: Assembly): TrimKind[] =>
 	TRIM_KINDS.filter((kind) => {
 		if (kind === 'pom-pom') return !stepIn(assembly, 'wind');
-		if (kind === 'drawstring')
-			return (
-				!stepIn(assembly, 'drawstring') &&
-				(stepIn(assembly, 'bind') ?? stepIn(assembly, 'hem')) !== undefined
-			);
+		if (kind === 'drawstring') return suits(kind, assembly) && !stepIn(assembly, 'drawstring');
 		return true;
 	});
 
@@ -32,7 +33,7 @@ function stepsFor(trim: Trim, assembly: Assembly, yarn: Yarn): AssemblyStep[] {
 			];
 		}
 		case 'drawstring': {
-			const at = stepIn(assembly, 'bind') ?? stepIn(assembly, 'hem');
+			const at = channelOf(assembly);
 			return at ? [{ do: 'drawstring', piece: at.piece, chains: trim.chains }] : [];
 		}
 		default:
@@ -47,9 +48,9 @@ export function trimmed(
 	yarn: Yarn | undefined
 ): Assembly {
 	if (trims.length === 0 || !yarn) return assembly;
-	const suits = trimsFor(assembly);
+	const open = trimsFor(assembly);
 	const added = trims
-		.filter((t) => suits.includes(t.kind))
+		.filter((t) => open.includes(t.kind))
 		.flatMap((t) => stepsFor(t, assembly, yarn));
 	const end = assembly.findIndex((s) => s.do === 'measure');
 	return end < 0

@@ -3,7 +3,8 @@ import { harbour } from '../../demo/harbour';
 import type { Plan } from '../plan/types';
 import { comesOut, plan } from '../plan';
 import { programRows } from '../program/program';
-import { pomCardWide, sheetOf } from './sheet';
+import { cardWideCm } from '../recipe/things/form/pom-pom';
+import { sheetOf } from './sheet';
 
 const planned = (id: string): Plan => {
 	const p = plan(
@@ -61,7 +62,7 @@ describe('templates', () => {
 	it('are a card for pom-poms as long as it is wound, and a place for the tag', () => {
 		const { templates } = sheetOf(planned('garland'), options);
 		expect(templates.map((t) => t.kind)).toEqual(['pom-pom', 'tag']);
-		expect(templates[0]).toMatchObject({ heightCm: 6, widthCm: pomCardWide(6) });
+		expect(templates[0]).toMatchObject({ heightCm: 6, widthCm: cardWideCm(6) });
 	});
 	it('are the card for extensions where a cloth has ladders', () => {
 		const p = planned('cloth');
@@ -80,8 +81,8 @@ describe('templates', () => {
 		expect(JSON.stringify(inches)).not.toMatch(/\d cm\b/);
 	});
 	it('a card is broad enough to hold, however small', () => {
-		expect(pomCardWide(2)).toBe(4);
-		expect(pomCardWide(20)).toBe(15);
+		expect(cardWideCm(2)).toBe(4);
+		expect(cardWideCm(20)).toBe(15);
 	});
 });
 

@@ -1,3 +1,4 @@
+import { cardWideCm } from '../recipe/things/form/pom-pom';
 import { stepIn } from '../assembly/assembly';
 import { markerPin, keptOff } from '../bench/machine/ring';
 import type { Machine } from '../model/bench';
@@ -90,8 +91,6 @@ interface Options {
 
 /** A tag as most stalls tie on, cm. */
 const TAG = { widthCm: 5, heightCm: 8 };
-/** A card is broad enough to hold and to wind on. */
-export const pomCardWide = (cardCm: number): number => Math.max(4, cardCm * 0.75);
 
 function templatesOf(plan: Plan, units: Units): Template[] {
 	const long = (cm: number) => printValue(cm, 'length', units);
@@ -102,7 +101,7 @@ function templatesOf(plan: Plan, units: Units): Template[] {
 			kind: 'pom-pom',
 			title: `Pom-pom card, ${long(wind.cardCm)} long`,
 			note: `${wind.wraps} wraps the long way round; tie through the slit`,
-			widthCm: pomCardWide(wind.cardCm),
+			widthCm: cardWideCm(wind.cardCm),
 			heightCm: wind.cardCm
 		});
 	const latch = stepIn(plan.assembly, 'latch-card');
@@ -204,7 +203,7 @@ export function sheetOf(plan: Plan, { title, kind, units, terms }: Options): She
 			.filter((f) => !f.accepted && f.severity !== 'tip')
 			.map((f) => {
 				const w = wordFinding(f, { units, yarnName });
-				return `${w.what}${/[.?]$/.test(w.what) ? '' : '.'} ${w.why}`;
+				return `${w.what} ${w.why}`;
 			}),
 		templates: templatesOf(plan, units)
 	};

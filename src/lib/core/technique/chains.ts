@@ -1,23 +1,29 @@
 import { chainMetres, lastYarn } from './hand';
-import { hasJoins, pieceOf, technique, tool } from './technique';
+import { hasJoins, pieceOf, technique, times, tool } from './technique';
 
 declare module './technique' {
 	interface WorkKinds {
-		drawstring: { readonly chains: number; readonly joins: boolean };
+		drawstring: {
+			readonly chains: number;
+			readonly joins: boolean;
+			/** Whether a hem is its channel; else it runs in and out below a bound edge. */
+			readonly hem: boolean;
+			readonly copies: number;
+		};
 		straps: { readonly chains: number };
 		ties: { readonly chains: number };
 	}
 }
 const drawn = () => ({ skill: 'drawstring' as const, drawing: { loops: 12 } });
 
-/** A chained cord through a channel. */
+/** A chained cord through a channel, or through the fabric below an edge. */
 export const drawstring = technique<'drawstring'>({
 	id: 'drawstring',
 	works: {
 		drawstring: {
-			words: ({ chains, joins }) => ({
-				title: `Chain a cord of ${chains} and run it through the hem`,
-				how: `In between two stitches${joins ? ' beside the colour join' : ''} and once round the channel; knot both ends together.`
+			words: ({ chains, joins, hem, copies }) => ({
+				title: `Chain a cord of ${chains} and run it ${hem ? 'through the hem' : 'in and out below the bound edge'}${times(copies)}`,
+				how: `In between two stitches${joins ? ' beside the colour join' : ''} and once round${hem ? ' the channel' : ', over two columns and under two, a row or two below the edge'}; knot both ends together.`
 			}),
 			drawing: drawn
 		}
@@ -25,7 +31,9 @@ export const drawstring = technique<'drawstring'>({
 	steps: ({ piece, chains }, table) => {
 		const p = pieceOf(table, piece);
 		const joins = p !== undefined && hasJoins(p);
-		return [{ id: 'drawstring', do: 'drawstring', chains, joins, caution: 'cords' }];
+		const hem = table.assembly.some((s) => s.do === 'hem' && s.piece === piece);
+		const copies = p?.count ?? 1;
+		return [{ id: 'drawstring', do: 'drawstring', chains, joins, hem, copies, caution: 'cords' }];
 	},
 	yarn: ({ piece, chains }, table) => {
 		const p = pieceOf(table, piece);

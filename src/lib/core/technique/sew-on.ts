@@ -1,5 +1,5 @@
 import { technique, tool } from './technique';
-import type { SewnOn } from '../model/trim';
+import type { SewnOn } from '../model/kinds';
 
 declare module './technique' {
 	interface WorkKinds {
@@ -25,6 +25,7 @@ const WORDS: Record<SewnOn, { readonly one: string; readonly many: string; reado
 			how: 'By its two short sides, inside at the back of the lower edge; what it says is worked out beside these steps.'
 		}
 	};
+/** For one, min (from memory). */
 const MINUTES: Record<SewnOn, number> = { button: 3, patch: 8, tag: 2 };
 
 /** A button, a patch or a tag sewn on with strong thread. */

@@ -63,9 +63,6 @@ export const TOOLS = {
 	'blocking-pins': 'Pins and something to pin on',
 	cord: 'A cord of your own'
 } as const;
-export interface Tools extends Record<keyof typeof TOOLS, true> {
-	readonly [other: string]: true;
-}
 export interface Tool {
 	readonly id: string;
 	readonly name: string;

@@ -1,3 +1,4 @@
+import { wordFinding } from '../finding/says';
 import { describe, expect, it } from 'vitest';
 import {
 	benchWith,
@@ -168,6 +169,19 @@ describe('what is said is there', () => {
 type Pins = { readonly least: number; readonly most: number };
 const pinsOf = (kinds: Partial<Record<string, { readonly pins: Pins }>>, what: string) =>
 	kinds[what]?.pins;
+
+it('whatever is found is said in whole sentences: what, and why', () => {
+	for (const { what, plan } of [...plans, ...double])
+		for (const f of plan.findings) {
+			const words = wordFinding(f, { units: 'cm', yarnName: (i) => plan.yarns[i]!.colourName });
+			for (const said of [words.what, words.why])
+				expect([what, f.code, said]).toEqual([
+					what,
+					f.code,
+					expect.stringMatching(/^[A-Z0-9].*[.?]$/s)
+				]);
+		}
+});
 
 describe('how things begin', () => {
 	const usual = (what: string): { least: number; most: number } =>

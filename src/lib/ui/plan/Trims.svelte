@@ -1,8 +1,9 @@
 <script lang="ts">
 	import type { Project } from '$lib/core/model/project';
-	import type { Trim, TrimKind } from '$lib/core/model/trim';
+	import type { TrimKind } from '$lib/core/model/kinds';
+	import type { Trim } from '$lib/core/model/trim';
 	import type { Plan } from '$lib/core/plan';
-	import { trimsFor } from '$lib/core/plan/trims';
+	import { suits, trimsFor } from '$lib/core/plan/trims';
 	import NumberField from '../parts/NumberField.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 
@@ -23,17 +24,7 @@
 		tag: { kind: 'tag', count: 1 }
 	};
 	const trims = $derived(project.trims ?? []);
-	/** What it is put together by without them: with them it suits nothing twice. */
-	const own = $derived(
-		plan.assembly.filter(
-			(s) =>
-				!(
-					(s.do === 'wind' && trims.some((t) => t.kind === 'pom-pom')) ||
-					(s.do === 'drawstring' && trims.some((t) => t.kind === 'drawstring'))
-				)
-		)
-	);
-	const open = $derived(trimsFor(own).filter((k) => !trims.some((t) => t.kind === k)));
+	const open = $derived(trimsFor(plan.assembly).filter((k) => !trims.some((t) => t.kind === k)));
 	const put = (what: string, next: readonly Trim[]) => editor.change(what, { trims: [...next] });
 	const set = (t: Trim) =>
 		put(
@@ -90,6 +81,9 @@
 						trims.filter((x) => x !== t)
 					)}>Leave off</button
 			>
+			{#if !suits(t.kind, plan.assembly)}<p class="hint w-full">
+					No end is bound off or hemmed as it is now, for a cord to run through: it is left out.
+				</p>{/if}
 		</div>
 	{/each}
 	<div class="flex flex-wrap gap-1">

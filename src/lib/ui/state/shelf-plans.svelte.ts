@@ -46,6 +46,14 @@ export class ShelfPlans {
 		this.#read = true;
 	}
 
+	/** Forgets what was put aside of projects that are gone. */
+	async forget(projects: readonly Project[]): Promise<void> {
+		const gone = [...this.#cards.keys()].filter((id) => !projects.some((p) => p.id === id));
+		for (const id of gone) this.#cards.delete(id);
+		// Tried again the next time.
+		await this.#db.cards.bulkDelete(gone).catch(() => undefined);
+	}
+
 	/** The plan of a project as it is drawn; null while the first one is on its way. */
 	of(project: Project, bench: Bench): Made | null {
 		if (!this.#read) return null;

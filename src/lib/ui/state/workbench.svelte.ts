@@ -171,6 +171,7 @@ export class Workbench {
 
 	/** Holds every record against the schemas of the file format: one that does not read is set apart. */
 	async check(): Promise<void> {
+		void this.#shelf.forget(this.#stored.projects);
 		if (this.#stored.results.some((r) => r.tailMetres === null && r.grams !== null))
 			void import('./settle')
 				.then(({ settleTails }) => settleTails(this.db, this.#stored, this.bench))

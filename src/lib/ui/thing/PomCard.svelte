@@ -1,12 +1,12 @@
 <script lang="ts">
+	import { cardWideCm } from '$lib/core/recipe/things/form/pom-pom';
 	import { printValue } from '$lib/core/quantity/print';
 	import { useWorkbench } from '../state/workbench.svelte';
 
 	let { cardCm, wraps }: { cardCm: number; wraps: number } = $props();
 	const workbench = useWorkbench();
 	const PX_PER_CM = 96 / 2.54;
-	/** Broad enough to hold, and to wind on. */
-	const wide = $derived(Math.max(4, cardCm * 0.75));
+	const wide = $derived(cardWideCm(cardCm));
 	const long = (cm: number) => printValue(cm, 'length', workbench.units);
 	const label = $derived(`Pom-pom card of ${long(cardCm)} by ${long(wide)} in true size`);
 </script>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { stepIn } from '$lib/core/assembly/assembly';
 	import type { Fix } from '$lib/core/finding/fix';
 	import { FLAT_CLOSINGS } from '$lib/core/model/kinds';
 	import type { ThingProject } from '$lib/core/model/project';
@@ -33,6 +34,7 @@
 	let { project, plan, editor, onfix }: Props = $props();
 	const workbench = useWorkbench();
 	const wish = $derived(project.wish);
+	const wind = $derived(stepIn(plan.assembly, 'wind'));
 	const thing = $derived(plan.finished);
 	let picked = $state('');
 	const part = $derived(
@@ -101,9 +103,7 @@
 	<div class="grid min-w-0 content-start gap-5">
 		{#if plan.pieces.length > 0}<PieceList {project} {plan} />{/if}
 		{#if plan.joints.length > 0}<Joints joints={plan.joints} />{/if}
-		{#if thing.kind === 'wound' || (thing.kind === 'hung' && thing.wraps > 0)}
-			<PomCard cardCm={thing.cardCm} wraps={thing.wraps} />
-		{/if}
+		{#if wind}<PomCard cardCm={wind.cardCm} wraps={wind.wraps} />{/if}
 		{#if plan.pieces.length > 0}
 			<div class="no-print flex flex-wrap gap-x-6 gap-y-2">
 				{#if 'closing' in wish}<Choice

@@ -5,6 +5,9 @@ declare module '../finding' {
 	interface FindingBodies {
 		'cannot-knit': { readonly fault: Fault['code'] };
 	}
+	interface StopCodes {
+		'cannot-knit': true;
+	}
 }
 
 const FAULTS = {

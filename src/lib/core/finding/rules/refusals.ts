@@ -7,6 +7,11 @@ declare module '../finding' {
 		'yarn-missing': { readonly yarnId: string };
 		'too-much': Excess;
 	}
+	interface StopCodes {
+		'machine-missing': true;
+		'yarn-missing': true;
+		'too-much': true;
+	}
 }
 
 const LOAD_WORDS: Record<Excess['what'], string> = {

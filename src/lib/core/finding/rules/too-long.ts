@@ -4,6 +4,9 @@ declare module '../finding' {
 	interface FindingBodies {
 		'too-long': { readonly rows: number; readonly most: number; readonly counted: boolean };
 	}
+	interface StopCodes {
+		'too-long': true;
+	}
 }
 
 /** Longer than anyone makes at one go (from memory). */

@@ -1,5 +1,5 @@
 import type { PomPomWish } from '../../model/wish';
-import { pomPomCm, usualWraps, wrappedCm } from './form/pom-pom';
+import { pomPomCm, TIE_CM, usualWraps, wrappedCm } from './form/pom-pom';
 import { effectiveTex } from '../../bench/yarn/tex';
 import { ENDED, USUAL_ENDS, yarnsFor } from './common';
 import type { FinishedOf } from '../finished';
@@ -18,10 +18,10 @@ export const pomPom = thingRecipe<PomPomWish, FinishedOf<'wound'>>('pom-pom', {
 			recipe: 'pom-pom',
 			yarns,
 			count: 1,
-			// A card 4 in long, tied with a strand of 12 to 15 in (common practice).
+			// A card 4 in long (common practice).
 			cardCm: 10.16,
 			wraps: null,
-			tieCm: 34,
+			tieCm: TIE_CM,
 			...USUAL_ENDS
 		};
 	},

@@ -8,6 +8,9 @@ declare module '../../../finding/finding' {
 	interface FindingBodies {
 		'panel-too-wide': { readonly stitches: number; readonly most: number };
 	}
+	interface StopCodes {
+		'panel-too-wide': true;
+	}
 }
 
 /** A flag has to fit between the edges of the panel; wider than the machine gives, the nearest that fits is offered. */

@@ -9,6 +9,9 @@ declare module '../../../finding/finding' {
 	interface FindingBodies {
 		'cannot-shape': { readonly name: string; readonly problem: ShapeProblem };
 	}
+	interface StopCodes {
+		'cannot-shape': true;
+	}
 }
 
 export const cannotShape = rule<GarmentWish, FinishedOf<'flat'>>({

@@ -14,7 +14,7 @@ declare module '../../../finding/finding' {
 export const attachLost = rule<ToyWish, FinishedOf<'stuffed'>>({
 	says: {
 		'attach-lost': (f) => ({
-			what: `${f.name} is sewn to a part that is not there`,
+			what: `${f.name} is sewn to a part that is not there.`,
 			why: 'Choose the part it is sewn to: every part hangs from one that stands by itself.'
 		})
 	},

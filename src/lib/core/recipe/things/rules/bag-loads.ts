@@ -11,7 +11,7 @@ declare module '../../../finding/finding' {
 export const bagLoads = rule<FoldedBagWish, FinishedOf<'folded'>>({
 	says: {
 		'bag-loads': () => ({
-			what: 'For light loads',
+			what: 'For light loads.',
 			why: 'A knitted handle stretches and a seam gives: yarn and a scarf, not bottles.'
 		})
 	},

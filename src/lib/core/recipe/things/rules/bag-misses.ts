@@ -18,7 +18,7 @@ declare module '../../../finding/finding' {
 export const bagMisses = rule<FoldedBagWish, FinishedOf<'folded'>>({
 	says: {
 		'bag-misses': (f, s) => ({
-			what: `The strip is ${rowsWord(Math.abs(f.rows))} too ${f.rows > 0 ? 'long' : 'short'} to fold`,
+			what: `The strip is ${rowsWord(Math.abs(f.rows))} too ${f.rows > 0 ? 'long' : 'short'} to fold.`,
 			why:
 				f.rows > 0
 					? `It folds at ${f.ideal} rows. ${rowsWord(f.eachRows)}, ${s.length(f.cm)}, stand over at each end: the points are not alike, or they are folded in.`

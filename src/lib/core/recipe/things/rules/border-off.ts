@@ -16,7 +16,7 @@ declare module '../../../finding/finding' {
 export const borderOff = rule<TubeBlanketWish, FinishedOf<'side-by-side'>>({
 	says: {
 		'border-off': (f) => ({
-			what: `${f.stitches} crochet stitches on ${f.loops} loops`,
+			what: `${f.stitches} crochet stitches on ${f.loops} loops.`,
 			why: f.eases
 				? `Repeats of ${f.of} come out whole at ${f.stitches}: take ${Math.abs(f.stitches - f.loops) === 1 ? 'one loop' : `${Math.abs(f.stitches - f.loops)} loops`} ${f.stitches > f.loops ? 'twice' : 'together'} on the way.`
 				: `Repeats of ${f.of} are too far from the loops there are: another repeat lies flatter.`

@@ -17,11 +17,11 @@ declare module '../../../finding/finding' {
 export const cannotHang = rule<GarlandWish, FinishedOf<'hung'>>({
 	says: {
 		'cannot-hang': (f, s) => ({
-			what: `A cord of ${s.length(f.cordCm)} cannot sag ${s.length(f.sagCm)}`,
+			what: `A cord of ${s.length(f.cordCm)} cannot sag ${s.length(f.sagCm)}.`,
 			why: 'Hung double it reaches half its length down: less sag, or more cord.'
 		}),
 		'garland-count': (f, s) => ({
-			what: `${f.number} ${f.number === 1 ? 'thing' : 'things'} is as near as ${s.length(f.spacingCm)} apart comes`,
+			what: `${f.number} ${f.number === 1 ? 'thing' : 'things'} is as near as ${s.length(f.spacingCm)} apart comes.`,
 			why: `The cord is ${s.length(f.cordCm)} from hook to hook.`
 		})
 	},

@@ -9,6 +9,9 @@ declare module '../../../finding/finding' {
 	interface FindingBodies {
 		'toy-cord': { readonly name: string; readonly cm: number; readonly most: number };
 	}
+	interface StopCodes {
+		'toy-cord': true;
+	}
 }
 
 /** A cord on a toy for the smallest is no longer than this (toy rules; from memory). */
@@ -17,7 +20,7 @@ const TOY_CORD_CM = 22;
 export const cordsOnToys = rule<ToyWish, FinishedOf<'stuffed'>>({
 	says: {
 		'toy-cord': (f, s) => ({
-			what: `${f.name} is a cord of ${s.length(f.cm)}, on a toy for under three`,
+			what: `${f.name} is a cord of ${s.length(f.cm)}, on a toy for under three.`,
 			why: `A cord longer than ${s.length(f.most)} can go round a neck: make it shorter.`
 		})
 	},

@@ -12,7 +12,7 @@ declare module '../../../finding/finding' {
 export const itemsTouch = rule<GarlandWish, FinishedOf<'hung'>>({
 	says: {
 		'items-touch': (f, s) => ({
-			what: `Neighbours touch, ${f.times} times`,
+			what: `Neighbours touch, ${f.times} times.`,
 			why: `Two side by side need ${s.length(f.needCm)} from middle to middle, and have ${s.length(f.spacingCm)}.`
 		})
 	},

@@ -12,7 +12,7 @@ declare module '../../../finding/finding' {
 export const noSwatchThere = rule({
 	says: {
 		'no-swatch-there': (f) => ({
-			what: `No swatch on ${f.machine}`,
+			what: `No swatch on ${f.machine}.`,
 			why: `${f.parts.join(', ')}: sized by what other machines say of this yarn.`
 		})
 	},

@@ -18,7 +18,7 @@ const SMALL_PART_CM = { across: 3.17, long: 5.71 };
 export const partSmall = rule<ToyWish, FinishedOf<'stuffed'>>({
 	says: {
 		'toy-part-small': (f, s) => ({
-			what: `${f.name} is small enough to be swallowed if it comes off`,
+			what: `${f.name} is small enough to be swallowed if it comes off.`,
 			why: `${s.length(f.across)} across and ${s.length(f.long)} long. Sewn round twice it holds; a larger part, or the toy for an older child, is safer.`
 		})
 	},

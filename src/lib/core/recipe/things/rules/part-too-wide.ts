@@ -18,7 +18,7 @@ declare module '../../../finding/finding' {
 export const partTooWide = rule<ToyWish, FinishedOf<'stuffed'>>({
 	says: {
 		'part-too-wide': (f, s) => ({
-			what: `${f.name} opens wider than ${f.host.toLowerCase()} is thick there`,
+			what: `${f.name} opens wider than ${f.host.toLowerCase()} is thick there.`,
 			why: `${s.length(f.openCm)} across on ${s.length(f.hostCm)}: move it to a thicker place, or make it on fewer pins.`
 		})
 	},

@@ -15,7 +15,7 @@ const THIN = 0.7;
 export const pomThin = rule<PomPomWish, FinishedOf<'wound'>>({
 	says: {
 		'pom-thin': (f) => ({
-			what: `${f.wraps} wraps make a thin pom-pom`,
+			what: `${f.wraps} wraps make a thin pom-pom.`,
 			why: `On this card and with this yarn about ${f.usual} fill it.`
 		})
 	},

@@ -7,13 +7,16 @@ declare module '../../../finding/finding' {
 	interface FindingBodies {
 		'toy-small-parts': { readonly eyes: 'button' | 'bead'; readonly count: number };
 	}
+	interface StopCodes {
+		'toy-small-parts': true;
+	}
 }
 
 /** Buttons and beads come off, and are swallowed: none under three. */
 export const smallParts = rule<ToyWish, FinishedOf<'stuffed'>>({
 	says: {
 		'toy-small-parts': (f) => ({
-			what: `${f.count === 1 ? `A ${f.eyes}` : `${f.count} ${f.eyes}s`} on a toy for under three`,
+			what: `${f.count === 1 ? `A ${f.eyes}` : `${f.count} ${f.eyes}s`} on a toy for under three.`,
 			why: 'What comes off can be swallowed. For that age eyes are stitched; toy rules decide if it is sold or given.'
 		})
 	},

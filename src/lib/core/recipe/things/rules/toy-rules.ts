@@ -11,7 +11,9 @@ declare module '../../../finding/finding' {
 export const toyRules = rule<ToyWish, FinishedOf<'stuffed'>>({
 	says: {
 		'toy-rules': (f) => ({
-			what: f.under3 ? 'For under-threes: nothing that comes off' : 'Not for under-threes as it is',
+			what: f.under3
+				? 'For under-threes: nothing that comes off.'
+				: 'Not for under-threes as it is.',
 			why: 'If it is sold or given, the toy rules of the place decide, and who knows them.'
 		})
 	},

@@ -18,7 +18,7 @@ declare module '../../../finding/finding' {
 export const willNotClose = rule<ToyWish, FinishedOf<'stuffed'>>({
 	says: {
 		'will-not-close': (f, s) => ({
-			what: `${f.name}${f.nth > 1 ? `, swelling ${f.nth},` : ''} is too short to close`,
+			what: `${f.name}${f.nth > 1 ? `, swelling ${f.nth},` : ''} is too short to close.`,
 			why: `${s.length(f.cm)} of tube, and from edge to edge over its thickness it takes ${s.length(f.leastCm)}: it stays a flat disc.`
 		})
 	},
