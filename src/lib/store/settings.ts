@@ -1,4 +1,5 @@
-import { CROCHET_TERMS, WASTE_WITH, type CrochetTerms, type WasteWith } from '../core/model/kinds';
+import type { UsualWaste } from '../core/recipe/uses';
+import { CROCHET_TERMS, WASTE_WITH, type CrochetTerms } from '../core/model/kinds';
 
 /** The maker's own settings, kept with the data. */
 export interface Settings {
@@ -36,14 +37,6 @@ export interface WrittenPattern {
 	readonly mode: 'tube' | 'panel';
 	/** What each count must keep to, in their order: any, even, odd, or a number it must be a multiple of. */
 	readonly keep: readonly string[];
-}
-
-/** The maker's own school of waste yarn and tails: what a new project begins with. */
-export interface UsualWaste {
-	readonly start: number;
-	readonly with: WasteWith;
-	readonly end: number;
-	readonly joinTails: 'tie' | 'weave';
 }
 
 export const DEFAULT_SETTINGS: Settings = {

@@ -1,4 +1,5 @@
 import type { MachineId, YarnId } from '../model/bench';
+import type { WasteWith } from '../model/kinds';
 import type { ColourScheme, Wish } from '../model/wish';
 
 /** What options name of the bench, read off them alone: no recipe has to be loaded for it. */
@@ -44,6 +45,24 @@ function onIn(x: unknown): MachineId[] {
 /** Machines that options name for single parts, beside the project's own: what a part is made `on`. */
 export const machinesOf = (wish: Wish): MachineId[] => [...new Set(onIn(wish))];
 
+/** The same options with every part whose machine is not here made on the project's. */
+export const madeHere = <W extends Wish>(wish: W, here: (id: MachineId) => boolean): W =>
+	homed(wish, here) as W;
+function homed(x: unknown, here: (id: MachineId) => boolean): unknown {
+	if (Array.isArray(x)) return x.map((inner) => homed(inner, here));
+	if (typeof x !== 'object' || x === null) return x;
+	return Object.fromEntries(
+		Object.entries(x).map(([key, inner]) => [
+			key,
+			key === 'on' && typeof inner === 'string'
+				? here(inner as MachineId)
+					? inner
+					: null
+				: homed(inner, here)
+		])
+	);
+}
+
 /** The same options with one yarn in the place of another, wherever it stands. */
 export function withYarn<W extends Wish>(wish: W, from: YarnId, to: YarnId): W {
 	const swap = (id: YarnId) => (id === from ? to : id);
@@ -66,6 +85,25 @@ export const partPiece = (part: { readonly id: string }): string => `part-${part
 /** How tails at joins are seen to; what joins nothing weaves its ends in. */
 export const joinTailsOf = (wish: Wish): 'tie' | 'weave' =>
 	'joinTails' in wish ? wish.joinTails : 'weave';
+
+/** The maker's own school of waste yarn and tails: what a new project begins with. */
+export interface UsualWaste {
+	readonly start: number;
+	readonly with: WasteWith;
+	readonly end: number;
+	readonly joinTails: 'tie' | 'weave';
+}
+/** The same options with the maker's usual waste yarn and tails, where they take any. */
+export const withUsual = <W extends Wish>(wish: W, usual: UsualWaste): W =>
+	'wasteStart' in wish
+		? {
+				...wish,
+				wasteStart: usual.start,
+				wasteWith: usual.with,
+				wasteEnd: usual.end,
+				joinTails: usual.joinTails
+			}
+		: wish;
 
 /** What is kept of options when all else begins again: what it is made of. */
 export const coloursOf = (wish: Wish): object => ('yarns' in wish ? { yarns: wish.yarns } : {});

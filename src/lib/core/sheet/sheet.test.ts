@@ -3,7 +3,7 @@ import { harbour } from '../../demo/harbour';
 import type { Plan } from '../plan/types';
 import { comesOut, plan } from '../plan';
 import { programRows } from '../program/program';
-import { cardWideCm } from '../recipe/things/form/pom-pom';
+import { cardWideCm } from '../technique/pom-pom';
 import { sheetOf } from './sheet';
 
 const planned = (id: string): Plan => {

@@ -1,4 +1,4 @@
-import { cardWideCm } from '../recipe/things/form/pom-pom';
+import { cardWideCm } from '../technique/pom-pom';
 import { stepIn } from '../assembly/assembly';
 import { markerPin, keptOff } from '../bench/machine/ring';
 import type { Machine } from '../model/bench';

@@ -8,6 +8,9 @@ declare module './technique' {
 	}
 }
 
+/** How broad a card is, to hold and to wind on, cm (from memory). */
+export const cardWideCm = (cardCm: number): number => Math.max(4, cardCm * 0.75);
+
 export const wind = technique<'wind'>({
 	id: 'wind',
 	works: {

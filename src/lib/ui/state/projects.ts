@@ -2,20 +2,8 @@ import type { Bench, HatProject, Project } from '$lib/core/model/project';
 import type { Wish } from '$lib/core/model/wish';
 import type { Recipe } from '$lib/core/recipe/recipe';
 import { loadRecipe, nameOf, recipeOf } from '$lib/core/recipe';
-import type { UsualWaste } from '$lib/store/settings';
+import { withUsual, type UsualWaste } from '$lib/core/recipe/uses';
 import { newId } from '$lib/store/store';
-
-/** A wish with the maker's usual waste yarn and tails. */
-const usually = (wish: Wish, usual: UsualWaste): Wish =>
-	'wasteStart' in wish
-		? {
-				...wish,
-				wasteStart: usual.start,
-				wasteWith: usual.with,
-				wasteEnd: usual.end,
-				joinTails: usual.joinTails
-			}
-		: wish;
 
 /** What can be begun from the shelf. */
 export type New = Wish['recipe'];
@@ -57,7 +45,7 @@ export function newProject(
 	const yarn = bench.yarns.find((y) => y.id === yarnId);
 	const wish = recipe?.defaults(yarn ? { ...bench, yarns: [yarn] } : bench, machine);
 	if (!machine || !wish) return undefined;
-	return fresh(nameOf(what), machine.id, usual && !recipe.ownWaste ? usually(wish, usual) : wish);
+	return fresh(nameOf(what), machine.id, usual && !recipe.ownWaste ? withUsual(wish, usual) : wish);
 }
 
 /** A new hat from the bench as it is; undefined where the bench lacks a machine or a yarn. */

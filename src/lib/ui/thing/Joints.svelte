@@ -13,7 +13,6 @@
 	const SAYS: { readonly [K in Joint['kind']]?: (j: Joint) => string } = {
 		tubes: () => 'row to row',
 		bag: () => 'row to row',
-		handle: () => 'sewn over it, twice',
 		attach: (j) => (j.verdict === 'meets' ? 'stands on it' : 'wider than what it stands on'),
 		border: () => 'crochet to loops',
 		hang: () => 'too near one another'

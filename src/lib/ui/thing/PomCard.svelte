@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { cardWideCm } from '$lib/core/recipe/things/form/pom-pom';
+	import { cardWideCm } from '$lib/core/technique/pom-pom';
 	import { printValue } from '$lib/core/quantity/print';
 	import { useWorkbench } from '../state/workbench.svelte';
 

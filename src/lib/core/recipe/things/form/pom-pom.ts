@@ -9,9 +9,6 @@ const TRIMMED = 0.85;
 /** A strand that ties one: 12 to 15 in (common practice), cm. */
 export const TIE_CM = 34;
 
-/** How broad a card is, to hold and to wind on, cm (from memory). */
-export const cardWideCm = (cardCm: number): number => Math.max(4, cardCm * 0.75);
-
 /** Yarn wrapped, cm: twice round the card each. */
 export const wrappedCm = (wraps: number, cardCm: number): number => wraps * 2 * cardCm;
 
