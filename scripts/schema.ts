@@ -1,6 +1,8 @@
 import { readFileSync, writeFileSync } from 'node:fs';
+import { loadRecipes } from '../src/lib/core/recipe';
 import { projectFileSchema } from '../src/lib/file/project-file';
 
+await loadRecipes();
 const path = 'docs/project-file.schema.json';
 const schema = `${JSON.stringify(projectFileSchema(), null, '\t')}\n`;
 

@@ -7,13 +7,11 @@ import { A, benchOf, machineOf, projectOf, readingOf, swatchOf } from '../suppor
 import { bigBench, wishOn } from '../support/stash';
 import { linearRegression } from 'simple-statistics';
 import { harbour } from '../../src/lib/demo/harbour';
-import { isHat } from '../../src/lib/core/model/project';
 import { comesOut, plan } from '../../src/lib/core/plan';
 import { tubeProgram } from '../../src/lib/core/program/program';
 import { simulate } from '../../src/lib/core/simulate/simulate';
 import { diagramOf, SKILL_IDS } from '../../src/lib/core/technique/drawing/skills';
-import { isGarmentKind, isThingKind } from '../../src/lib/core/model/kinds';
-import type { GarlandWish } from '../../src/lib/core/model/wish';
+import type { GarlandWish } from '../../src/lib/core/recipe/things/options';
 import { thingDefaults } from '../support/start';
 import { TOY_PRESETS, toyFrom } from '../../src/lib/core/recipe/things/toy';
 import { sheetOf } from '../../src/lib/core/sheet/sheet';
@@ -31,7 +29,7 @@ function read(text: string): StripeLine {
 }
 
 const largest = harbour.projects
-	.filter(isHat)
+	.filter((p) => p.wish.recipe === 'lined-hat')
 	.map((p) => ({ p, made: plan(p, harbour.bench) }))
 	.sort(
 		(a, b) =>
@@ -45,7 +43,7 @@ report(
 );
 
 await loadRecipes();
-for (const { id, name } of RECIPES) {
+for (const { id, name, group } of RECIPES) {
 	const recipe = recipeOf(id)!;
 	const wish = recipe.defaults(harbour.bench)!;
 	const project = { ...largest, wish };
@@ -55,8 +53,7 @@ for (const { id, name } of RECIPES) {
 		'ms',
 		// Garments and things are several pieces: the bound of a frame, and of half of one.
 		{
-			most:
-				!isGarmentKind(recipe.id) && !isThingKind(recipe.id) ? 4 : isThingKind(recipe.id) ? 8 : 16
+			most: { hats: 4, tubes: 4, parts: 8, several: 8, panels: 16 }[group]
 		}
 	);
 }

@@ -10,7 +10,6 @@ import { rule } from '../../src/lib/core/finding/rule';
 import { wordFinding } from '../../src/lib/core/finding/says';
 import { machineId, yarnId, type MachineId } from '../../src/lib/core/model/bench';
 import type { Bench, Project } from '../../src/lib/core/model/project';
-import { addOptions } from '../../src/lib/core/model/wish';
 import { plan, planBare, type Plan } from '../../src/lib/core/plan';
 import { tubeProgram } from '../../src/lib/core/program/program';
 import { mainRuns } from '../../src/lib/core/program/runs';
@@ -58,12 +57,6 @@ const options = z.object({
 	laces: z.int().min(1).max(12)
 });
 type Options = z.infer<typeof options>;
-
-declare module '../../src/lib/core/model/wish' {
-	interface MoreWishes {
-		lanternSleeve: Options;
-	}
-}
 
 // ------------------------------------------------------------------ the technique
 
@@ -160,6 +153,7 @@ const fewLaces = rule<Options, FinishedOf<'tube'>>({
 
 const lanternSleeve: Recipe<Options, FinishedOf<'tube'>> = {
 	id: 'lantern-sleeve',
+	options,
 	pins: { least: 16, most: 60 },
 	begins: 'most-pins',
 	shows: () => 'shape',
@@ -291,7 +285,6 @@ const entry = {
 beforeAll(async () => {
 	RECIPES.push(entry);
 	TECHNIQUES.set('lace', lace as never);
-	addOptions('lantern-sleeve', options);
 	// Not loaded yet is another answer than not to be had.
 	const early = planBare(
 		{ wish: { recipe: 'lantern-sleeve' } } as unknown as Project,

@@ -1,6 +1,8 @@
 import type * as z from 'zod';
 import type { Bench, Project } from '../../src/lib/core/model/project';
-import { knownWish as wishSchema, type FreePiece, type Wish } from '../../src/lib/core/model/wish';
+import type { Wish } from '../../src/lib/core/model/wish';
+import { recipeOf, RECIPES } from '../../src/lib/core/recipe';
+import type { FreePiece } from '../../src/lib/core/recipe/garments/options';
 import { machineOf, yarnOf } from './bench';
 import { seeded } from './random';
 
@@ -95,16 +97,17 @@ function drawn(piece: FreePiece, random: Random): FreePiece {
 	return { ...piece, left: edge('left'), right: edge('right') };
 }
 
-/** A valid wish of some recipe; never the same for another seed. */
+/** A valid wish of some recipe, all of which have to be loaded; never the same for another seed. */
 function anyWish(random: Random): Wish {
+	const schema = recipeOf(pick(random, RECIPES).id)!.options;
 	for (;;) {
-		const made = anyOf(wishSchema, '', random) as Wish & { pieces?: FreePiece[] };
+		const made = anyOf(schema, '', random) as Wish & { pieces?: FreePiece[] };
 		const wish =
 			made.pieces === undefined
 				? made
 				: { ...made, pieces: made.pieces.map((p, i) => drawn({ ...p, id: `p${i}` }, random)) };
-		const parsed = wishSchema.safeParse(wish);
-		if (parsed.success) return parsed.data;
+		const parsed = schema.safeParse(wish);
+		if (parsed.success) return parsed.data as Wish;
 	}
 }
 

@@ -1,8 +1,8 @@
 import { DRIES, FIBRES, WASHES } from '../../src/lib/core/model/kinds';
 import fc from 'fast-check';
 import { CLOSINGS, HATS, WASTE_WITH } from '../../src/lib/core/model/kinds';
-import type { LinedHatWish } from '../../src/lib/core/model/wish';
-import { HEAD_SIZES } from '../../src/lib/core/model/wish';
+import type { LinedHatWish } from '../../src/lib/core/recipe/hats/options';
+import { HEAD_SIZES } from '../../src/lib/core/model/kinds';
 import type { Machine, Swatch, Yarn } from '../../src/lib/core/model/bench';
 import type { Bench } from '../../src/lib/core/model/project';
 import { A, B, machineOf, projectOf, readingOf, swatchOf, yarnOf } from './bench';

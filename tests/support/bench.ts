@@ -1,7 +1,8 @@
 import { MACHINE_PRESETS } from '../../src/lib/core/bench/machine/presets';
 import type { Machine, Reading, Swatch, Yarn } from '../../src/lib/core/model/bench';
-import type { Bench, Evidence, HatProject, Project } from '../../src/lib/core/model/project';
-import type { LinedHatWish } from '../../src/lib/core/model/wish';
+import type { Bench, Evidence, Project } from '../../src/lib/core/model/project';
+import type { FinishedOf } from '../../src/lib/core/recipe/finished';
+import type { HatProject, LinedHatWish } from '../../src/lib/core/recipe/hats/options';
 import { plan, type PlanOf } from '../../src/lib/core/plan';
 
 /** Small benches and projects for tests: invented, with round numbers. */
@@ -132,7 +133,7 @@ export const evidenceOf = (patch: Partial<Evidence> = {}): Evidence => ({
 
 /** The plan, which the test expects to be there. */
 export function planned(project: HatProject, bench: Bench = benchOf()): PlanOf<'worn'> {
-	const p = plan(project, bench);
+	const p = plan<FinishedOf<'worn'>>(project, bench);
 	if (!p.ok) throw new Error(`no plan: ${p.findings.map((f) => f.code).join(', ')}`);
 	return p;
 }

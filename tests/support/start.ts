@@ -1,6 +1,6 @@
 import type { ThingKindId } from '../../src/lib/core/model/kinds';
 import type { Bench } from '../../src/lib/core/model/project';
-import type { ThingWish } from '../../src/lib/core/model/wish';
+import type { ThingWish } from '../../src/lib/core/recipe/things/options';
 import { recipeOf } from '../../src/lib/core/recipe';
 
 /** What a thing of several pieces begins with. */

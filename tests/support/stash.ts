@@ -1,6 +1,6 @@
 import type { Swatch, Yarn } from '../../src/lib/core/model/bench';
 import type { Bench } from '../../src/lib/core/model/project';
-import type { LinedHatWish } from '../../src/lib/core/model/wish';
+import type { LinedHatWish } from '../../src/lib/core/recipe/hats/options';
 import { M48, machineOf, readingOf, swatchOf, wishOf, yarnOf } from './bench';
 
 /** A bench of so many yarns on two machines, every sixth of them measured; the same each time. */

@@ -1,3 +1,4 @@
+import type { FinishedOf } from './recipe/finished';
 import { sizeOf } from './assembly/size';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -98,7 +99,7 @@ describe('spread', () => {
 
 describe('as knitted', () => {
 	it('plans the size of the rows really made', () => {
-		const p = plan(projectOf(), benchOf(), { rows: 101 });
+		const p = plan<FinishedOf<'worn'>>(projectOf(), benchOf(), { rows: 101 });
 		expect(p.ok && p.pieces[0]!.mainRows).toBe(101);
 		expect(p.ok && p.finished.hat.tubeFlat.mean).toBeCloseTo(50.5, 10);
 	});

@@ -1,40 +1,30 @@
 import { gaugeBook, type GaugeBook } from './bench/gauge/book';
-import type { Bench, HatProject, Project } from './model/project';
+import type { Bench, Project } from './model/project';
 import { makePlan } from './plan/make';
-import type { AsKnitted, NoPlan, Plan, PlanOf } from './plan/types';
+import type { AsKnitted, NoPlan, Plan } from './plan/types';
+import type { Finished } from './recipe/finished';
 import { entryOf, loadRecipe, recipeFor } from './recipe';
 
 export type { PlannedPiece } from './crank/piece';
-export { comesOut, isThingPlan } from './plan/types';
+export { comesOut } from './plan/types';
 export type { AsKnitted, NoPlan, Plan, PlanOf, ThingPlan } from './plan/types';
 
 /**
  * The front door: from what the maker chose and what the bench knows to everything that follows.
  * `book` may be given where many plans are made of one bench; it must be of that bench.
+ * Who knows the recipe may say what comes of it (`plan<FinishedOf<'worn'>>`).
  * Its recipe has to be loaded (`loadRecipe`): else it says that, and nothing more.
  * Pure and deterministic. Where it cannot plan it says why in findings; it never throws on valid data.
  */
-export function plan(
-	project: HatProject,
-	bench: Bench,
-	asKnitted?: AsKnitted,
-	book?: GaugeBook
-): PlanOf<'worn'> | NoPlan;
-export function plan(
-	project: Project,
-	bench: Bench,
-	asKnitted?: AsKnitted,
-	book?: GaugeBook
-): Plan | NoPlan;
-export function plan(
+export function plan<F extends Finished = Finished>(
 	project: Project,
 	bench: Bench,
 	asKnitted?: AsKnitted,
 	book: GaugeBook = gaugeBook(bench)
-): Plan | NoPlan {
+): Plan<F> | NoPlan {
 	const recipe = recipeFor(project.wish);
 	return recipe
-		? makePlan(project, bench, recipe, { asKnitted, book, counsel: true })
+		? (makePlan(project, bench, recipe, { asKnitted, book, counsel: true }) as Plan<F> | NoPlan)
 		: notLoaded(project);
 }
 

@@ -1,6 +1,11 @@
 import type { Yarn } from '../core/model/bench';
 import type { Project } from '../core/model/project';
-import type { GarmentWish, LinedHatWish, PlainTubeWish, ThingWish } from '../core/model/wish';
+import type { Wish } from '../core/model/wish';
+import { loadRecipes, recipeFor } from '../core/recipe';
+import type { GarmentWish } from '../core/recipe/garments/options';
+import type { LinedHatWish } from '../core/recipe/hats/options';
+import type { PlainTubeWish } from '../core/recipe/tubes/options';
+import type { ThingWish } from '../core/recipe/things/options';
 import { seal } from '../core/recipe/things/toys/seal';
 import { DAY, START } from './fair';
 import { big, small } from './machines';
@@ -288,6 +293,11 @@ const thought: Project[] = [
 	}
 ];
 
-export const projects: Project[] = thought.map((p) =>
-	IDEAS.has(p.id) ? { ...p, holdsYarn: false } : p
-);
+await loadRecipes(thought.map((p) => p.wish.recipe));
+/** Only what means something to its own recipe. */
+const own = (wish: Wish): Wish => recipeFor(wish)!.options.parse(wish) as Wish;
+export const projects: Project[] = thought.map((p) => ({
+	...p,
+	wish: own(p.wish),
+	...(IDEAS.has(p.id) && { holdsYarn: false })
+}));

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { A, B, benchOf, M48, projectOf } from '../../../tests/support/bench';
 import { GARMENTS } from '../core/model/kinds';
-import type { GarmentWish } from '../core/model/wish';
+import { garmentOptions, type GarmentWish } from '../core/recipe/garments/options';
 import { project as projectSchema } from '../core/model/project';
 import { plan } from '../core/plan';
 import { garmentDefaults } from '../core/recipe/garments/start';
@@ -22,11 +22,11 @@ const fileOf = (wish: GarmentWish) => ({
 describe('a garment in a file', () => {
 	it('comes back as it was written, and plans the same', () => {
 		for (const kind of GARMENTS) {
-			const wish: GarmentWish = {
+			const wish: GarmentWish = garmentOptions(kind).parse({
 				...garmentDefaults(kind, bench)!,
 				measures: { chest: 91.5, width: 33 },
 				alone: [{ piece: 'front-left', measure: 'length', cm: 55 }]
-			};
+			}) as GarmentWish;
 			const file = fileOf(wish as never);
 			const opened = readProject(writeProject(file as never));
 			if (!opened.ok) throw new Error(opened.refusal.path);
@@ -45,12 +45,14 @@ describe('a garment in a file', () => {
 
 	it('is refused with the path where it is not a garment', () => {
 		const good = garmentDefaults('free-garment', bench)!;
-		const bad: [object, RegExp][] = [
-			[{ measures: { chest: -4 } }, /measures/],
-			[{ measures: { elbow: 40 } }, /measures/],
-			[{ ease: 900 }, /ease/],
-			[{ size: 'giant' }, /size/],
-			[{ layout: { ...good.layout, across: 500 } }, /layout/],
+		const vest = garmentDefaults('vest', bench)!;
+		const blanket = garmentDefaults('blanket', bench)!;
+		const bad: [object, RegExp, GarmentWish?][] = [
+			[{ measures: { chest: -4 } }, /measures/, vest],
+			[{ measures: { elbow: 40 } }, /measures/, vest],
+			[{ ease: 900 }, /ease/, vest],
+			[{ size: 'giant' }, /size/, vest],
+			[{ layout: { ...blanket.layout, across: 500 } }, /layout/, blanket],
 			[{ pieces: [{ ...good.pieces[0]!, left: [{ x: 0, y: 0 }] }] }, /pieces/],
 			[
 				{
@@ -70,8 +72,8 @@ describe('a garment in a file', () => {
 			[{ seams: [{ a: { piece: '', part: 'side' }, b: { piece: 'x', part: 'y' } }] }, /seams/],
 			[{ card: { ...good.card, every: 0 } }, /card/]
 		];
-		for (const [patch, path] of bad) {
-			const file = { ...fileOf(good), project: { ...projectOf(), wish: { ...good, ...patch } } };
+		for (const [patch, path, whole = good] of bad) {
+			const file = { ...fileOf(good), project: { ...projectOf(), wish: { ...whole, ...patch } } };
 			const opened = openProject(file);
 			if (opened.ok) throw new Error(`taken: ${JSON.stringify(patch)}`);
 			expect(opened.refusal.code).toBe('damaged');

@@ -1,7 +1,7 @@
 import { strToU8 } from 'fflate';
 import * as z from 'zod';
 import { machine, swatch, yarn, yarnTest } from '../core/model/bench';
-import { knownWish, wish } from '../core/model/wish';
+import { allOptions, wish } from '../core/model/wish';
 import { parseJson } from './bounded';
 import { readList, type Unread } from './lists';
 import { refuse, type Refusal } from './refusal';
@@ -25,6 +25,7 @@ import {
 	type Bench
 } from '../core/model/project';
 import { firstIssue } from './issue';
+import { knownProject } from './known-project';
 
 /** The one current version of the project file; see docs/file-format.md. */
 export const FORMAT = 'tomble-project';
@@ -167,7 +168,7 @@ export function openProject(body: unknown, { inBackup = false }: How = {}): Open
 		return refuse('newer', 'version', `${VERSION} or lower; a newer Tomble wrote this file`);
 	let file: Record<string, unknown> = head.data;
 	for (let v = head.data.version; v < VERSION; v++) file = MIGRATIONS[v]!(file);
-	const own = project.safeParse(file.project);
+	const own = knownProject.safeParse(file.project);
 	if (!own.success) {
 		const { path, expected } = firstIssue(own.error);
 		return refuse('damaged', path ? `project.${path}` : 'project', expected);
@@ -229,7 +230,7 @@ export function readProject(text: string): OpenedProject {
 
 export const writeProject = (file: ProjectFile): string => `${JSON.stringify(file, null, '\t')}\n`;
 
-/** The JSON Schema (2020-12) of the current version, as kept in docs. */
+/** The JSON Schema (2020-12) of the current version, as kept in docs; every recipe has to be loaded. */
 export const projectFileSchema = () =>
 	z.toJSONSchema(projectFile, {
 		target: 'draft-2020-12',
@@ -238,8 +239,11 @@ export const projectFileSchema = () =>
 		override: ({ zodSchema, jsonSchema }) => {
 			if (zodSchema !== (wish as unknown)) return;
 			for (const key of Object.keys(jsonSchema)) Reflect.deleteProperty(jsonSchema, key);
-			const known = z.toJSONSchema(knownWish, { io: 'input' });
-			Reflect.deleteProperty(known, '$schema');
-			Object.assign(jsonSchema, known);
+			const known = allOptions().map((options) => {
+				const one = z.toJSONSchema(options, { io: 'input' });
+				Reflect.deleteProperty(one, '$schema');
+				return one;
+			});
+			Object.assign(jsonSchema, { oneOf: known });
 		}
 	});

@@ -1,4 +1,5 @@
-import { planLater } from '$lib/core/plan';
+import { plan } from '$lib/core/plan';
+import { loadRecipes } from '$lib/core/recipe';
 import { problemBody } from '$lib/file/http';
 import { openProject } from '$lib/file/project-file';
 
@@ -28,6 +29,7 @@ export async function answerPlan(text: string): Promise<Answer> {
 	} catch {
 		return refused(400, 'not-json', 'The body is not JSON text.');
 	}
+	await loadRecipes();
 	const opened = openProject(parsed);
 	if (!opened.ok) {
 		const { code, path, expected } = opened.refusal;
@@ -36,6 +38,6 @@ export async function answerPlan(text: string): Promise<Answer> {
 			expected
 		});
 	}
-	const made = await planLater(opened.value.project, opened.value.bench);
+	const made = plan(opened.value.project, opened.value.bench);
 	return { status: 200, type: 'application/json', body: JSON.stringify(made) };
 }

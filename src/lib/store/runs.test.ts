@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Project, RunEvent } from '../core/model/project';
-import type { GarlandWish, ToyWish } from '../core/model/wish';
+import type { GarlandWish, ToyWish } from '../core/recipe/things/options';
 import { pieceMachine } from '../core/recipe/uses';
 import { harbour } from '../demo/harbour';
 import { TombleDb } from './db';

@@ -1,8 +1,9 @@
 import type * as z from 'zod';
 import { machine, swatch, yarn, yarnTest } from '../core/model/bench';
 import { order } from '../core/model/order';
-import { evidence, project, result, runEvent } from '../core/model/project';
+import { evidence, result, runEvent } from '../core/model/project';
 import { firstIssue } from '../file/issue';
+import { knownProject } from '../file/known-project';
 import type { Records } from './store';
 
 /** What every record of a table has to be: the very schemas of the file format, so that a backup of the store always opens. */
@@ -11,7 +12,7 @@ const SCHEMAS = {
 	yarns: yarn,
 	swatches: swatch,
 	tests: yarnTest,
-	projects: project,
+	projects: knownProject,
 	results: result,
 	orders: order,
 	carried: evidence,

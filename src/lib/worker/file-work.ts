@@ -1,5 +1,6 @@
 import { v4 as uuid } from 'uuid';
 import type { Apart } from '../file/backup-format';
+import { loadRecipes } from '../core/recipe';
 import { readAny, type OpenedFile } from '../file/backup-read';
 import { writeBackups, writeOne } from '../file/backup-write';
 import { readTable, type TableRead } from '../file/csv/tables';
@@ -19,7 +20,9 @@ export type LookedTable =
 
 /** Reading and writing files: for a worker, and for the page where none can be had. */
 export const fileWork = {
-	look(bytes: Uint8Array, mine: Everything, progress: Progress): Looked {
+	async look(bytes: Uint8Array, mine: Everything, progress: Progress): Promise<Looked> {
+		// Every project is held to its own recipe's options.
+		await loadRecipes();
 		const opened = readAny(bytes, progress);
 		return opened.ok ? { ...opened, preview: previewImport(mine, opened.value) } : opened;
 	},

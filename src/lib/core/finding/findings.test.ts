@@ -16,7 +16,7 @@ import {
 } from '../../../../tests/support/bench';
 import type { Swatch } from '../model/bench';
 import type { Bench } from '../model/project';
-import type { LinedHatWish } from '../model/wish';
+import type { LinedHatWish } from '../recipe/hats/options';
 import { plan } from '../plan';
 import { wordFinding } from '../finding/says';
 import { wordFix } from '../finding/fix';

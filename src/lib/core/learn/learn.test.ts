@@ -14,7 +14,7 @@ import type { MeasuredResult, RunEvent } from '../model/project';
 import { wordDeviation, wordLesson, wordWhen } from '../words/lessons';
 import { foldRun } from '../crank/run';
 import { evidenceFrom } from './evidence';
-import { compare, lesson } from './lesson';
+import { compare, lesson, wholeLength } from './lesson';
 
 const project = projectOf({ length: { by: 'tube', as: 'flat', cm: 56 } });
 // 128 rows were planned for 56 cm.
@@ -45,7 +45,7 @@ describe('what a finished hat teaches', () => {
 		const after = { ...bench, evidence: learnedFrom(resultOf()) };
 		expect(planned(project, after).pieces[0]!.mainRows).toBe(122);
 		const l = lesson(project, after, 128)!;
-		expect(l.before.finished.hat.tubeFlat.mean).toBeCloseTo(56, 10);
+		expect(wholeLength(l.before)!.mean).toBeCloseTo(56, 10);
 		expect(wordLesson(l, resultOf(), 'cm')).toBe(
 			'measured 59 cm from 128 rows: next time 122 for 56.2 cm'
 		);

@@ -1,8 +1,8 @@
-import type { Bench, HatProject, MeasuredResult } from '../model/project';
-import type { LinedHatWish } from '../model/wish';
-import { sizeOf } from '../assembly/size';
-import { plan, type PlanOf } from '../plan';
+import type { Bench, MeasuredResult, Project } from '../model/project';
+import type { Wish } from '../model/wish';
+import { plan, type Plan } from '../plan';
 import type { Estimate } from '../quantity/estimate';
+import { recipeFor } from '../recipe';
 
 /** A planned value beside the measured one. */
 export interface Compared {
@@ -15,10 +15,10 @@ export interface Compared {
 
 export interface Lesson {
 	/** What the plan expected of the rows really knitted, before this project's own results were known. */
-	readonly before: PlanOf<'worn'>;
+	readonly before: Plan;
 	/** The next one like it, planned with what was learned. */
-	readonly next: PlanOf<'worn'>;
-	readonly nextWish: LinedHatWish;
+	readonly next: Plan;
+	readonly nextWish: Wish;
 }
 
 /** The bench as it was before this project's results taught it anything. */
@@ -29,18 +29,13 @@ export const benchBefore = (bench: Bench, projectId: string): Bench => ({
 
 /**
  * What to wish for the next one: a row count was chosen for the length it promised, so that length is wished;
- * any other wish stays, and takes its rows from the new gauge. Lengths to half a cm.
+ * any other wish stays, and takes its rows from the new gauge.
  */
-export function nextWish(wish: LinedHatWish, before: PlanOf<'worn'>): LinedHatWish {
-	if (wish.length.by !== 'rows') return wish;
-	return {
-		...wish,
-		length: { by: 'tube', as: 'flat', cm: Math.round(before.finished.hat.tubeFlat.mean * 2) / 2 }
-	};
-}
+export const nextWish = (wish: Wish, before: Plan): Wish =>
+	recipeFor(wish)?.asLength?.(wish, before.finished) ?? wish;
 
 /** What a finished project teaches; undefined where it cannot be planned any more. */
-export function lesson(project: HatProject, bench: Bench, rowsKnitted: number): Lesson | undefined {
+export function lesson(project: Project, bench: Bench, rowsKnitted: number): Lesson | undefined {
 	const old = benchBefore(bench, project.id);
 	const before = plan(project, old, { rows: rowsKnitted });
 	const promised = plan(project, old);
@@ -50,14 +45,23 @@ export function lesson(project: HatProject, bench: Bench, rowsKnitted: number): 
 	return next.ok ? { before, next, nextWish: wish } : undefined;
 }
 
+/** The whole length of a plan's first piece as it lies; undefined where it is no matter of one length. */
+export const wholeLength = (p: Plan): Estimate | undefined => sizeAmong('tube-flat', 'length')(p);
+
+/** The first of these sizes that a plan has. */
+const sizeAmong =
+	(...ids: readonly string[]) =>
+	({ sizes }: Plan): Estimate | undefined =>
+		ids.flatMap((id) => sizes.find((s) => s.id === id) ?? [])[0]?.figure.value;
+
 const MEASURED: {
 	what: Compared['what'];
 	of: (r: MeasuredResult) => number | null;
-	planned: (p: PlanOf<'worn'>) => Estimate;
+	planned: (p: Plan) => Estimate | undefined;
 }[] = [
-	{ what: 'tube', of: (r) => r.tubeCm, planned: (p) => p.finished.hat.tubeFlat },
-	{ what: 'width', of: (r) => r.flatWidthCm, planned: (p) => sizeOf(p, 'flat-width').value },
-	{ what: 'height', of: (r) => r.heightWornCm, planned: (p) => p.finished.hat.heightWorn },
+	{ what: 'tube', of: (r) => r.tubeCm, planned: wholeLength },
+	{ what: 'width', of: (r) => r.flatWidthCm, planned: sizeAmong('flat-width', 'width') },
+	{ what: 'height', of: (r) => r.heightWornCm, planned: sizeAmong('height-worn') },
 	{
 		what: 'grams',
 		of: (r) => r.grams,
@@ -72,11 +76,12 @@ const MEASURED: {
 ];
 
 /** Every measured value of a result beside what the plan said. */
-export function compare(before: PlanOf<'worn'>, result: MeasuredResult): Compared[] {
+export function compare(before: Plan, result: MeasuredResult): Compared[] {
 	return MEASURED.flatMap(({ what, of, planned }) => {
 		const measured = of(result);
 		if (measured === null) return [];
 		const expected = planned(before);
+		if (!expected) return [];
 		const deviations = expected.sd > 0 ? (measured - expected.mean) / expected.sd : 0;
 		return [{ what, planned: expected, measured, deviations }];
 	});

@@ -105,8 +105,6 @@ export const GARMENTS = [
 	'free-garment'
 ] as const;
 export type GarmentKindId = (typeof GARMENTS)[number];
-export const isGarmentKind = (recipe: string): recipe is GarmentKindId =>
-	(GARMENTS as readonly string[]).includes(recipe);
 
 /** Every length a garment is made by. Of the body, or of the finished thing, as the wish says. */
 export const MEASURES = [
@@ -174,8 +172,6 @@ export type WiderWay = (typeof WIDER_WAYS)[number];
 /** What is put together from several pieces, folded, stuffed or hung: each a recipe. */
 export const THINGS = ['folded-bag', 'ball', 'toy', 'garland', 'pom-pom', 'tube-blanket'] as const;
 export type ThingKindId = (typeof THINGS)[number];
-export const isThingKind = (recipe: string): recipe is ThingKindId =>
-	(THINGS as readonly string[]).includes(recipe);
 export const TOYS = ['ball', 'toy'] as const;
 /** Whom a toy is for: it decides what may be on it. */
 export const TOY_AGES = ['under-3', 'from-3'] as const;

@@ -15,15 +15,7 @@ import {
 	yarnTest
 } from './bench';
 import { trims } from './trim';
-import {
-	wish,
-	type BuntingWish,
-	type GarmentWish,
-	type LinedHatWish,
-	type PlainTubeWish,
-	type ThingWish
-} from './wish';
-import { HATS, isGarmentKind, isThingKind, TUBES } from './kinds';
+import { wish } from './wish';
 
 export const projectId = z.string().min(1).max(64).brand<'ProjectId'>();
 export type ProjectId = z.infer<typeof projectId>;
@@ -56,21 +48,6 @@ export const project = z.object({
 	note: note.default('')
 });
 export type Project = z.infer<typeof project>;
-export type HatProject = Project & { readonly wish: LinedHatWish };
-export type BuntingProject = Project & { readonly wish: BuntingWish };
-
-export type TubeProject = Project & { readonly wish: PlainTubeWish };
-
-export const isHat = (p: Project): p is HatProject =>
-	(HATS as readonly string[]).includes(p.wish.recipe);
-export const isTube = (p: Project): p is TubeProject =>
-	(TUBES as readonly string[]).includes(p.wish.recipe);
-export type GarmentProject = Project & { readonly wish: GarmentWish };
-export const isGarment = (p: Project): p is GarmentProject => isGarmentKind(p.wish.recipe);
-export type ThingProject = Project & { readonly wish: ThingWish };
-export const isThing = (p: Project): p is ThingProject => isThingKind(p.wish.recipe);
-export const isBunting = (p: Project): p is BuntingProject => p.wish.recipe === 'bunting';
-
 const base = { id: z.string().min(1).max(64), projectId, at: when };
 /** An event's place in the run: after all that its writer knew of. */
 const placed = { ...base, n: z.int().min(0).max(1_000_000) };

@@ -40,6 +40,32 @@ const refused = (
 	findings
 });
 
+/** All begins again but what it is made of. */
+const begunAgain = <W extends Wish, F extends Finished>(
+	wish: W,
+	machineId: string,
+	bench: Bench,
+	recipe: Recipe<W, F>
+): object => ({
+	...recipe.defaults(
+		bench,
+		bench.machines.find((m) => m.id === machineId)
+	),
+	...coloursOf(wish)
+});
+
+/** Its options do not read, such as those of a damaged record: where, and the way back. */
+function unread<W extends Wish, F extends Finished>(
+	path: string,
+	{ wish, machineId }: Project & { readonly wish: W },
+	bench: Bench,
+	recipe: Recipe<W, F>
+): Finding {
+	const fix = change(['Begin again with the usual'], begunAgain(wish, machineId, bench, recipe));
+	const body = { code: 'options-unread', path } as const;
+	return toFinding({ body, severity: 'stop', where: { at: 'size' }, fix }, []);
+}
+
 /** What is asked is too much to be worked out: the limit, and the way back. */
 function tooMuch<W extends Wish, F extends Finished>(
 	excess: Excess,
@@ -48,10 +74,7 @@ function tooMuch<W extends Wish, F extends Finished>(
 	recipe: Recipe<W, F>
 ): Finding {
 	const body = { code: 'too-much', ...excess } as const;
-	const machine = bench.machines.find((m) => m.id === machineId);
-	// All begins again but what it is made of.
-	const again = recipe.defaults(bench, machine);
-	const fix = change(['Back to the usual sizes'], { ...again, ...coloursOf(wish) });
+	const fix = change(['Back to the usual sizes'], begunAgain(wish, machineId, bench, recipe));
 	return toFinding({ body, severity: 'stop', where: { at: 'size' }, fix }, []);
 }
 
@@ -63,9 +86,13 @@ export function makePlan<W extends Wish, F extends Finished>(
 	options: PlanOptions
 ): Plan<F> | NoPlan {
 	const { asKnitted, book } = options;
-	const wish = asKnitted
-		? (recipe.withRows?.(project.wish, asKnitted.rows) ?? project.wish)
-		: project.wish;
+	const read = recipe.options.safeParse(project.wish);
+	if (!read.success) {
+		const path = read.error.issues[0]?.path.join('.') ?? '';
+		return refused(project, 'damaged', [unread(path, project, bench, recipe)]);
+	}
+	const asked = recipe.whole?.(read.data as W) ?? (read.data as W);
+	const wish = asKnitted ? (recipe.withRows?.(asked, asKnitted.rows) ?? asked) : asked;
 	const names = { yarns: yarnsOf(wish), machines: machinesOf(wish) };
 	const used = usedOf(project, bench, names, book);
 	if ('gone' in used) return refused(project, 'gone', used.gone);

@@ -41,8 +41,6 @@ export type PlanOf<K extends Finished['kind']> = Plan<FinishedOf<K>>;
 
 /** Folded, side by side, stuffed, hung or wound. */
 export type ThingPlan = Plan<Thing>;
-const PLAIN: readonly Finished['kind'][] = ['worn', 'tube', 'flags', 'flat'];
-export const isThingPlan = (plan: Plan): plan is ThingPlan => !PLAIN.includes(plan.finished.kind);
 
 /** Whether what comes of a plan is of a kind. */
 export const comesOut = <K extends Finished['kind']>(plan: Plan, kind: K): plan is PlanOf<K> =>
@@ -52,7 +50,7 @@ export const comesOut = <K extends Finished['kind']>(plan: Plan, kind: K): plan 
 export interface NoPlan {
 	readonly ok: false;
 	/** Its recipe is not loaded yet, or there is none such; something of it is gone from the bench; it is too much to work out. */
-	readonly why: 'not-loaded' | 'unknown' | 'gone' | 'too-much' | 'failed';
+	readonly why: 'not-loaded' | 'unknown' | 'gone' | 'too-much' | 'damaged' | 'failed';
 	readonly projectId: string;
 	readonly findings: readonly Finding[];
 }

@@ -1,5 +1,5 @@
 import { learnSays } from '../finding/says';
-import type { Wish } from '../model/wish';
+import { addOptions, type Wish } from '../model/wish';
 import type { Finished } from './finished';
 import type { Recipe } from './recipe';
 
@@ -190,6 +190,7 @@ export async function loadRecipe(id: string): Promise<AnyRecipe | undefined> {
 	const recipe = (await entryOf(id)?.load()) as AnyRecipe | undefined;
 	if (recipe) {
 		loaded.set(id, recipe);
+		addOptions(id, recipe.options);
 		learnSays(recipe.rules);
 	}
 	return recipe;

@@ -1,3 +1,4 @@
+import type * as z from 'zod';
 import type { Assembly } from '../assembly/assembly';
 import type { Piece } from '../assembly/piece';
 import type { Size } from '../assembly/size';
@@ -48,6 +49,10 @@ export interface UsualPins {
 export interface Recipe<W extends Wish = Wish, F extends Finished = Finished> {
 	readonly id: W['recipe'];
 	readonly pins?: UsualPins;
+	/** Its own options, with only what means something to it: ranges, and in their metadata how they are asked for. */
+	readonly options: z.ZodObject;
+	/** Its options with what its family's functions take and it has no use for. */
+	readonly whole?: (wish: W) => W;
 	/** What its results say of the gauge: a tube all its pins and rows, other shapes nothing yet, and why not. */
 	readonly shows: (wish: W) => Shows;
 	/** The machine it is begun on: nearest its usual pins, the one with most pins, or the last on the bench. */
@@ -61,6 +66,8 @@ export interface Recipe<W extends Wish = Wish, F extends Finished = Finished> {
 	readonly withRows?: (wish: W, rows: number) => W;
 	/** The same wish, as long as the yarn on hand lasts; left out where its length is no matter of yarn. */
 	readonly byYarn?: (wish: W) => W;
+	/** A row count was set for the length it promised: that length in its place. Left out where no row count is set. */
+	readonly asLength?: (wish: W, finished: F) => W;
 	/** Judgements that only it can make. */
 	readonly rules: readonly Rule<W, F>[];
 }

@@ -1,21 +1,20 @@
 import type { MachineId, YarnId } from '../model/bench';
 import type { WasteWith } from '../model/kinds';
-import type { ColourScheme, Wish } from '../model/wish';
+import type { ColourScheme } from './hats/options';
+import { inScheme } from './hats/scheme';
+import type { Wish } from '../model/wish';
 
 /** What options name of the bench, read off them alone: no recipe has to be loaded for it. */
 
-export const inScheme = (scheme: ColourScheme): YarnId[] => {
-	switch (scheme.kind) {
-		case 'one':
-			return [scheme.yarn];
-		case 'outer-lining':
-			return [scheme.outer, scheme.lining];
-		case 'false-brim':
-			return [scheme.main, scheme.brim];
-		case 'stripes':
-			return scheme.yarns;
-	}
-};
+/** Where yarns and single parts' machines stand, in the options of any recipe. */
+interface Uses {
+	readonly yarns?: readonly YarnId[];
+	readonly scheme?: ColourScheme;
+	readonly parts?: readonly { readonly id: string; readonly on?: MachineId | null }[];
+	readonly items?: readonly { readonly on?: MachineId | null }[];
+	readonly joinTails?: 'tie' | 'weave';
+}
+const uses = (wish: Wish): Uses => wish as Uses & Wish;
 
 function schemeWith(scheme: ColourScheme, swap: (id: YarnId) => YarnId): ColourScheme {
 	switch (scheme.kind) {
@@ -31,9 +30,10 @@ function schemeWith(scheme: ColourScheme, swap: (id: YarnId) => YarnId): ColourS
 }
 
 /** Yarns that options name, the main one first, each once. */
-export const yarnsOf = (wish: Wish): YarnId[] => [
-	...new Set('yarns' in wish ? wish.yarns : inScheme(wish.scheme))
-];
+export function yarnsOf(wish: Wish): YarnId[] {
+	const { yarns, scheme } = uses(wish);
+	return [...new Set(yarns ?? (scheme ? inScheme(scheme) : []))];
+}
 
 /** Every `on` within options, however deep. */
 function onIn(x: unknown): MachineId[] {
@@ -66,17 +66,18 @@ function homed(x: unknown, here: (id: MachineId) => boolean): unknown {
 /** The same options with one yarn in the place of another, wherever it stands. */
 export function withYarn<W extends Wish>(wish: W, from: YarnId, to: YarnId): W {
 	const swap = (id: YarnId) => (id === from ? to : id);
-	return 'yarns' in wish
-		? { ...wish, yarns: wish.yarns.map(swap) }
-		: { ...wish, scheme: schemeWith(wish.scheme, swap) };
+	const { yarns, scheme } = uses(wish);
+	if (yarns) return { ...wish, yarns: yarns.map(swap) };
+	return scheme ? { ...wish, scheme: schemeWith(scheme, swap) } : wish;
 }
 
 /** The machine that options name for a piece, by the piece's key in the log; null where that is the project's. */
 export function pieceMachine(wish: Wish, piece: string): MachineId | null {
 	const id = piece.replace(/\.\d+$/, '');
-	if ('parts' in wish) return wish.parts.find((p) => partPiece(p) === id)?.on ?? null;
+	const { parts, items } = uses(wish);
+	const part = parts?.find((p) => partPiece(p) === id);
 	const item = /^item-(\d+)-/.exec(id);
-	return ('items' in wish && item && wish.items[Number(item[1]) - 1]?.on) || null;
+	return part?.on ?? (item && items?.[Number(item[1]) - 1]?.on) ?? null;
 }
 
 /** What the piece of a toy's part is called. */
@@ -84,7 +85,7 @@ export const partPiece = (part: { readonly id: string }): string => `part-${part
 
 /** How tails at joins are seen to; what joins nothing weaves its ends in. */
 export const joinTailsOf = (wish: Wish): 'tie' | 'weave' =>
-	'joinTails' in wish ? wish.joinTails : 'weave';
+	uses(wish).joinTails ?? 'weave';
 
 /** The maker's own school of waste yarn and tails: what a new project begins with. */
 export interface UsualWaste {
@@ -95,7 +96,7 @@ export interface UsualWaste {
 }
 /** The same options with the maker's usual waste yarn and tails, where they take any. */
 export const withUsual = <W extends Wish>(wish: W, usual: UsualWaste): W =>
-	'wasteStart' in wish
+	wish.wasteStart !== undefined
 		? {
 				...wish,
 				wasteStart: usual.start,
@@ -106,4 +107,7 @@ export const withUsual = <W extends Wish>(wish: W, usual: UsualWaste): W =>
 		: wish;
 
 /** What is kept of options when all else begins again: what it is made of. */
-export const coloursOf = (wish: Wish): object => ('yarns' in wish ? { yarns: wish.yarns } : {});
+export const coloursOf = (wish: Wish): object => {
+	const { yarns } = uses(wish);
+	return yarns ? { yarns } : {};
+};

@@ -1,8 +1,9 @@
+import type * as z from 'zod';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { MOST_LINE_LETTERS, MOST_STRIPE_LETTERS } from '../quantity/bounds';
-import { garmentWish } from '../model/wish';
+import { recipeOf } from '../recipe';
 import { seeded } from '../../../../tests/support/random';
 import { wordStripeProblem } from '../words/stripes';
 import {
@@ -158,8 +159,9 @@ describe('the letters of a line', () => {
 		expect(problem).toMatchObject({ code: 'too-long', from: 20_000, to: 20_003 });
 		expect(wordStripeProblem(problem!, 1)).toContain('20,000 letters at most');
 		expect(readStripes('5 A, '.repeat(500), 1, MOST_LINE_LETTERS).ok).toBe(false);
-		expect(garmentWish.shape.stripes.safeParse(within).success).toBe(true);
-		expect(garmentWish.shape.stripes.safeParse(`${within}5 A`).success).toBe(false);
+		const { stripes } = recipeOf('scarf')!.options.shape as unknown as Record<string, z.ZodType>;
+		expect(stripes!.safeParse(within).success).toBe(true);
+		expect(stripes!.safeParse(`${within}5 A`).success).toBe(false);
 	});
 });
 

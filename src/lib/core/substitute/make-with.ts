@@ -1,10 +1,11 @@
 import { sizeOf } from '../assembly/size';
 import { metresPerRow, nineOfTen, rowsLeft } from '../bench/gauge/ball';
 import type { MachineId, Yarn } from '../model/bench';
-import type { Bench, HatProject } from '../model/project';
+import type { Bench } from '../model/project';
 import { HEAD_SIZES } from '../model/kinds';
 import type { HeadSize } from '../bench/size/head';
-import type { LinedHatWish } from '../model/wish';
+import type { FinishedOf } from '../recipe/finished';
+import type { HatProject, LinedHatWish } from '../recipe/hats/options';
 import { plan, type PlanOf } from '../plan';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
 import { recipeOf } from '../recipe';
@@ -55,7 +56,7 @@ const ask = (
 		used: null,
 		note: ''
 	};
-	const p = plan(project, bench);
+	const p = plan<FinishedOf<'worn'>>(project, bench);
 	return p.ok ? p : undefined;
 };
 

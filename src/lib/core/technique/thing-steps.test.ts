@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { harbour } from '../../demo/harbour';
 import type { Project } from '../model/project';
-import type { GarlandWish, ThingWish, ToyWish } from '../model/wish';
+import type { GarlandWish, ThingWish, ToyWish } from '../recipe/things/options';
 import { plan } from '../plan';
-import { isThingPlan, type ThingPlan } from '../plan';
+import type { ThingPlan } from '../plan';
 import { thingDefaults } from '../../../../tests/support/start';
 import { TOY_PRESETS, toyFrom } from '../recipe/things/toy';
 import { wordSequence, wordStep } from '../technique/say-step';
@@ -12,8 +12,8 @@ import type { WorkStep } from './technique';
 const { bench } = harbour;
 const planOf = (wish: ThingWish): ThingPlan => {
 	const project: Project = { ...harbour.projects[0]!, wish };
-	const p = plan(project, bench);
-	if (!p.ok || !isThingPlan(p)) throw new Error(wish.recipe);
+	const p = plan<ThingPlan['finished']>(project, bench);
+	if (!p.ok) throw new Error(wish.recipe);
 	return p;
 };
 const toy = (id: string): ToyWish =>

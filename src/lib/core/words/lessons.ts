@@ -1,4 +1,4 @@
-import type { Compared, Lesson } from '../learn/lesson';
+import { wholeLength, type Compared, type Lesson } from '../learn/lesson';
 import { LEAST_TAUGHT, type Untaught } from '../learn/teaches';
 import type { MeasuredResult } from '../model/project';
 import type { Units } from '../quantity/units';
@@ -40,6 +40,7 @@ export function wordLesson(lesson: Lesson, result: MeasuredResult, units: Units)
 	if (result.when === 'on-head') return null;
 	if (result.when === 'at-once')
 		return 'Measured at once, it still hangs stretched: measure again after a rest, and the next plan learns from that.';
-	if (result.tubeCm === null) return null;
-	return `measured ${s.length(result.tubeCm)} from ${result.rowsKnitted} rows: next time ${next.pieces[0]!.mainRows} for ${s.length(next.finished.hat.tubeFlat.mean)}`;
+	const long = wholeLength(next);
+	if (result.tubeCm === null || !long) return null;
+	return `measured ${s.length(result.tubeCm)} from ${result.rowsKnitted} rows: next time ${next.pieces[0]!.mainRows} for ${s.length(long.mean)}`;
 }

@@ -68,14 +68,14 @@ export class FileDesk {
 
 	async #do<R>(
 		away: (w: Comlink.Remote<FileWork>) => Promise<R>,
-		here: (w: FileWork) => R
+		here: (w: FileWork) => R | Promise<R>
 	): Promise<R> {
 		try {
 			return await this.#link.ask(away);
 		} catch (e) {
 			if (!(e instanceof WorkerFailed && e.end === 'unstarted')) throw e;
 			const { fileWork } = await import('$lib/worker/file-work');
-			return here(fileWork);
+			return await here(fileWork);
 		}
 	}
 }

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { CLOSINGS } from '$lib/core/model/kinds';
-	import { CLOSING_WORDS } from '$lib/core/words/closings';
+	import { CLOSING_WORDS } from '$lib/core/recipe/closings';
 	import { onMount, untrack } from 'svelte';
 	import { progressOf } from '$lib/core/crank/makes';
 	import { isHat, type Project } from '$lib/core/model/project';

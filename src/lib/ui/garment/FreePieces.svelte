@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { readShaping } from '$lib/core/convert/shaping';
 	import type { GarmentProject } from '$lib/core/model/project';
-	import type { FreePiece } from '$lib/core/model/wish';
+	import type { FreePiece } from '$lib/core/recipe/garments/options';
 	import { inRange, NUMBER, parseCount, readNumber, tidy } from '$lib/core/quantity/parse';
 	import type { Result } from '$lib/core/quantity/problem';
 	import type { PlanOf } from '$lib/core/plan';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { ARM_FALL, flatOf } from '$lib/core/recipe/garments/flat';
-	import type { GarmentWish } from '$lib/core/model/wish';
+	import type { GarmentWish } from '$lib/core/recipe/garments/options';
 	import type { PlanOf } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import type { Point } from '$lib/core/shaping/outline';

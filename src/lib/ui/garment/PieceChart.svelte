@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { sectionsFor, type MadePiece } from '$lib/core/recipe/garments/make';
 	import type { Yarn } from '$lib/core/model/bench';
-	import type { GarmentWish } from '$lib/core/model/wish';
+	import type { GarmentWish } from '$lib/core/recipe/garments/options';
 	import { offByRow, type Take } from '$lib/core/shaping/edge-schedule';
 	import { rowsWord } from '$lib/core/quantity/say';
 

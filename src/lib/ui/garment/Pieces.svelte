@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { GarmentWish } from '$lib/core/model/wish';
+	import type { GarmentWish } from '$lib/core/recipe/garments/options';
 	import { yarnOfPiece } from '$lib/core/plan/totals';
 	import type { PlanOf } from '$lib/core/plan';
 	import { printWithSpread } from '$lib/core/quantity/print';

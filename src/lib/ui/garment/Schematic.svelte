@@ -3,7 +3,7 @@
 	import type { Dimension, Handle } from '$lib/core/recipe/garments/pattern';
 	import { sectionsFor } from '$lib/core/recipe/garments/make';
 	import type { Measure } from '$lib/core/model/kinds';
-	import type { GarmentWish } from '$lib/core/model/wish';
+	import type { GarmentWish } from '$lib/core/recipe/garments/options';
 	import type { PlanOf } from '$lib/core/plan';
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Units } from '$lib/core/quantity/units';

@@ -3,13 +3,13 @@ import { A, B, benchOf, M48 } from '../../../../tests/support/bench';
 import { ring } from '../../core/recipe/garments/flat';
 import { makePieces } from '../../core/recipe/garments/make';
 import { GARMENTS, type GarmentKindId } from '../../core/model/kinds';
-import { garmentDefaults } from '../../core/recipe/garments/start';
+import { garmentDefaults, wholeGarment } from '../../core/recipe/garments/start';
 import { placePieces } from './layout';
 
 const bench = benchOf({ yarns: [A, B] });
 const density = { stitchesPerCm: 1.6, rowsPerCm: 2.1 };
 const placed = (kind: GarmentKindId) =>
-	placePieces(makePieces(garmentDefaults(kind, bench)!, { machine: M48, density }));
+	placePieces(makePieces(wholeGarment(garmentDefaults(kind, bench)!), { machine: M48, density }));
 
 /** From where to where a piece lies on the drawing. */
 const span = (p: ReturnType<typeof placed>['placed'][number]): [number, number] => {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { HatProject } from '$lib/core/model/project';
-	import { HEAD_SIZES } from '$lib/core/model/wish';
+	import { HEAD_SIZES } from '$lib/core/model/kinds';
 	import { parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
 	import { HEAD_CM, headCm, type HeadSize } from '$lib/core/bench/size/head';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { CLOSINGS, type Closing } from '$lib/core/model/kinds';
 	import type { HatProject } from '$lib/core/model/project';
-	import { CLOSING_WORDS } from '$lib/core/words/closings';
+	import { CLOSING_WORDS } from '$lib/core/recipe/closings';
 	import Choice from '../parts/Choice.svelte';
 	import WasteChoices from './WasteChoices.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';

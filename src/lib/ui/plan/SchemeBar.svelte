@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Yarn, YarnId } from '$lib/core/model/bench';
 	import type { HatProject } from '$lib/core/model/project';
-	import type { ColourScheme } from '$lib/core/model/wish';
+	import type { ColourScheme } from '$lib/core/recipe/hats/options';
 	import { inRange, parseCount } from '$lib/core/quantity/parse';
 	import { readNumber, tidy } from '$lib/core/quantity/parse';
 	import { bad, good, type Result } from '$lib/core/quantity/problem';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { HatProject } from '$lib/core/model/project';
-	import type { HatLength } from '$lib/core/model/wish';
+	import type { HatLength } from '$lib/core/recipe/hats/options';
 	import { sizeOf } from '$lib/core/assembly/size';
 	import type { PlanOf } from '$lib/core/plan';
 	import { exact } from '$lib/core/quantity/estimate';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Yarn } from '$lib/core/model/bench';
 	import type { TubeProject } from '$lib/core/model/project';
-	import type { PlainTubeWish } from '$lib/core/model/wish';
+	import type { PlainTubeWish } from '$lib/core/recipe/tubes/options';
 	import type { PlanOf } from '$lib/core/plan';
 	import { hiddenJoins } from '$lib/core/assembly/layers';
 	import { rowPlaces } from '$lib/core/plan/places';

@@ -3,7 +3,7 @@
 	import type { TubeProject } from '$lib/core/model/project';
 	import type { PlanOf } from '$lib/core/plan';
 	import { TUBE_KINDS } from '$lib/core/recipe/tubes/kinds';
-	import { CLOSING_WORDS } from '$lib/core/words/closings';
+	import { CLOSING_WORDS } from '$lib/core/recipe/closings';
 	import Choice from '../parts/Choice.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import WasteChoices from './WasteChoices.svelte';

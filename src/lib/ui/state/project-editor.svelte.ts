@@ -1,12 +1,10 @@
 import type { Project } from '$lib/core/model/project';
-import type {
-	BuntingWish,
-	GarmentWish,
-	LinedHatWish,
-	PlainTubeWish,
-	ThingWish,
-	Wish
-} from '$lib/core/model/wish';
+import type { BuntingWish } from '$lib/core/recipe/bunting/options';
+import type { GarmentWish } from '$lib/core/recipe/garments/options';
+import type { LinedHatWish } from '$lib/core/recipe/hats/options';
+import type { PlainTubeWish } from '$lib/core/recipe/tubes/options';
+import type { ThingWish } from '$lib/core/recipe/things/options';
+import type { Wish } from '$lib/core/model/wish';
 import type { Yarn } from '$lib/core/model/bench';
 import { sameData } from '$lib/file/same-data';
 import { merge3 } from '$lib/store/merge3';

@@ -1,4 +1,5 @@
-import type { Bench, HatProject, Project } from '$lib/core/model/project';
+import type { Bench, Project } from '$lib/core/model/project';
+import type { HatProject } from '$lib/core/recipe/hats/options';
 import type { Wish } from '$lib/core/model/wish';
 import type { Recipe } from '$lib/core/recipe/recipe';
 import { loadRecipe, nameOf, recipeOf } from '$lib/core/recipe';

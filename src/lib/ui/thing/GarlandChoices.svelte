@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { CORDS, ITEMS, SOLVES, type ItemKind } from '$lib/core/model/kinds';
-	import type { GarlandItem, GarlandWish } from '$lib/core/model/wish';
+	import type { GarlandItem, GarlandWish } from '$lib/core/recipe/things/options';
 	import type { ThingPlan } from '$lib/core/plan';
 	import Choice from '../parts/Choice.svelte';
 	import NumberField from '../parts/NumberField.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { BORDERS } from '$lib/core/model/kinds';
-	import type { FoldedBagWish, PomPomWish, TubeBlanketWish } from '$lib/core/model/wish';
+	import type { FoldedBagWish, PomPomWish, TubeBlanketWish } from '$lib/core/recipe/things/options';
 	import { lengthOf } from '$lib/core/plan/lies';
 	import type { ThingPlan } from '$lib/core/plan';
 	import Choice from '../parts/Choice.svelte';

@@ -4,7 +4,7 @@
 	import { FLAT_CLOSINGS } from '$lib/core/model/kinds';
 	import type { ThingProject } from '$lib/core/model/project';
 	import type { ThingPlan } from '$lib/core/plan';
-	import { CLOSING_WORDS } from '$lib/core/words/closings';
+	import { CLOSING_WORDS } from '$lib/core/recipe/closings';
 	import { wordLoopSource, wordSource } from '$lib/core/words/sources';
 	import Choice from '../parts/Choice.svelte';
 	import Figure from '../parts/Figure.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { EYES, FILLS, TOY_AGES } from '$lib/core/model/kinds';
-	import type { ToyWish } from '$lib/core/model/wish';
+	import type { ToyWish } from '$lib/core/recipe/things/options';
 	import { TOY_PRESETS, toyFrom } from '$lib/core/recipe/things/toy';
 	import Choice from '../parts/Choice.svelte';
 	import Select from '../parts/Select.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { PART_ROLES } from '$lib/core/model/kinds';
-	import type { ToyPart, ToyWish } from '$lib/core/model/wish';
+	import type { ToyPart, ToyWish } from '$lib/core/recipe/things/options';
 	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
 	import { partLength } from '$lib/core/recipe/things/form/toy';
 	import { printValue } from '$lib/core/quantity/print';

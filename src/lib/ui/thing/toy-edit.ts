@@ -1,4 +1,4 @@
-import type { ToyPart, ToyWish } from '$lib/core/model/wish';
+import type { ToyPart, ToyWish } from '$lib/core/recipe/things/options';
 import { halfEllipse, SHORTENS } from '$lib/core/recipe/things/form/stuffed';
 
 /** A change made on the picture. Lengths in cm as seen. */

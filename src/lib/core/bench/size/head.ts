@@ -1,4 +1,4 @@
-import type { HeadFor } from '../../model/wish';
+import type { HeadFor } from '../../model/head';
 
 /**
  * Head circumference in cm. Craft Yarn Council, Standards and Guidelines, up to the child (from memory); its sizes for women

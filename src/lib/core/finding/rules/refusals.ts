@@ -6,11 +6,14 @@ declare module '../finding' {
 		'machine-missing': object;
 		'yarn-missing': { readonly yarnId: string };
 		'too-much': Excess;
+		/** Where in its options, joined by points. */
+		'options-unread': { readonly path: string };
 	}
 	interface StopCodes {
 		'machine-missing': true;
 		'yarn-missing': true;
 		'too-much': true;
+		'options-unread': true;
 	}
 }
 
@@ -39,6 +42,10 @@ export const refusals: { readonly says: Says } = {
 		'yarn-missing': () => ({
 			what: 'A yarn of this project is not on the bench any more.',
 			why: 'Choose another yarn for its place; everything else is kept.'
+		}),
+		'options-unread': (f) => ({
+			what: `What this project holds of “${f.path}” does not read.`,
+			why: 'It is kept as it is: bring the project back from a backup, or begin again with the usual in the same colours.'
 		}),
 		'too-much': (f) => ({
 			what: `${f.is.toLocaleString('en-GB')} ${LOAD_WORDS[f.what]} are more than is worked out here.`,

@@ -14,8 +14,10 @@ import {
 import { machineArb } from '../../../../../tests/support/arbitrary';
 import { clearPins, keptOff } from '../../bench/machine/ring';
 import type { Machine } from '../../model/bench';
-import type { BuntingProject } from '../../model/project';
-import { buntingWish, type BuntingWish } from '../../model/wish';
+import type { Project } from '../../model/project';
+
+type BuntingProject = Project & { readonly wish: BuntingWish };
+import { buntingWish, type BuntingWish } from './options';
 import { comesOut, plan, type PlanOf } from '../../plan';
 import { makesOf } from '../../crank/makes';
 import { say } from '../../quantity/say';

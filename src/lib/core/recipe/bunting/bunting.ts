@@ -1,5 +1,5 @@
 import type { YarnId } from '../../model/bench';
-import type { BuntingWish } from '../../model/wish';
+import { buntingWish, type BuntingWish } from './options';
 import type { Machine } from '../../model/bench';
 import type { Bench } from '../../model/project';
 import { panelPins } from '../../bench/machine/panel';
@@ -114,6 +114,7 @@ function startStitches(bench: Bench): number {
 /** A string of flags: triangles of panel, cast on with a finished edge and decreased at both edges down to a tip. */
 export const bunting: Recipe<BuntingWish, FinishedOf<'flags'>> = {
 	id: 'bunting',
+	options: buntingWish,
 	rules: buntingRules,
 	begins: 'most-pins',
 	ownWaste: true,

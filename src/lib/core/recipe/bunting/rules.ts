@@ -1,4 +1,4 @@
-import type { BuntingWish } from '../../model/wish';
+import type { BuntingWish } from './options';
 import { tooLong } from '../../finding/rules/too-long';
 import type { Rule } from '../../finding/rule';
 import { garlandCaution } from '../rules/garland-caution';

@@ -1,5 +1,5 @@
 import type { Measure } from '../../model/kinds';
-import type { GarmentWish } from '../../model/wish';
+import type { GarmentWish } from './options';
 import { heightOf, type EdgePoint, type Outline } from '../../shaping/outline';
 import { easeOf, measureFor, measuresOf } from './measures';
 import type { Seam } from '../../assembly/joint';

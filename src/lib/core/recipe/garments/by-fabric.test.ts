@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { A, benchOf, machineOf } from '../../../../../tests/support/bench';
 import { ARMHOLES, NECKS, SHOULDERS, type BodySize } from '../../model/kinds';
-import type { GarmentWish } from '../../model/wish';
+import type { GarmentWish } from './options';
 import { isSpare } from '../../program/program';
 import { garmentDefaults } from './start';
 import { LOOP, yarnRuns, type Fabric } from '../../simulate/fabric';

@@ -3,8 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { A, B, benchOf } from '../../../../../tests/support/bench';
 import type { GarmentKindId } from '../../model/kinds';
 import { BODY_SIZES, GARMENTS, MEASURES } from '../../model/kinds';
-import type { GarmentWish } from '../../model/wish';
-import { garmentDefaults } from './start';
+import type { GarmentWish } from './options';
+import { garmentDefaults, wholeGarment } from './start';
 import { BODY, BODY_NAMES } from '../../bench/size/body';
 import { edgeAt, heightOf, outlineProblem, widthAt, type Outline } from '../../shaping/outline';
 import { sizeOf } from '../../shaping/schedule';
@@ -21,7 +21,7 @@ const bench = benchOf({ yarns: [A, B] });
 const density = { stitchesPerCm: 1.6, rowsPerCm: 2.1 };
 const context = { density, pins: 48, most: 44 };
 const of = (kind: GarmentKindId, patch: Partial<GarmentWish> = {}): GarmentWish => ({
-	...garmentDefaults(kind, bench)!,
+	...wholeGarment(garmentDefaults(kind, bench)!),
 	...patch
 });
 

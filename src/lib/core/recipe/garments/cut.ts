@@ -1,5 +1,5 @@
 import type { GarmentKindId } from '../../model/kinds';
-import type { GarmentWish } from '../../model/wish';
+import type { GarmentWish } from './options';
 import { cutBody } from './body';
 import type { CutContext, Pattern } from './pattern';
 import { cutBlanket, cutFree, cutMitts, cutRectangle, cutSeamedTube, cutShrug } from './simple';

@@ -2,7 +2,7 @@ import { SEAM_KINDS, type AssemblyStep } from '../../assembly/assembly';
 import { makePieces, type MadePiece } from './make';
 import { betweenLadders, ladderPinsOf } from './simple';
 import type { YarnId } from '../../model/bench';
-import type { GarmentWish } from '../../model/wish';
+import type { GarmentWish } from './options';
 import { worked, type Working } from '../../quantity/working';
 import type { FinishedOf } from '../finished';
 import type { Design, DesignContext, TooMuch } from '../recipe';

@@ -8,7 +8,7 @@ import { size, type Size } from '../../assembly/size';
 import type { Gauge } from '../../bench/gauge/gauge';
 import type { Machine } from '../../model/bench';
 import type { Measure } from '../../model/kinds';
-import type { GarmentWish } from '../../model/wish';
+import type { GarmentWish } from './options';
 import { estimate, exact, quotient, scale, type Estimate } from '../../quantity/estimate';
 import { figure, own, worked, type Figure, type Term } from '../../quantity/working';
 import { cardFor, type Card } from '../../shaping/wider';

@@ -12,7 +12,7 @@ import {
 import { knittedRows } from '../../crank/knitted';
 import type { RunEvent } from '../../model/project';
 import { GARMENTS } from '../../model/kinds';
-import type { GarmentWish } from '../../model/wish';
+import type { GarmentWish } from './options';
 import { comesOut, plan, type PlanOf } from '../../plan';
 import { garmentDefaults } from './start';
 import { edgeAt, heightOf, type Point } from '../../shaping/outline';

@@ -1,4 +1,4 @@
-import type { GarmentWish } from '../../model/wish';
+import type { GarmentWish } from './options';
 import { edgeAt, heightOf, type Outline, type Point } from '../../shaping/outline';
 import type { Density } from '../../shaping/schedule';
 import { sectionsFor, type Made } from './make';

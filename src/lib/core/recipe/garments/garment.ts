@@ -1,14 +1,16 @@
 import type { GarmentKindId } from '../../model/kinds';
-import type { GarmentWish } from '../../model/wish';
+import { garmentOptions, type GarmentWish } from './options';
 import type { FinishedOf } from '../finished';
 import type { Recipe } from '../recipe';
 import { designGarment } from './design';
 import { garmentRules } from './rules';
-import { garmentDefaults } from './start';
+import { garmentDefaults, wholeGarment } from './start';
 
 /** The recipe of one kind of garment. */
 export const garmentRecipe = (id: GarmentKindId): Recipe<GarmentWish, FinishedOf<'flat'>> => ({
 	id,
+	options: garmentOptions(id),
+	whole: wholeGarment,
 	shows: () => 'shape',
 	begins: 'most-pins',
 	ownWaste: true,

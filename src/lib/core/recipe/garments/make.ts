@@ -1,7 +1,7 @@
 import { edgeOfSide, panelPins, sideOfEdge } from '../../bench/machine/panel';
 import type { Machine } from '../../model/bench';
 import type { WiderWay } from '../../model/kinds';
-import type { GarmentWish } from '../../model/wish';
+import type { GarmentWish } from './options';
 import { tubeProgram, type Program } from '../../program/program';
 import {
 	edgeAt,

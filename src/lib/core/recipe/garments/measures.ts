@@ -1,5 +1,5 @@
 import type { GarmentKindId, Measure } from '../../model/kinds';
-import type { GarmentWish } from '../../model/wish';
+import type { GarmentWish } from './options';
 import { BODY } from '../../bench/size/body';
 
 /** Where a measure comes from: set by the maker, the table, or what is usual for the others. */

@@ -1,4 +1,4 @@
-import type { GarmentWish } from '../../model/wish';
+import type { GarmentWish } from './options';
 import { tooLong } from '../../finding/rules/too-long';
 import type { Rule } from '../../finding/rule';
 import type { FinishedOf } from '../finished';

@@ -1,6 +1,6 @@
 import { seamOf, type Joint } from '../../assembly/joint';
 import type { Measure } from '../../model/kinds';
-import type { GarmentWish } from '../../model/wish';
+import type { GarmentWish } from './options';
 import type { Density } from '../../shaping/schedule';
 import { cutOut } from './cut';
 import { MEASURES_OF, measuresOf } from './measures';

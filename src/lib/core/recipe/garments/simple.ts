@@ -1,4 +1,4 @@
-import type { GarmentWish } from '../../model/wish';
+import type { GarmentWish } from './options';
 import { otherSide, SIDES, type Outline, type Side } from '../../shaping/outline';
 import { measuresOf } from './measures';
 import type { EdgeRef } from '../../assembly/assembly';

@@ -1,6 +1,7 @@
 import type { GarmentKindId } from '../../model/kinds';
 import type { Bench } from '../../model/project';
-import type { FreePiece, GarmentWish } from '../../model/wish';
+import type { Wish } from '../../model/wish';
+import { garmentOptions, type FreePiece, type GarmentWish } from './options';
 
 /** A front or back to begin a free garment with. */
 const freeStart = (id: string, name: string): FreePiece => ({
@@ -38,38 +39,45 @@ const STARTS: Partial<Record<GarmentKindId, Partial<GarmentWish>>> = {
 	}
 };
 
+/** What any garment begins with where nothing else is said of it. */
+const PLAIN: Omit<GarmentWish, 'recipe' | 'yarns'> = {
+	stripes: '10 A',
+	from: 'table',
+	size: 'woman-m',
+	measures: {},
+	alone: [],
+	ease: 8,
+	neck: 'v',
+	shoulder: 'sloped',
+	armhole: 'drop',
+	sleeves: 'panel',
+	shaping: 'fashioned',
+	turn: 'switch',
+	wide: 'panels',
+	card: { mm: 5, by: 'pins', columns: 6, every: 6 },
+	layout: { across: 3, down: 4, colours: [0, 1] },
+	ladderPins: [],
+	edging: 'none',
+	pieces: [],
+	seams: [],
+	wasteStart: 0,
+	wasteWith: 'yarn',
+	wasteEnd: 0,
+	joinTails: 'weave'
+};
+/** The options of a garment with what means nothing to it filled in. */
+export const wholeGarment = (wish: Wish): GarmentWish => ({ ...PLAIN, ...wish }) as GarmentWish;
+
 /** A wish to begin with; undefined where the bench has no yarn. */
 export function garmentDefaults(kind: GarmentKindId, bench: Bench): GarmentWish | undefined {
 	const yarn = bench.yarns[0];
 	const second = kind === 'blanket' ? bench.yarns[1] : undefined;
-	return (
-		yarn && {
-			recipe: kind,
-			yarns: [yarn.id, ...(second ? [second.id] : [])],
-			stripes: '10 A',
-			from: 'table',
-			size: 'woman-m',
-			measures: {},
-			alone: [],
-			ease: 8,
-			neck: 'v',
-			shoulder: 'sloped',
-			armhole: 'drop',
-			sleeves: 'panel',
-			shaping: 'fashioned',
-			turn: 'switch',
-			wide: 'panels',
-			card: { mm: 5, by: 'pins', columns: 6, every: 6 },
-			layout: { across: 3, down: 4, colours: [0, 1] },
-			ladderPins: [],
-			edging: 'none',
-			pieces: [],
-			seams: [],
-			wasteStart: 0,
-			wasteWith: 'yarn',
-			wasteEnd: 0,
-			joinTails: 'weave',
-			...STARTS[kind]
-		}
-	);
+	if (!yarn) return undefined;
+	const yarns = [yarn.id, ...(second ? [second.id] : [])];
+	return garmentOptions(kind).parse({
+		...PLAIN,
+		...STARTS[kind],
+		recipe: kind,
+		yarns
+	}) as GarmentWish;
 }

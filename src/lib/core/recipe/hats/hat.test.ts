@@ -13,7 +13,7 @@ import {
 	yarnOf
 } from '../../../../../tests/support/bench';
 import { schemeArb } from '../../../../../tests/support/arbitrary';
-import { linedHatWish, type LinedHatWish } from '../../model/wish';
+import { hatOptions, type LinedHatWish } from './options';
 import { plan } from '../../plan';
 import { HAT_KINDS } from './kinds';
 import { hatRecipe, hatSections } from './hat';
@@ -140,7 +140,7 @@ it('the defaults of any bench with a yarn stand in the schema and plan', () => {
 	for (const kind of Object.values(HAT_KINDS)) {
 		const recipe = hatRecipe(kind);
 		const wish = recipe.defaults(benchOf())!;
-		expect(linedHatWish.parse(wish)).toEqual(wish);
+		expect(hatOptions(wish.recipe).parse(wish)).toEqual(wish);
 		expect(recipe.defaults(benchOf({ yarns: [] }))).toBeUndefined();
 		expect(recipeFor(wish)!.id).toBe(kind.id);
 		expect(RECIPES.map((r) => r.id)).toContain(kind.id);

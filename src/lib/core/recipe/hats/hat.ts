@@ -1,12 +1,13 @@
 import type { Assembly, AssemblyStep } from '../../assembly/assembly';
 import { widthStrain, wornFactor } from '../../assembly/wear';
 import type { YarnId } from '../../model/bench';
-import type { ColourScheme, LinedHatWish } from '../../model/wish';
+import { hatOptions, type ColourScheme, type LinedHatWish } from './options';
 import { tubeProgram } from '../../program/program';
 import { nearestWithParity } from '../../quantity/whole';
 import { own, worked, type Working } from '../../quantity/working';
 import { adultLayer, headCm, isAdult, isBaby, VISIBLE_SHARE } from '../../bench/size/head';
-import { inScheme, yarnsOf } from '../uses';
+import { yarnsOf } from '../uses';
+import { inScheme } from './scheme';
 import type { HatKind } from './kind';
 import { rowsThatLast } from '../lasting';
 import { finishHat } from '../../assembly/finished';
@@ -303,6 +304,7 @@ function finished(
 /** The recipe of one kind of hat. */
 export const hatRecipe = (kind: HatKind): Recipe<LinedHatWish, FinishedOf<'worn'>> => ({
 	id: kind.id,
+	options: hatOptions(kind.id),
 	shows: () => 'tube',
 	defaults: (bench) => {
 		const [a, b] = bench.yarns;
@@ -324,6 +326,14 @@ export const hatRecipe = (kind: HatKind): Recipe<LinedHatWish, FinishedOf<'worn'
 	},
 	withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
 	byYarn: (wish) => ({ ...wish, length: { by: 'yarn' } }),
+	// Lengths to half a cm.
+	asLength: (wish, { hat }) =>
+		wish.length.by === 'rows'
+			? {
+					...wish,
+					length: { by: 'tube', as: 'flat', cm: Math.round(hat.tubeFlat.mean * 2) / 2 }
+				}
+			: wish,
 	rules: hatRules(kind),
 	pins: kind.pins,
 	begins: kind.id === 'lined-hat' ? 'last' : 'nearest',

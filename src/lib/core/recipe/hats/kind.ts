@@ -1,6 +1,7 @@
 import type { YarnId } from '../../model/bench';
 import type { Closing, HatKindId } from '../../model/kinds';
-import type { ColourScheme, HeadFor } from '../../model/wish';
+import type { ColourScheme } from './options';
+import type { HeadFor } from '../../model/head';
 import type { StretchLimits } from '../../bench/size/stretch';
 
 /** A hat of one long tube tucked into itself: for whom, in which colours, and how its crown is closed. */

@@ -1,6 +1,6 @@
 import { isBaby } from '../../bench/size/head';
 import { smallTrims } from '../rules/small-trims';
-import type { LinedHatWish } from '../../model/wish';
+import type { LinedHatWish } from './options';
 import { tooLong } from '../../finding/rules/too-long';
 import type { Rule } from '../../finding/rule';
 import { shortWaste } from '../rules/short-waste';

@@ -1,7 +1,7 @@
 import type { Gauge } from '../../bench/gauge/gauge';
 import type { Machine } from '../../model/bench';
 import { size, type Size } from '../../assembly/size';
-import type { GarlandWish } from '../../model/wish';
+import type { GarlandWish } from './options';
 import type { Design } from '../recipe';
 import { estimate, exact, quotient, relative, scale, type Estimate } from '../../quantity/estimate';
 import { figure, own, worked, type Figure } from '../../quantity/working';

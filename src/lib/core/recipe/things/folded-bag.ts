@@ -1,4 +1,5 @@
-import type { FoldedBagWish } from '../../model/wish';
+import { foldedBagWish } from './options/bag';
+import type { FoldedBagWish } from './options';
 import { own, worked, type Working } from '../../quantity/working';
 import { bagOf, handleOf } from './form/bag';
 import {
@@ -23,6 +24,7 @@ const USUAL_HANDLE = 8;
 
 /** A bag folded of one tube closed flat at both ends, three times as long as it is wide, and a short tube as its handle. */
 export const foldedBag = thingRecipe<FoldedBagWish, FinishedOf<'folded'>>('folded-bag', {
+	options: foldedBagWish,
 	rules: bagRules,
 	withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
 	pins: { least: 40, most: 100 },

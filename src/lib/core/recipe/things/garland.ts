@@ -1,6 +1,8 @@
+import { garlandWish } from './options/garland';
 import type { AssemblyStep } from '../../assembly/assembly';
 import type { YarnId } from '../../model/bench';
-import type { BuntingWish, GarlandItem, GarlandWish } from '../../model/wish';
+import type { BuntingWish } from '../bunting/options';
+import type { GarlandItem, GarlandWish } from './options';
 import { clearPins } from '../../bench/machine/ring';
 import { own, worked } from '../../quantity/working';
 import { colourOrder, solveGarland } from './form/garland';
@@ -260,6 +262,7 @@ function design(wish: GarlandWish, context: DesignContext): Design<FinishedOf<'h
 
 /** Things of several kinds and colours on a cord that hangs over a span. */
 export const garland = thingRecipe<GarlandWish, FinishedOf<'hung'>>('garland', {
+	options: garlandWish,
 	rules: garlandRules,
 	pins: { least: 16, most: 30 },
 	defaults: (bench) => {

@@ -1,7 +1,8 @@
-import type { PomPomWish } from '../../model/wish';
+import { pomPomWish } from './options/pom-pom';
+import type { PomPomWish } from './options';
 import { pomPomCm, TIE_CM, usualWraps, wrappedCm } from './form/pom-pom';
 import { effectiveTex } from '../../bench/yarn/tex';
-import { ENDED, USUAL_ENDS, yarnsFor } from './common';
+import { ENDED, yarnsFor } from './common';
 import type { FinishedOf } from '../finished';
 import { pomPomSaid } from './figures';
 import { pomPomRules } from './rules';
@@ -9,6 +10,7 @@ import { thingRecipe } from './thing';
 
 /** Pom-poms by themselves: yarn wound round a card, tied and cut. Nothing of them is cranked. */
 export const pomPom = thingRecipe<PomPomWish, FinishedOf<'wound'>>('pom-pom', {
+	options: pomPomWish,
 	rules: pomPomRules,
 	pins: { least: 4, most: 200 },
 	defaults: (bench) => {
@@ -22,7 +24,6 @@ export const pomPom = thingRecipe<PomPomWish, FinishedOf<'wound'>>('pom-pom', {
 			cardCm: 10.16,
 			wraps: null,
 			tieCm: TIE_CM,
-			...USUAL_ENDS
 		};
 	},
 	design: (wish, { yarn }) => {

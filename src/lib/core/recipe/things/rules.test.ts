@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { harbour } from '../../../demo/harbour';
 import type { Project } from '../../model/project';
-import type { GarlandWish, PomPomWish, ThingWish, ToyPart, ToyWish } from '../../model/wish';
+import type { GarlandWish, PomPomWish, ThingWish, ToyPart, ToyWish } from './options';
 import { plan } from '../../plan';
 import { thingDefaults } from '../../../../../tests/support/start';
 import { part, straight, swelling } from './toys/preset';

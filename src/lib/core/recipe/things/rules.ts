@@ -1,4 +1,4 @@
-import type { ToyWish } from '../../model/wish';
+import type { ToyWish } from './options';
 import { smallTrims } from '../rules/small-trims';
 import { garlandCaution } from '../rules/garland-caution';
 import { pieceTooLong } from '../rules/piece-too-long';

@@ -1,10 +1,10 @@
-import type { ThingWish } from '../../model/wish';
+import type { ThingWish } from './options';
 import type { Finished } from '../finished';
 import type { Recipe } from '../recipe';
 
 type Made<W extends ThingWish, F extends Finished> = Pick<
 	Recipe<W, F>,
-	'pins' | 'defaults' | 'design' | 'rules' | 'withRows'
+	'pins' | 'options' | 'whole' | 'defaults' | 'design' | 'rules' | 'withRows'
 >;
 
 /** The recipe of one kind of thing. */

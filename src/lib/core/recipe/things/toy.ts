@@ -1,6 +1,7 @@
+import { toyOptions } from './options/toy';
 import type { MachineId } from '../../model/bench';
 import type { Bench } from '../../model/project';
-import type { ToyPart, ToyWish } from '../../model/wish';
+import type { ToyPart, ToyWish } from './options';
 import { clearPins } from '../../bench/machine/ring';
 import { own, worked, type Working } from '../../quantity/working';
 import type { AssemblyStep } from '../../assembly/assembly';
@@ -212,11 +213,17 @@ export function toyFrom(preset: ToyPreset, bench: Bench): ToyWish | undefined {
 	};
 }
 
-const made = (preset: ToyPreset) => ({
+const made = (id: ToyWish['recipe'], preset: ToyPreset) => ({
+	options: toyOptions(id),
+	// A ball is seen from anywhere.
+	whole: (wish: ToyWish): ToyWish => ({ ...wish, stands: wish.stands ?? 'upright' }),
 	pins: { least: 20, most: 60 },
 	rules: toyRulesOf,
-	defaults: (bench: Bench) => toyFrom(preset, bench),
+	defaults: (bench: Bench) => {
+		const begun = toyFrom(preset, bench);
+		return begun && (toyOptions(id).parse(begun) as ToyWish);
+	},
 	design
 });
-export const toy = thingRecipe<ToyWish, FinishedOf<'stuffed'>>('toy', made(seal));
-export const ballToy = thingRecipe<ToyWish, FinishedOf<'stuffed'>>('ball', made(ball));
+export const toy = thingRecipe<ToyWish, FinishedOf<'stuffed'>>('toy', made('toy', seal));
+export const ballToy = thingRecipe<ToyWish, FinishedOf<'stuffed'>>('ball', made('ball', ball));

@@ -1,4 +1,5 @@
-import type { TubeBlanketWish } from '../../model/wish';
+import { tubeBlanketWish } from './options/blanket';
+import type { TubeBlanketWish } from './options';
 import { own } from '../../quantity/working';
 import { nearestMultiple } from '../../quantity/whole';
 import {
@@ -39,6 +40,7 @@ export const borderStitches = (
 export const tubeBlanket = thingRecipe<TubeBlanketWish, FinishedOf<'side-by-side'>>(
 	'tube-blanket',
 	{
+		options: tubeBlanketWish,
 		rules: blanketRules,
 		pins: { least: 40, most: 100 },
 		defaults: (bench) => {

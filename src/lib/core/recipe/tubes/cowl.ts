@@ -8,7 +8,8 @@ export const cowl: TubeKind = {
 	around: { what: 'Round, as it is to lie', usualCm: 62, by: 'length' },
 	fitCm: (around) => around,
 	fitSource: 'as long as what it lies round',
+	twists: true,
 	stripes: '10 A, 10 B',
 	pins: { least: 36, most: 100 },
-	assembly: (wish) => [{ do: 'join-ring', piece: TUBE, twist: wish.twist }]
+	assembly: (wish) => [{ do: 'join-ring', piece: TUBE, twist: wish.twist ?? false }]
 };

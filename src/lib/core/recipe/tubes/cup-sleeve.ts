@@ -11,6 +11,7 @@ export const cupSleeve: TubeKind = {
 	around: { what: 'Cup', usualCm: 26, by: 'length' },
 	fitCm: (around) => OF_CUP * around,
 	fitSource: '0.85 of the cup: the ties close the gap at the handle (from memory)',
+	closes: true,
 	stripes: '15 A',
 	pins: { least: 12, most: 30 },
 	sizes: CUPS,

@@ -17,9 +17,11 @@ export const freeTube: TubeKind = {
 	around: null,
 	fitCm: () => 40,
 	fitSource: 'a length to begin with',
+	ownEnds: true,
+	closes: true,
 	stripes: '40 A, 30 B, 40 A',
 	pins: { least: 4, most: 200 },
-	assembly: ({ ends, closing }) => [
+	assembly: ({ ends = { castOn: 'bind', castOff: 'bind' }, closing = 'slip' }) => [
 		end(ends.castOff, 'cast-off', closing),
 		end(ends.castOn, 'cast-on', closing)
 	]

@@ -13,6 +13,7 @@ export const headband: TubeKind = {
 	fitCm: (around) => OF_HEAD * around,
 	fitSource: 'three quarters of the head, so that it holds (common practice)',
 	sizes: HEADS,
+	closes: true,
 	stripes: '10 A',
 	pins: { least: 20, most: 60 },
 	assembly: (wish) => [...flatEnds(wish), { do: 'hook-ends', piece: TUBE }]

@@ -1,6 +1,6 @@
 import type { Assembly, AssemblyStep } from '../../assembly/assembly';
 import type { TubeKindId } from '../../model/kinds';
-import type { PlainTubeWish } from '../../model/wish';
+import type { PlainTubeWish } from './options';
 import type { StretchLimits } from '../../bench/size/stretch';
 
 /** What is known of the tube when its ends are seen to. */
@@ -40,6 +40,12 @@ export interface TubeKind {
 	/** Rows of the hem hung on the machine; left out where there is none. */
 	readonly hem?: { readonly what: string; readonly usualRows: number };
 	readonly purlOut?: true;
+	/** It is closed to a ring, plain or with a half turn. */
+	readonly twists?: true;
+	/** What becomes of either end is the maker's own choice; it fits nothing. */
+	readonly ownEnds?: true;
+	/** An end or both are closed flat, by the maker's way. */
+	readonly closes?: true;
 	/** Chains of its ties or straps. */
 	readonly chains?: { readonly what: string; readonly usual: number };
 	/** Worked on a few pins, there and back: a cord. */
@@ -67,7 +73,7 @@ export const thumbOf = (
 	wish: Pick<PlainTubeWish, 'thumbCm'>,
 	made: MadeTube
 ): { atRow: number; stitches: number } | null =>
-	wish.thumbCm === null
+	wish.thumbCm === null || wish.thumbCm === undefined
 		? null
 		: {
 				atRow: Math.round(THUMB_AT * made.rows),
@@ -75,7 +81,7 @@ export const thumbOf = (
 			};
 
 export const TUBE = 'tube';
-export const flatEnds = ({ closing }: Pick<PlainTubeWish, 'closing'>): AssemblyStep[] => [
+export const flatEnds = ({ closing = 'slip' }: Pick<PlainTubeWish, 'closing'>): AssemblyStep[] => [
 	{ do: 'close-flat', piece: TUBE, edge: 'cast-off', how: closing },
 	{ do: 'close-flat', piece: TUBE, edge: 'cast-on', how: closing }
 ];

@@ -1,6 +1,6 @@
 import { widthStrain, wornFactor } from '../../assembly/wear';
 import type { Gauge } from '../../bench/gauge/gauge';
-import type { PlainTubeWish } from '../../model/wish';
+import type { PlainTubeWish } from './options';
 import { TUBE_KINDS } from './kinds';
 
 /** Rows of its hem, hung double; 0 for none. */
@@ -13,7 +13,7 @@ export const hemOf = (wish: Pick<PlainTubeWish, 'recipe' | 'hemRows'>): number =
 export const pinsOf = (
 	wish: Pick<PlainTubeWish, 'recipe' | 'pins'>,
 	machine: { readonly pins: number }
-): number => (TUBE_KINDS[wish.recipe].cord ? wish.pins : machine.pins);
+): number => (TUBE_KINDS[wish.recipe].cord ? (wish.pins ?? 3) : machine.pins);
 
 /** Length, flat and finished, cm, that fits what it goes round; the usual of its kind where it goes round nothing. */
 export function fitCmOf(

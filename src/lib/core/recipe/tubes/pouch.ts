@@ -10,13 +10,14 @@ export const pouch: TubeKind = {
 	fitSource: 'a pouch for a lantern’s candles, from memory',
 	hem: { what: 'Rows of the channel', usualRows: 10 },
 	purlOut: true,
+	closes: true,
 	chains: { what: 'Chains in the cord', usual: 60 },
 	hangs: 'cast-on-up',
 	stripes: '10 A',
 	pins: { least: 16, most: 60 },
 	assembly: (wish) => [
 		{ do: 'hem', piece: TUBE, rows: wish.hemRows ?? 10 },
-		{ do: 'close-flat', piece: TUBE, edge: 'cast-off', how: wish.closing },
+		{ do: 'close-flat', piece: TUBE, edge: 'cast-off', how: wish.closing ?? 'slip' },
 		...(wish.purlOut ? [{ do: 'inside-out' as const, piece: TUBE }] : []),
 		{ do: 'drawstring', piece: TUBE, chains: wish.chains ?? 60 }
 	]

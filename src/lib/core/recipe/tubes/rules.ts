@@ -1,4 +1,4 @@
-import type { PlainTubeWish } from '../../model/wish';
+import type { PlainTubeWish } from './options';
 import { tooLong } from '../../finding/rules/too-long';
 import type { Rule } from '../../finding/rule';
 import { shortWaste } from '../rules/short-waste';

@@ -8,6 +8,7 @@ export const scarf: TubeKind = {
 	around: null,
 	fitCm: () => 170,
 	fitSource: 'a usual scarf, from memory',
+	closes: true,
 	stripes: '20 A, 20 B',
 	pins: { least: 36, most: 100 },
 	assembly: (wish) => flatEnds(wish)

@@ -21,7 +21,7 @@ export const sock: TubeKind = {
 	stripes: '12 A, 4 B',
 	pins: { least: 18, most: 48 },
 	assembly: (wish) => [
-		{ do: 'close-flat', piece: TUBE, edge: 'cast-off', how: wish.closing, toe: true },
+		{ do: 'close-flat', piece: TUBE, edge: 'cast-off', how: 'slip', toe: true },
 		{ do: 'bind', piece: TUBE, edge: 'cast-on', perLoop: 2 }
 	]
 };

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import type * as z from 'zod';
 import { describe, expect, it } from 'vitest';
 import { machineArb } from '../../../../../tests/support/arbitrary';
 import {
@@ -14,8 +15,10 @@ import {
 } from '../../../../../tests/support/bench';
 import type { Machine } from '../../model/bench';
 import { FLAT_CLOSINGS, TUBES, TUBE_ENDS, WASTE_WITH } from '../../model/kinds';
-import type { Bench, TubeProject } from '../../model/project';
-import { plainTubeWish, type PlainTubeWish } from '../../model/wish';
+import type { Bench, Project } from '../../model/project';
+import { tubeOptions, type PlainTubeWish } from './options';
+
+type TubeProject = Project & { readonly wish: PlainTubeWish };
 import { comesOut, plan, type PlanOf } from '../../plan';
 import { keptOff } from '../../bench/machine/ring';
 import { europeanSize, footCm } from '../../bench/size/tables';
@@ -186,8 +189,10 @@ describe('what goes round a foot, a cup, a head', () => {
 	});
 	it('every named size of every kind lies in what can be asked for', () => {
 		for (const kind of Object.values(TUBE_KINDS))
-			for (const { cm } of kind.sizes ?? [])
-				expect(plainTubeWish.shape.aroundCm.safeParse(cm).success).toBe(true);
+			for (const { cm } of kind.sizes ?? []) {
+				const { aroundCm } = tubeOptions(kind).shape as Record<string, z.ZodType>;
+				expect(aroundCm!.safeParse(cm).success).toBe(true);
+			}
 	});
 });
 
@@ -384,7 +389,9 @@ it('any tube in range on any machine gives a plan with whole rows that add up, o
 			machineArb,
 			fc.double({ min: 0, max: 900, noNaN: true }),
 			(wish, machine, grams) => {
-				expect(plainTubeWish.safeParse(wish).success).toBe(true);
+				// A tube that fits nothing is as long as it is said.
+				fc.pre(wish.recipe !== 'free-tube' || wish.length.by !== 'fit');
+				expect(tubeOptions(TUBE_KINDS[wish.recipe]).safeParse(wish).success).toBe(true);
 				const bench: Bench = {
 					...benchOf(),
 					machines: [machine],

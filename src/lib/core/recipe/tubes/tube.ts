@@ -3,7 +3,7 @@ import { gaugeBook } from '../../bench/gauge/book';
 import { gaugeFor } from '../../bench/gauge/gauge';
 import type { Machine, Yarn, YarnId } from '../../model/bench';
 import type { Bench } from '../../model/project';
-import type { PlainTubeWish } from '../../model/wish';
+import { tubeOptions, type PlainTubeWish } from './options';
 import { tubeProgram } from '../../program/program';
 import { own, worked, type Working } from '../../quantity/working';
 import { evenOut } from '../../stripes/even';
@@ -193,39 +193,48 @@ function finished(
 }
 
 /** The recipe of one kind of tube. */
-export const tubeRecipe = (kind: TubeKind): Recipe<PlainTubeWish, FinishedOf<'tube'>> => ({
-	id: kind.id,
-	shows: (wish) =>
-		kind.cord ? 'cord' : hemOf(wish) > 0 ? 'hem' : kind.copies > 1 ? 'copies' : 'tube',
-	defaults: (bench, machine = bench.machines[0]) => {
-		const [a, b] = bench.yarns;
-		if (!a) return undefined;
-		const two = kind.stripes.includes('B');
-		return {
-			recipe: kind.id,
-			yarns: two ? [a.id, (b ?? a).id] : [a.id],
-			stripes: kind.stripes,
-			fill: 'repeat',
-			length: { by: kind.id === 'free-tube' ? 'line' : 'fit' },
-			aroundCm: aroundFor(kind, bench, a, machine),
-			twist: false,
-			ends: { castOn: 'bind', castOff: 'bind' },
-			closing: 'slip',
-			hemRows: null,
-			purlOut: kind.purlOut ?? false,
-			thumbCm: null,
-			chains: null,
-			pins: kind.cord?.usualPins ?? 3,
-			wasteStart: kind.cord ? 0 : 5,
-			// The first row of a hem has to be found again.
-			wasteWith: kind.hem ? 'ravel' : 'yarn',
-			wasteEnd: 0,
-			joinTails: 'tie'
-		};
-	},
+export function tubeRecipe(kind: TubeKind): Recipe<PlainTubeWish, FinishedOf<'tube'>> {
+	const options = tubeOptions(kind);
+	return {
+		id: kind.id,
+		options,
+		shows: (wish) =>
+			kind.cord ? 'cord' : hemOf(wish) > 0 ? 'hem' : kind.copies > 1 ? 'copies' : 'tube',
+		defaults: (bench, machine = bench.machines[0]) => {
+			const [a, b] = bench.yarns;
+			if (!a) return undefined;
+			const two = kind.stripes.includes('B');
+			const all: PlainTubeWish = {
+				recipe: kind.id,
+				yarns: two ? [a.id, (b ?? a).id] : [a.id],
+				stripes: kind.stripes,
+				fill: 'repeat',
+				length: { by: kind.ownEnds ? 'line' : 'fit' },
+				aroundCm: aroundFor(kind, bench, a, machine),
+				twist: false,
+				ends: { castOn: 'bind', castOff: 'bind' },
+				closing: 'slip',
+				hemRows: null,
+				purlOut: kind.purlOut ?? false,
+				thumbCm: null,
+				chains: null,
+				pins: kind.cord?.usualPins ?? 3,
+				wasteStart: 5,
+				// The first row of a hem has to be found again.
+				wasteWith: kind.hem ? 'ravel' : 'yarn',
+				wasteEnd: 0,
+				joinTails: 'tie'
+			};
+			return options.parse(all) as PlainTubeWish;
+		},
 	withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
 	byYarn: (wish) => ({ ...wish, length: { by: 'yarn' } }),
-	rules: tubeRules(kind),
+		// Lengths to half a cm.
+		asLength: (wish, { tube }) =>
+			wish.length.by === 'rows'
+				? { ...wish, length: { by: 'cm', cm: Math.round(tube.flatLength.mean * 2) / 2 } }
+				: wish,
+		rules: tubeRules(kind),
 	pins: kind.pins,
 	begins: 'nearest',
 	// A hem's first row has to be found again, and a cord has no waste: those keep their own.
@@ -250,9 +259,9 @@ export const tubeRecipe = (kind: TubeKind): Recipe<PlainTubeWish, FinishedOf<'tu
 					program: tubeProgram({
 						sections,
 						// No waste yarn under a cord: its few loops are drawn up by the tail.
-						wasteStart: kind.cord ? 0 : wish.wasteStart,
-						wasteWith: wish.wasteWith,
-						wasteEnd: kind.cord ? 0 : wish.wasteEnd,
+						wasteStart: wish.wasteStart ?? 0,
+						...(wish.wasteWith && { wasteWith: wish.wasteWith }),
+						wasteEnd: wish.wasteEnd ?? 0,
 						hemRows: hemOf(wish),
 						// Across from the marker, where no join is.
 						...(thumb
@@ -263,7 +272,7 @@ export const tubeRecipe = (kind: TubeKind): Recipe<PlainTubeWish, FinishedOf<'tu
 									}
 								}
 							: {}),
-						...(kind.cord ? { pins: cordPins(wish.pins, context.machine) } : {})
+						...(kind.cord ? { pins: cordPins(pinsOf(wish, context.machine), context.machine) } : {})
 					}),
 					rowsWorking: working,
 					sectionsWorking: []
@@ -279,4 +288,5 @@ export const tubeRecipe = (kind: TubeKind): Recipe<PlainTubeWish, FinishedOf<'tu
 		};
 		return { ...knit, ...finished(kind, wish, context, knit) };
 	}
-});
+};
+}

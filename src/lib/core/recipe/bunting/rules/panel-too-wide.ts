@@ -1,7 +1,7 @@
 import { panelPins } from '../../../bench/machine/panel';
 import { change } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
-import type { BuntingWish } from '../../../model/wish';
+import type { BuntingWish } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {

@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { GarmentWish } from '../../../model/wish';
+import type { GarmentWish } from '../options';
 import type { FinishedOf } from '../../finished';
 import { half, setMeasure } from './shared';
 

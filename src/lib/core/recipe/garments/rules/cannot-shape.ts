@@ -1,6 +1,6 @@
 import type { Judgement } from '../../../finding/facts';
 import { rule } from '../../../finding/rule';
-import type { GarmentWish } from '../../../model/wish';
+import type { GarmentWish } from '../options';
 import type { ShapeProblem } from '../../../shaping/schedule';
 import { wordShapeProblem } from '../../../shaping/words';
 import type { FinishedOf } from '../../finished';

@@ -1,6 +1,6 @@
 import type { Judgement } from '../../../finding/facts';
 import { rule } from '../../../finding/rule';
-import type { GarmentWish } from '../../../model/wish';
+import type { GarmentWish } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {

@@ -2,7 +2,7 @@ import { counted, type Joint } from '../../../assembly/joint';
 import type { Facts as AnyFacts, Judgement } from '../../../finding/facts';
 import { change, type Fix } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
-import type { GarmentWish } from '../../../model/wish';
+import type { GarmentWish } from '../options';
 import { rowsWord } from '../../../quantity/say';
 import { wordSeam } from '../../../technique/seam-words';
 import type { FinishedOf } from '../../finished';

@@ -1,6 +1,6 @@
 import { change, type Fix } from '../../../finding/fix';
 import type { Measure } from '../../../model/kinds';
-import type { GarmentWish } from '../../../model/wish';
+import type { GarmentWish } from '../options';
 import { MEASURE_NAMES } from '../words';
 
 export const half = (cm: number): number => Math.ceil(2 * cm) / 2;

@@ -1,6 +1,6 @@
 import { isBaby } from '../../../bench/size/head';
 import { rule } from '../../../finding/rule';
-import type { LinedHatWish } from '../../../model/wish';
+import type { LinedHatWish } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {

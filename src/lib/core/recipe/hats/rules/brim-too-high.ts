@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { LinedHatWish } from '../../../model/wish';
+import type { LinedHatWish } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {

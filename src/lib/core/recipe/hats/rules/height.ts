@@ -1,7 +1,7 @@
 import { VISIBLE_SHARE, adultLayer, headCm, isAdult } from '../../../bench/size/head';
 import { change, type Fix } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
-import type { LinedHatWish } from '../../../model/wish';
+import type { LinedHatWish } from '../options';
 import type { Say } from '../../../quantity/say';
 import { nearestWithParity } from '../../../quantity/whole';
 import type { FinishedOf } from '../../finished';

@@ -1,6 +1,6 @@
 import { hiddenJoins } from '../../../assembly/layers';
 import { rule } from '../../../finding/rule';
-import type { LinedHatWish } from '../../../model/wish';
+import type { LinedHatWish } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {

@@ -1,6 +1,6 @@
 import { SHINES, luminance } from '../../../bench/yarn/luminance';
 import { rule } from '../../../finding/rule';
-import type { LinedHatWish } from '../../../model/wish';
+import type { LinedHatWish } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {

@@ -1,6 +1,6 @@
 import { change } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
-import type { LinedHatWish } from '../../../model/wish';
+import type { LinedHatWish } from '../options';
 import { rowsWord } from '../../../quantity/say';
 import type { FinishedOf } from '../../finished';
 

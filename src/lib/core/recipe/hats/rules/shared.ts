@@ -1,5 +1,5 @@
 import { change, type Fix } from '../../../finding/fix';
-import type { ColourScheme } from '../../../model/wish';
+import type { ColourScheme } from '../options';
 
 export const LINING_LONGER = 6;
 

@@ -1,6 +1,6 @@
 import { LOOSE_STRETCH, USUAL_STRETCH } from '../../../bench/size/stretch';
 import { rule } from '../../../finding/rule';
-import type { LinedHatWish } from '../../../model/wish';
+import type { LinedHatWish } from '../options';
 import type { Say } from '../../../quantity/say';
 import type { FinishedOf } from '../../finished';
 import type { HatKind } from '../kind';

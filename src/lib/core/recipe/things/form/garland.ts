@@ -1,4 +1,4 @@
-import type { GarlandWish } from '../../../model/wish';
+import type { GarlandWish } from '../options';
 import { hang, spanOf, type Catenary } from './catenary';
 
 /** A garland worked out: so many things, so far apart, on a cord over a span. */

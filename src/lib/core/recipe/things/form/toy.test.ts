@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
-import type { ToyPart } from '../../../model/wish';
+import type { ToyPart } from '../options';
 import { stuff } from './stuffed';
 import {
 	bandsAlong,

@@ -1,4 +1,4 @@
-import type { ToyPart } from '../../../model/wish';
+import type { ToyPart } from '../options';
 import type { Point } from './flat-fold';
 import type { Stuffed } from './stuffed';
 

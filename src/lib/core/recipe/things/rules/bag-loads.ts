@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { FoldedBagWish } from '../../../model/wish';
+import type { FoldedBagWish } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {

@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { TubeBlanketWish } from '../../../model/wish';
+import type { TubeBlanketWish } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {

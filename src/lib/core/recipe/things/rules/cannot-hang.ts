@@ -1,6 +1,6 @@
 import { change } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
-import type { GarlandWish } from '../../../model/wish';
+import type { GarlandWish } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {

@@ -1,6 +1,6 @@
 import type { Judgement } from '../../../finding/facts';
 import { rule } from '../../../finding/rule';
-import type { ToyWish } from '../../../model/wish';
+import type { ToyWish } from '../options';
 import type { FinishedOf } from '../../finished';
 import { piece } from './shared';
 

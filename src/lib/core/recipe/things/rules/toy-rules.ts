@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { ToyWish } from '../../../model/wish';
+import type { ToyWish } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {

@@ -1,6 +1,6 @@
 import type { MachineId } from '../../../model/bench';
 import type { PartRole } from '../../../model/kinds';
-import type { ToyPart, ToyWish } from '../../../model/wish';
+import type { ToyPart, ToyWish } from '../options';
 
 /** A toy as a set of parameters: the shape of a seal or a lighthouse is data, and no code knows of it. */
 export interface ToyPreset {

@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { PlainTubeWish } from '../../../model/wish';
+import type { PlainTubeWish } from '../options';
 import { rowsWord } from '../../../quantity/say';
 import type { FinishedOf } from '../../finished';
 import { hemOf } from '../length';

@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { PlainTubeWish } from '../../../model/wish';
+import type { PlainTubeWish } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {

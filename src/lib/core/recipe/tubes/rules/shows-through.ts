@@ -1,7 +1,7 @@
 import { showsThrough as pairsThrough } from '../../../assembly/layers';
 import { SHINES, luminance } from '../../../bench/yarn/luminance';
 import { rule } from '../../../finding/rule';
-import type { PlainTubeWish } from '../../../model/wish';
+import type { PlainTubeWish } from '../options';
 import { rowsWord } from '../../../quantity/say';
 import type { FinishedOf } from '../../finished';
 

@@ -1,6 +1,6 @@
 import { LOOSE_STRETCH, USUAL_STRETCH } from '../../../bench/size/stretch';
 import { rule } from '../../../finding/rule';
-import type { PlainTubeWish } from '../../../model/wish';
+import type { PlainTubeWish } from '../options';
 import type { FinishedOf } from '../../finished';
 import type { TubeKind } from '../kind';
 

@@ -1,6 +1,6 @@
 import { change } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
-import type { PlainTubeWish } from '../../../model/wish';
+import type { PlainTubeWish } from '../options';
 import type { FinishedOf } from '../../finished';
 import { toRows } from '../../fixes';
 import type { TubeKind } from '../kind';

@@ -1,0 +1,276 @@
+import * as z from 'zod';
+import type { Wish } from '../model/wish';
+import { asked, type Asked, type Now, type OptionGroup, type Word } from './option';
+
+/** One of several values. */
+export interface Choice extends Word {
+	readonly id: string;
+	readonly value: unknown;
+}
+
+interface Common {
+	/** Where it lies within the options, joined by points. */
+	readonly key: string;
+	readonly group: OptionGroup;
+	readonly label: string;
+	/** How a change of it is called. */
+	readonly what: string;
+	/** The size that it sets, by id, or `rows`; null for none. */
+	readonly sets: string | null;
+	/** The options that change when it is set so; null takes it out where it may be left empty. */
+	readonly patch: (value: unknown) => Record<string, unknown>;
+}
+/** A whole number of something, or a length in cm. */
+export interface NumberControl extends Common {
+	readonly kind: 'number';
+	readonly unit: string;
+	readonly min: number;
+	readonly max: number;
+	readonly value: number | null;
+	/** May be left empty: what it is then. */
+	readonly usual: { readonly value: number | string; readonly says: string } | null;
+	/** Values by name; none for what is only typed. */
+	readonly named: readonly Choice[];
+	/** What the field for a value of one's own is called. */
+	readonly own: string;
+}
+/** One of several values, or ways to set it. */
+export interface ChoiceControl extends Common {
+	readonly kind: 'choice';
+	readonly as: 'row' | 'list';
+	readonly chosen: string;
+	readonly choices: readonly Choice[];
+}
+/** A yarn of the bench. */
+export interface YarnControl extends Common {
+	readonly kind: 'yarn';
+	readonly value: string;
+}
+/** The next of many, by a press. */
+export interface AgainControl extends Common {
+	readonly kind: 'again';
+	readonly next: number;
+}
+/** Drawn by a part of its own. */
+export interface EditorControl extends Common {
+	readonly kind: 'editor';
+	readonly editor: string;
+	readonly value: unknown;
+	/** The most of a list. */
+	readonly most: number;
+}
+export type Control = NumberControl | ChoiceControl | YarnControl | AgainControl | EditorControl;
+
+type Shape = Readonly<Record<string, z.ZodType>>;
+type Path = readonly string[];
+type Bag = Readonly<Record<string, unknown>>;
+const isBag = (x: unknown): x is Bag => typeof x === 'object' && x !== null && !Array.isArray(x);
+const at = (options: unknown, path: Path): unknown =>
+	path.reduce<unknown>((x, key) => (isBag(x) ? x[key] : undefined), options);
+
+/** The outermost option with everything on the way to `path` as it was, and that set. */
+function patchAt(options: Bag, path: Path, value: unknown): Record<string, unknown> {
+	const [key, ...rest] = path;
+	if (key === undefined) return {};
+	const inner = options[key];
+	return {
+		[key]: rest.length === 0 ? value : { ...(isBag(inner) ? inner : {}), ...patchAt(isBag(inner) ? inner : {}, rest, value) }
+	};
+}
+
+const bare = (schema: z.ZodType): z.ZodType =>
+	schema instanceof z.ZodNullable || schema instanceof z.ZodOptional
+		? bare(schema.unwrap() as z.ZodType)
+		: schema;
+/** Brought into the range of its schema, and to a whole number where it asks for one. */
+function fitted(schema: z.ZodType | undefined, value: unknown): unknown {
+	const inner = schema && bare(schema);
+	if (!(inner instanceof z.ZodNumber) || typeof value !== 'number') return value;
+	const whole = inner.format === 'safeint' ? Math.round(value) : value;
+	return Math.min(inner.maxValue ?? Infinity, Math.max(inner.minValue ?? -Infinity, whole));
+}
+
+/** Ways to set one thing, by the field that tells them apart. */
+function waysOf(schema: z.ZodType): { by: string; ways: Map<string, z.ZodObject> } | null {
+	if (!(schema instanceof z.ZodDiscriminatedUnion)) return null;
+	const by = schema.def.discriminator;
+	const ways = new Map<string, z.ZodObject>();
+	for (const way of schema.options as unknown as z.ZodObject[]) {
+		const tag = (way.shape as Shape)[by];
+		if (tag instanceof z.ZodLiteral) for (const v of tag.values) ways.set(String(v), way);
+	}
+	return { by, ways };
+}
+
+/** The few values there are; null where there are too many to list. */
+function valuesOf(schema: z.ZodType, { choices }: Asked): readonly unknown[] | null {
+	if (choices) return choices;
+	if (schema instanceof z.ZodEnum) return schema.options;
+	if (schema instanceof z.ZodBoolean) return [true, false];
+	if (schema instanceof z.ZodUnion && !(schema instanceof z.ZodDiscriminatedUnion)) {
+		const parts = schema.options as readonly z.ZodType[];
+		if (parts.every((o) => o instanceof z.ZodLiteral)) return parts.flatMap((o) => [...o.values]);
+	}
+	return null;
+}
+
+class Walk {
+	readonly found: Control[] = [];
+	constructor(
+		private readonly options: Wish,
+		private readonly now: Now
+	) {}
+
+	/** What a part of the metadata says, now. */
+	private say<T>(part: T | ((options: never, now: never) => T)): T {
+		return typeof part === 'function'
+			? (part as (o: unknown, now: unknown) => T)(this.options, this.now)
+			: part;
+	}
+	private word(how: Asked, id: string): Word {
+		const word = how.words?.[id] ?? (how.unit ? `${id} ${how.unit}` : id);
+		return typeof word === 'string' ? { label: word } : word;
+	}
+	private common(path: Path, how: Asked, group: OptionGroup): Common {
+		const label = this.say(how.label);
+		return {
+			key: path.join('.'),
+			group,
+			label,
+			what: how.what ?? label.toLowerCase(),
+			sets: how.sets?.(this.options as never) ?? null,
+			patch: (value) => ({
+				...(how.also as ((o: unknown, n: unknown, v: unknown) => object) | undefined)?.(
+					this.options,
+					this.now,
+					value
+				),
+				...patchAt(this.options, path, value)
+			})
+		};
+	}
+
+	shape(shape: Shape, path: Path, group: OptionGroup, leave: readonly string[] = []): void {
+		for (const [key, schema] of Object.entries(shape))
+			if (!leave.includes(key)) this.option(schema, [...path, key], group);
+	}
+
+	private option(schema: z.ZodType, path: Path, outer: OptionGroup): void {
+		const how = asked.get(schema as never) as Asked | undefined;
+		const group = how?.group ?? outer;
+		const inner = bare(schema);
+		if (how?.when && !this.say<boolean>(how.when)) return;
+		if (!how) {
+			// What is asked for may lie deeper.
+			if (inner instanceof z.ZodObject) this.shape(inner.shape as Shape, path, group);
+			return;
+		}
+		const common = this.common(path, how, group);
+		const value = at(this.options, path);
+		const ways = waysOf(inner);
+		const values = valuesOf(inner, how);
+		if (how.editor !== undefined) {
+			const most = inner instanceof z.ZodArray ? mostOf(inner) : Infinity;
+			this.found.push({ ...common, kind: 'editor', editor: how.editor, value, most });
+		} else if (ways) this.ways(ways, common, how, path);
+		else if (values)
+			this.found.push({
+				...common,
+				kind: 'choice',
+				as: how.as === 'list' ? 'list' : 'row',
+				chosen: String(value),
+				choices: values.map((v) => ({ ...this.word(how, String(v)), id: String(v), value: v }))
+			});
+		else if (inner instanceof z.ZodNumber) this.number(inner, schema, common, how, value);
+		else if (inner instanceof z.ZodObject) this.shape(inner.shape as Shape, path, group);
+		else this.found.push({ ...common, kind: 'yarn', value: String(value) });
+	}
+
+	private number(
+		inner: z.ZodNumber,
+		schema: z.ZodType,
+		common: Common,
+		how: Asked,
+		value: unknown
+	): void {
+		const [min, max] = [inner.minValue ?? 0, inner.maxValue ?? Number.MAX_SAFE_INTEGER];
+		if (how.as === 'again') {
+			const next = Number(value) >= max ? min : Number(value) + 1;
+			this.found.push({ ...common, kind: 'again', next });
+			return;
+		}
+		const may = schema instanceof z.ZodNullable;
+		this.found.push({
+			...common,
+			kind: 'number',
+			unit: how.unit ?? '',
+			min,
+			max,
+			value: typeof value === 'number' ? value : null,
+			usual:
+				may && how.usual !== undefined
+					? { value: this.say<number | string>(how.usual), says: how.usualSays ?? 'the usual' }
+					: null,
+			named: how.named ? this.say(how.named).map((n) => ({ ...n, id: String(n.value) })) : [],
+			own: how.own ?? common.label
+		});
+	}
+
+	private ways(
+		{ by, ways }: NonNullable<ReturnType<typeof waysOf>>,
+		common: Common,
+		how: Asked,
+		path: Path
+	): void {
+		const { split } = how;
+		const choices = [...ways].flatMap(([id, way]): Choice[] => {
+			const inner = split === undefined ? undefined : (way.shape as Shape)[split];
+			const parts = inner instanceof z.ZodEnum ? inner.options : [undefined];
+			return parts.map((part) => {
+				const whole = part === undefined ? id : `${id}-${part}`;
+				return { ...this.word(how, whole), id: whole, value: { id, part } };
+			});
+		});
+		const value = at(this.options, path);
+		const tag = String(isBag(value) ? value[by] : '');
+		const part = split !== undefined && isBag(value) ? value[split] : undefined;
+		const chosen = part === undefined ? tag : `${tag}-${String(part)}`;
+		this.found.push({
+			...common,
+			kind: 'choice',
+			as: how.as === 'row' ? 'row' : 'list',
+			chosen,
+			choices,
+			patch: (to) => {
+				const { id, part } = to as { id: string; part?: string };
+				const start = how.start?.[part === undefined ? id : `${id}-${part}`] ?? how.start?.[id];
+				const shape = (ways.get(id)?.shape ?? {}) as Shape;
+				const begun = Object.entries(start ? this.say<object>(start as never) : {}).map(
+					([key, v]) => [key, fitted(shape[key], v)]
+				);
+				return common.patch({
+					[by]: id,
+					...Object.fromEntries(begun),
+					...(split !== undefined && part !== undefined ? { [split]: part } : {})
+				});
+			}
+		});
+		const way = ways.get(tag);
+		if (way) this.shape(way.shape as Shape, path, common.group, split ? [by, split] : [by]);
+	}
+}
+
+function mostOf(list: z.ZodArray): number {
+	const checks = (list.def.checks ?? []).map((c) => c._zod.def as { check: string; maximum?: number });
+	return checks.find((c) => c.check === 'max_length')?.maximum ?? Infinity;
+}
+
+/**
+ * Everything a maker can set of a recipe's options, in the order of its schema, as it stands now. Only what applies is among
+ * them. No range is made up here: all of them are the schema's.
+ */
+export function controlsOf(schema: z.ZodObject, options: Wish, now: Now): readonly Control[] {
+	const walk = new Walk(options, now);
+	walk.shape(schema.shape as Shape, [], 'first', ['recipe']);
+	return walk.found;
+}

@@ -1,0 +1,203 @@
+import * as z from 'zod';
+import { HEAD_CM, headCm, isAdult, VISIBLE_SHARE } from '../../bench/size/head';
+import { headFor, type HeadFor } from '../../model/head';
+import type { Project } from '../../model/project';
+import { yarnId, type YarnId } from '../../model/bench';
+import { CLOSINGS, HATS, HEAD_SIZES, type HatKindId } from '../../model/kinds';
+import type { FinishedOf } from '../finished';
+import { CLOSING_WORDS } from '../closings';
+import { option, type Now as NowOf } from '../option';
+import { inScheme } from './scheme';
+import { waste } from '../waste';
+
+type Now = NowOf<FinishedOf<'worn'>>;
+
+/** The one figure the maker sets; the others follow. Flat is off the machine and relaxed, worn is on the head. */
+export const hatLength = z.discriminatedUnion('by', [
+	z.object({ by: z.literal('fit') }),
+	z.object({
+		by: z.literal('layer'),
+		cm: option(z.number().min(3).max(80), { label: 'One layer', what: 'length…', unit: 'length' }),
+		as: z.enum(['flat', 'worn'])
+	}),
+	z.object({
+		by: z.literal('tube'),
+		cm: option(z.number().min(6).max(160), {
+			label: 'The whole tube',
+			what: 'length…',
+			unit: 'length'
+		}),
+		as: z.enum(['flat', 'worn'])
+	}),
+	z.object({
+		by: z.literal('rows'),
+		rows: option(z.int().min(8).max(600), { label: 'A row count', what: 'rows…', unit: 'rows' })
+	}),
+	z.object({ by: z.literal('yarn') }).describe('as long as the yarn on hand lasts')
+]);
+export type HatLength = z.infer<typeof hatLength>;
+
+const yarn = (label: string) => option(yarnId, { label, what: 'colours' });
+export const colourScheme = z.discriminatedUnion('kind', [
+	z.object({ kind: z.literal('one'), yarn: yarn('Yarn') }),
+	z.object({
+		kind: z.literal('outer-lining'),
+		outer: yarn('Outer'),
+		lining: yarn('Lining'),
+		liningExtraRows: option(
+			z.int().min(-20).max(40).describe('rows the lining has more than the outer'),
+			{ label: 'Lining longer by', what: 'lining…', unit: 'rows' }
+		)
+	}),
+	z.object({
+		kind: z.literal('false-brim'),
+		main: yarn('Main, a'),
+		brim: yarn('Brim, b'),
+		brimRows: option(
+			z.int().min(2).max(200).describe('rows of the brim colour; half of them show'),
+			{ label: 'Brim rows (half show)', what: 'brim rows…', unit: 'rows' }
+		)
+	}),
+	z.object({
+		kind: z.literal('stripes'),
+		yarns: option(z.array(yarnId).min(2).max(8), {
+			label: 'Stripe',
+			what: 'colours',
+			editor: 'yarns'
+		}),
+		stripeRows: option(z.int().min(1).max(100), {
+			label: 'Rows in a stripe',
+			what: 'stripe rows…',
+			unit: 'rows'
+		})
+	})
+]);
+export type ColourScheme = z.infer<typeof colourScheme>;
+
+/** The two first yarns of a scheme; the second from the bench where it has but one. */
+function pairOf({ scheme }: { scheme: ColourScheme }, { bench }: Now): [YarnId, YarnId] {
+	const [a, b] = inScheme(scheme);
+	const other = bench.yarns.find((y) => y.id !== a)?.id ?? a!;
+	return [a!, b ?? other];
+}
+
+const WORN = (now: Now) => now.finished.hat.tubeFlat.mean * now.finished.hat.wornFactor;
+const half = (cm: number): number => Math.round(cm * 2) / 2;
+
+/** What the options ask of one another. */
+interface OfHat {
+	readonly head: HeadFor;
+	readonly scheme: ColourScheme;
+	readonly length: HatLength;
+	readonly brim: { readonly turnedUp: boolean };
+}
+const hat = z.object({
+	recipe: z.enum(HATS),
+	head: option(headFor, {
+		label: 'For',
+		what: 'head',
+		split: 'size',
+		words: {
+			...Object.fromEntries(
+				HEAD_SIZES.map((s) => [`table-${s}`, { label: `${s}, head`, cm: HEAD_CM[s] }])
+			),
+			measured: 'a head I measured'
+		},
+		start: {
+			table: () => ({}),
+			measured: (o: OfHat) => ({ cm: headCm(o.head) })
+		}
+	}),
+	scheme: option(colourScheme, {
+		label: 'Colours',
+		as: 'row',
+		words: {
+			one: 'One',
+			'outer-lining': 'Outer and lining',
+			'false-brim': 'False brim a b a',
+			stripes: 'Stripes'
+		},
+		start: {
+			one: (o: OfHat, now: Now) => ({ yarn: pairOf(o, now)[0] }),
+			'outer-lining': (o: OfHat, now: Now) => {
+				const [outer, lining] = pairOf(o, now);
+				return { outer, lining, liningExtraRows: 6 };
+			},
+			'false-brim': (o: OfHat, now: Now) => {
+				const [main, brim] = pairOf(o, now);
+				return { main, brim, brimRows: 24 };
+			},
+			stripes: (o: OfHat, now: Now) => ({ yarns: pairOf(o, now), stripeRows: 5 })
+		}
+	}),
+	length: option(hatLength, {
+		label: 'Length is set by',
+		what: 'what sets the length',
+		group: 'size',
+		split: 'as',
+		words: {
+			fit: 'the head: what fits',
+			'layer-flat': 'one layer, flat',
+			'layer-worn': 'one layer, as worn',
+			'tube-flat': 'the whole tube, flat',
+			'tube-worn': 'the whole tube, as worn',
+			rows: 'a row count',
+			yarn: 'the yarn on hand'
+		},
+		start: {
+			rows: (_: OfHat, now: Now) => ({ rows: now.pieces[0]?.mainRows ?? 0 }),
+			'layer-flat': (_: OfHat, now: Now) => ({ cm: half(now.finished.hat.tubeFlat.mean / 2) }),
+			'layer-worn': (_: OfHat, now: Now) => ({ cm: half(WORN(now) / 2) }),
+			'tube-flat': (_: OfHat, now: Now) => ({ cm: half(now.finished.hat.tubeFlat.mean) }),
+			'tube-worn': (_: OfHat, now: Now) => ({ cm: half(WORN(now)) })
+		},
+		sets: ({ length }: OfHat) =>
+			length.by === 'rows' ? 'rows' : 'as' in length ? `${length.by}-${length.as}` : null
+	}),
+	visibleCm: option(
+		z
+			.number()
+			.min(5)
+			.max(60)
+			.nullable()
+			.describe('height seen on the head, worn; null takes the usual share of the head'),
+		{
+			label: 'Height on the head',
+			what: 'height…',
+			group: 'size',
+			unit: 'length',
+			when: (o: OfHat) => o.length.by === 'fit',
+			// An adult's hat is made by flat rules; how high that stands follows.
+			usual: (o: OfHat, now: Now) =>
+				isAdult(o.head) ? now.finished.hat.heightWorn.mean : VISIBLE_SHARE * headCm(o.head)
+		}
+	),
+	brim: option(
+		z.object({
+			turnedUp: option(z.boolean(), {
+				label: 'Brim',
+				words: { true: 'turned up', false: 'not turned' }
+			}),
+			heightCm: option(z.number().min(1).max(20).describe('turned up, as worn'), {
+				label: 'Brim height, as worn',
+				what: 'brim…',
+				unit: 'length',
+				when: (o: OfHat) => o.brim.turnedUp
+			})
+		}),
+		{ label: 'Brim', group: 'size' }
+	),
+	...waste,
+	closing: option(z.enum(CLOSINGS), {
+		label: 'Crown closed by',
+		what: 'closing',
+		group: 'ends',
+		words: Object.fromEntries(
+			CLOSINGS.map((c) => [c, { label: CLOSING_WORDS[c].label, hint: CLOSING_WORDS[c].goodFor }])
+		)
+	})
+});
+/** What a maker can wish of a hat tucked into itself. Lengths in cm, counts in rows. */
+export type LinedHatWish = z.infer<typeof hat>;
+export type HatProject = Project & { readonly wish: LinedHatWish };
+export const hatOptions = (id: HatKindId) => hat.extend({ recipe: z.literal(id) });

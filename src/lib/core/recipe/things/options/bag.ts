@@ -1,0 +1,49 @@
+import * as z from 'zod';
+import type { FinishedOf } from '../../finished';
+import { option, type Now as NowOf } from '../../option';
+import { flatClosing, waste } from '../../waste';
+import { line, yarns } from './several';
+
+type Now = NowOf<FinishedOf<'folded'>>;
+
+/** What a maker can wish of a bag folded from one long tube. */
+export const foldedBagWish = z.object({
+	recipe: z.literal('folded-bag'),
+	yarns,
+	line: option(line, { label: 'Stripes, repeated', what: 'stripes…', editor: 'line' }),
+	length: option(
+		z.discriminatedUnion('by', [
+			z.object({ by: z.literal('fold') }).describe('three times its width, so that it folds'),
+			z.object({
+				by: z.literal('rows'),
+				rows: option(z.int().min(12).max(600), { label: 'Rows', what: 'rows…', unit: 'rows' })
+			}),
+			z.object({
+				by: z.literal('cm'),
+				cm: option(z.number().min(6).max(300), {
+					label: 'Length',
+					what: 'length…',
+					unit: 'length'
+				})
+			})
+		]),
+		{
+			label: 'Strip is as long as',
+			what: 'length of the strip',
+			words: { fold: 'folds: 3 × its width', rows: 'so many rows', cm: 'a length' },
+			start: {
+				rows: (_: unknown, now: Now) => ({ rows: now.pieces[0]?.mainRows ?? 12 }),
+				cm: (_: unknown, now: Now) => ({
+					cm: Math.round(now.sizes.find((s) => s.id === 'length')?.figure.value.mean ?? 6)
+				})
+			}
+		}
+	),
+	handleRows: option(
+		z.int().min(4).max(200).describe('of the short tube that joins its two points'),
+		{ label: 'Handle', what: 'handle…', unit: 'rows' }
+	),
+	closing: flatClosing,
+	...waste
+});
+export type FoldedBagWish = z.infer<typeof foldedBagWish>;

@@ -1,0 +1,103 @@
+import * as z from 'zod';
+import { machineId } from '../../../model/bench';
+import { CORDS, FILLS, ITEMS, SOLVES, type Solve } from '../../../model/kinds';
+import type { FinishedOf } from '../../finished';
+import { option, type Now as NowOf } from '../../option';
+import { waste } from '../../waste';
+import { FILLED, yarns } from './several';
+
+type Now = NowOf<FinishedOf<'hung'>>;
+
+export const garlandItem = z.object({
+	kind: z.enum(ITEMS),
+	on: machineId.nullable(),
+	size: z
+		.int()
+		.min(3)
+		.max(600)
+		.nullable()
+		.describe(
+			'rows of a bauble, pumpkin or tube, stitches of a flag, wraps of a pom-pom; null for the usual'
+		)
+});
+export type GarlandItem = z.infer<typeof garlandItem>;
+
+const unless =
+	(solved: Solve) =>
+	({ solve }: { solve: Solve }): boolean =>
+		solve !== solved;
+
+/** What a maker can wish of things on a cord. */
+export const garlandWish = z.object({
+	recipe: z.literal('garland'),
+	yarns,
+	items: option(
+		z.array(garlandItem).min(1).max(8).describe('they take turns along the cord'),
+		{ label: 'Things', what: 'things on it', editor: 'items' }
+	),
+	solve: option(z.enum(SOLVES), {
+		label: 'Work out',
+		what: 'what is worked out',
+		words: { number: 'the number', spacing: 'the spacing', span: 'the span' },
+		// What was worked out stands as it came out, and is the maker's from now on.
+		also: (_: unknown, { finished: { solved } }: Now) => ({
+			number: solved.number,
+			spacingCm: Math.max(1, Math.round(solved.spacingCm * 10) / 10),
+			spanCm: Math.min(2000, Math.max(20, Math.round(solved.cord.spanCm)))
+		})
+	}),
+	number: option(z.int().min(1).max(200), {
+		label: 'How many',
+		what: 'how many…',
+		when: unless('number')
+	}),
+	spacingCm: option(z.number().min(1).max(100).describe('along the cord, from middle to middle'), {
+		label: 'Middle to middle',
+		what: 'spacing…',
+		unit: 'length',
+		when: unless('spacing')
+	}),
+	spanCm: option(z.number().min(20).max(2000).describe('from hook to hook'), {
+		label: 'Hook to hook',
+		what: 'span…',
+		unit: 'length',
+		when: unless('span')
+	}),
+	sagCm: option(
+		z.number().min(0).max(600).describe('how far its middle hangs below the hooks'),
+		{ label: 'Sag', what: 'sag…', unit: 'length' }
+	),
+	loopCm: option(z.number().min(0).max(60).describe('of cord in the loop at each end'), {
+		label: 'Loop at each end',
+		what: 'loops…',
+		unit: 'length'
+	}),
+	cord: option(z.enum(CORDS), {
+		label: 'Cord',
+		words: { knitted: 'knitted', chain: 'a chain', own: 'of my own' }
+	}),
+	order: option(z.enum(['repeat', 'shuffle']).describe('of the colours'), {
+		label: 'Colours',
+		what: 'order of colours',
+		words: { repeat: 'in turn', shuffle: 'shuffled' }
+	}),
+	seed: option(z.int().min(0).max(9999).describe('of the shuffling'), {
+		label: 'Shuffle again',
+		what: 'another shuffle',
+		as: 'again',
+		when: ({ order }: { order: string }) => order === 'shuffle'
+	}),
+	cardCm: option(z.number().min(2).max(30).describe('of pom-poms'), {
+		label: 'Card, long',
+		what: 'card…',
+		unit: 'length',
+		when: ({ items }: { items: readonly GarlandItem[] }) => items.some((x) => x.kind === 'pom-pom')
+	}),
+	fill: option(z.enum(FILLS).describe('how firmly it is stuffed'), {
+		...FILLED,
+		when: ({ items }: { items: readonly GarlandItem[] }) =>
+			items.some((x) => x.kind === 'bauble' || x.kind === 'pumpkin')
+	}),
+	...waste
+});
+export type GarlandWish = z.infer<typeof garlandWish>;

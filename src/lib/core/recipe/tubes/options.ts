@@ -1,0 +1,189 @@
+import * as z from 'zod';
+import { yarnId } from '../../model/bench';
+import { TUBE_ENDS, TUBES, type TubeEnd, type WasteWith } from '../../model/kinds';
+import { MOST_STRIPE_LETTERS } from '../../quantity/bounds';
+import type { FinishedOf } from '../finished';
+import { option, type Now as NowOf } from '../option';
+import { flatClosing, waste } from '../waste';
+import type { TubeKind } from './kind';
+
+type Now = NowOf<FinishedOf<'tube'>>;
+
+const length = [
+	z.object({ by: z.literal('line') }).describe('just the rows of the stripe line'),
+	z.object({
+		by: z.literal('cm'),
+		cm: option(z.number().min(3).max(400), {
+			label: 'Length, flat',
+			what: 'length…',
+			unit: 'length'
+		})
+	}),
+	z.object({
+		by: z.literal('rows'),
+		rows: option(z.int().min(4).max(600), { label: 'Rows', what: 'rows…', unit: 'rows' })
+	}),
+	z.object({ by: z.literal('yarn') }).describe('as long as the yarn on hand lasts')
+] as const;
+const fit = z.object({ by: z.literal('fit') });
+
+const START = {
+	rows: (_: unknown, now: Now) => ({ rows: now.pieces[0]?.mainRows ?? 0 }),
+	cm: (_: unknown, now: Now) => ({ cm: Math.round(now.finished.tube.flatLength.mean * 2) / 2 })
+};
+const WORDS = {
+	line: 'the stripe line, once',
+	cm: 'a length, flat',
+	rows: 'a row count',
+	yarn: 'the yarn on hand'
+};
+const END_WORDS: Record<TubeEnd, string> = {
+	flat: 'closed flat',
+	gather: 'gathered',
+	bind: 'bound, open'
+};
+const end = (label: string) =>
+	option(z.enum(TUBE_ENDS), { label, group: 'ends', words: END_WORDS });
+
+const tube = z.object({
+	recipe: z.enum(TUBES),
+	yarns: option(z.array(yarnId).min(1).max(12).describe('A, B, C … of the stripe line'), {
+		label: '',
+		what: 'colours',
+		editor: 'yarns'
+	}),
+	length: z.discriminatedUnion('by', [fit, ...length]),
+	stripes: option(
+		z.string().min(1).max(MOST_STRIPE_LETTERS).describe('a stripe line, docs/stripe-line.md'),
+		{ label: 'Stripe line', editor: 'stripes' }
+	),
+	fill: option(
+		z
+			.enum(['repeat', 'stretch'])
+			.describe('how the line comes to the length: said again and again, or stretched to it'),
+		{
+			label: 'The line comes to the length',
+			what: 'how the line fills',
+			words: { repeat: 'said again and again', stretch: 'stretched to it' },
+			when: (o: { length: { by: string } }) => o.length.by !== 'line'
+		}
+	)
+});
+
+/** What only some tubes have: each kind takes of these what means something to it. */
+const aroundCm = () =>
+	z
+		.number()
+		.min(5)
+		.max(150)
+		.nullable()
+		.describe('what it goes round; null takes the usual of its kind');
+const hemRows = () =>
+	z
+		.int()
+		.min(2)
+		.max(200)
+		.nullable()
+		.describe('rows of a hem hung on the machine, half of them high; null takes the usual');
+const chains = () =>
+	z.int().min(5).max(300).nullable().describe('of ties and straps; null takes the usual');
+const thumbCm = option(
+	z
+		.number()
+		.min(2)
+		.max(12)
+		.nullable()
+		.describe('a gap for the thumb in a warmer, so wide; null for none'),
+	{
+		label: 'Gap for the thumb',
+		what: 'thumb…',
+		unit: 'length',
+		usual: () => 'none',
+		usualSays: ''
+	}
+);
+const pins = option(z.int().min(2).max(4).describe('of a cord'), {
+	label: 'Pins of the cord',
+	what: 'pins',
+	choices: [2, 3, 4],
+	words: { 2: '2', 3: '3', 4: '4' }
+});
+const twist = option(z.boolean().describe('a cowl closed with a half turn'), {
+	label: 'Closed to a ring',
+	what: 'twist',
+	words: { false: 'plain', true: 'with a half turn' }
+});
+const purlOut = option(z.boolean().describe('turned inside out: the rougher purl side is seen'), {
+	label: 'Face',
+	words: { true: 'purl side out', false: 'knit side out' }
+});
+const ends = z.object({ castOn: end('First end'), castOff: end('Last end') });
+interface More {
+	readonly aroundCm: number | null;
+	readonly hemRows: number | null;
+	readonly chains: number | null;
+	readonly thumbCm: number | null;
+	readonly pins: number;
+	readonly twist: boolean;
+	readonly purlOut: boolean;
+	readonly ends: z.infer<typeof ends>;
+	readonly closing: z.infer<typeof flatClosing>;
+	readonly wasteStart: number;
+	readonly wasteWith: WasteWith;
+	readonly wasteEnd: number;
+	readonly joinTails: 'tie' | 'weave';
+}
+/** What a maker can wish of a plain tube: its colours as a stripe line, and the one figure that sets its length. */
+export type PlainTubeWish = z.infer<typeof tube> & Partial<More>;
+
+/** The options of one kind of tube, with only what means something to it. */
+export function tubeOptions(kind: TubeKind): z.ZodObject {
+	const { around, sizes, hem } = kind;
+	return z.object({
+		recipe: z.literal(kind.id),
+		yarns: tube.shape.yarns,
+		length: option(z.discriminatedUnion('by', kind.ownEnds ? length : [fit, ...length]), {
+			label: 'Length is set by',
+			what: 'what sets the length',
+			words: { fit: around ? 'what it is to fit' : 'the usual', ...WORDS },
+			start: START
+		}),
+		...(around && {
+			aroundCm: option(aroundCm(), {
+				label: sizes ? 'For' : around.what,
+				what: 'what it goes round…',
+				unit: 'length',
+				own: around.what,
+				usual: () => around.usualCm,
+				...(sizes && {
+					named: () => sizes.map(({ name, cm }) => ({ label: `${name},`, cm, value: cm }))
+				})
+			})
+		}),
+		stripes: tube.shape.stripes,
+		fill: tube.shape.fill,
+		...(kind.twists && { twist }),
+		...(hem && {
+			hemRows: option(hemRows(), {
+				label: hem.what,
+				what: 'hem…',
+				unit: 'rows',
+				usual: () => hem.usualRows
+			})
+		}),
+		...(kind.thumb && { thumbCm }),
+		...(kind.chains && {
+			chains: option(chains(), {
+				label: kind.chains.what,
+				what: 'chains…',
+				unit: 'chains',
+				usual: () => kind.chains?.usual ?? 0
+			})
+		}),
+		...(kind.cord && { pins }),
+		...(kind.purlOut && { purlOut }),
+		...(kind.ownEnds && { ends }),
+		...(kind.closes && { closing: flatClosing }),
+		...(kind.cord ? {} : waste)
+	});
+}
