@@ -101,7 +101,7 @@ test('a machine or yarn taken off the bench leaves the project standing', async 
 		page.getByText('A yarn of this project is not on the bench any more.')
 	).toBeVisible();
 	await page
-		.getByRole('combobox', { name: 'Lining' })
+		.getByRole('combobox', { name: 'In place of the one that is gone' })
 		.selectOption({ label: 'rusted chain, Breakwater' });
 	await expect(page.getByRole('img', { name: /The finished hat/ })).toBeVisible();
 	await page.goto('/project/nowhere/plan');

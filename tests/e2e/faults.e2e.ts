@@ -110,7 +110,7 @@ test('a full disk: every kind of change is said, stands on the page, and is stor
 		/Not stored: the log of Lamp keeper/,
 		async () => {
 			await field('Note: what you would change next time').fill('Longer brim.');
-			await field('Weight of the hat').fill('80 g');
+			await field('Weight').fill('80 g');
 			await page.getByRole('button', { name: 'Put it in the log' }).click();
 		},
 		() => expect(page.getByText('Longer brim.')).toBeVisible()

@@ -113,7 +113,7 @@ test('the whole path with the keyboard alone, with own figures', async ({ page }
 	// Log: what was learned, and the next one made from it.
 	await typeInto(page, field('Length of the whole tube, flat'), '59 cm');
 	await typeInto(page, field('Width, flat'), '19 cm');
-	await typeInto(page, field('Weight of the hat'), '88 g');
+	await typeInto(page, field('Weight'), '88 g');
 	await press('Put it in the log');
 	await expect(
 		page.getByText('Measured 59 cm from 112 rows: next time 106 for 55.8 cm')

@@ -20,6 +20,8 @@ export interface Piece {
 	readonly marks?: readonly number[];
 	/** The machine it is made on where that is not the project's. */
 	readonly on?: MachineId;
+	/** How either edge is shaped, in words, as its right side is seen. */
+	readonly shaped?: { readonly left: string; readonly right: string };
 	/** Named stretches of its border; where not given, what the fabric has: first and last row, and both sides. */
 	readonly edges?: readonly PieceEdge[];
 }

@@ -164,6 +164,7 @@ export function knitPiece(input: Input): KnittedPiece {
 		name: piece.name,
 		count: piece.count,
 		mirrored: piece.mirrored,
+		...(piece.shaped && { shaped: piece.shaped }),
 		program,
 		yarns: piece.yarns,
 		machine,

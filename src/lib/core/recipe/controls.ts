@@ -56,7 +56,8 @@ export interface EditorControl extends Common {
 	readonly kind: 'editor';
 	readonly editor: string;
 	readonly value: unknown;
-	/** The most of a list. */
+	/** The fewest and the most of a list. */
+	readonly least: number;
 	readonly most: number;
 }
 export type Control = NumberControl | ChoiceControl | YarnControl | AgainControl | EditorControl;
@@ -74,7 +75,10 @@ function patchAt(options: Bag, path: Path, value: unknown): Record<string, unkno
 	if (key === undefined) return {};
 	const inner = options[key];
 	return {
-		[key]: rest.length === 0 ? value : { ...(isBag(inner) ? inner : {}), ...patchAt(isBag(inner) ? inner : {}, rest, value) }
+		[key]:
+			rest.length === 0
+				? value
+				: { ...(isBag(inner) ? inner : {}), ...patchAt(isBag(inner) ? inner : {}, rest, value) }
 	};
 }
 
@@ -117,6 +121,7 @@ function valuesOf(schema: z.ZodType, { choices }: Asked): readonly unknown[] | n
 class Walk {
 	readonly found: Control[] = [];
 	constructor(
+		private readonly root: Shape,
 		private readonly options: Wish,
 		private readonly now: Now
 	) {}
@@ -131,6 +136,11 @@ class Walk {
 		const word = how.words?.[id] ?? (how.unit ? `${id} ${how.unit}` : id);
 		return typeof word === 'string' ? { label: word } : word;
 	}
+	/** Options that change along, brought into their range. */
+	private also({ also }: Asked, value: unknown): Record<string, unknown> {
+		const more = also?.(this.options as never, this.now as never, value as never) ?? {};
+		return Object.fromEntries(Object.entries(more).map(([k, v]) => [k, fitted(this.root[k], v)]));
+	}
 	private common(path: Path, how: Asked, group: OptionGroup): Common {
 		const label = this.say(how.label);
 		return {
@@ -140,11 +150,7 @@ class Walk {
 			what: how.what ?? label.toLowerCase(),
 			sets: how.sets?.(this.options as never) ?? null,
 			patch: (value) => ({
-				...(how.also as ((o: unknown, n: unknown, v: unknown) => object) | undefined)?.(
-					this.options,
-					this.now,
-					value
-				),
+				...this.also(how, value),
 				...patchAt(this.options, path, value)
 			})
 		};
@@ -170,8 +176,15 @@ class Walk {
 		const ways = waysOf(inner);
 		const values = valuesOf(inner, how);
 		if (how.editor !== undefined) {
-			const most = inner instanceof z.ZodArray ? mostOf(inner) : Infinity;
-			this.found.push({ ...common, kind: 'editor', editor: how.editor, value, most });
+			const [least, most] = [lengthOf(inner, 'min_length'), lengthOf(inner, 'max_length')];
+			this.found.push({
+				...common,
+				kind: 'editor',
+				editor: how.editor,
+				value,
+				least: least ?? 0,
+				most: most ?? Infinity
+			});
 		} else if (ways) this.ways(ways, common, how, path);
 		else if (values)
 			this.found.push({
@@ -260,9 +273,14 @@ class Walk {
 	}
 }
 
-function mostOf(list: z.ZodArray): number {
-	const checks = (list.def.checks ?? []).map((c) => c._zod.def as { check: string; maximum?: number });
-	return checks.find((c) => c.check === 'max_length')?.maximum ?? Infinity;
+/** The fewest or the most entries of a list. */
+function lengthOf(list: z.ZodType, check: 'min_length' | 'max_length'): number | undefined {
+	if (!(list instanceof z.ZodArray)) return undefined;
+	for (const c of list.def.checks ?? []) {
+		const def = c._zod.def as { check: string; minimum?: number; maximum?: number };
+		if (def.check === check) return def.minimum ?? def.maximum;
+	}
+	return undefined;
 }
 
 /**
@@ -270,7 +288,7 @@ function mostOf(list: z.ZodArray): number {
  * them. No range is made up here: all of them are the schema's.
  */
 export function controlsOf(schema: z.ZodObject, options: Wish, now: Now): readonly Control[] {
-	const walk = new Walk(options, now);
+	const walk = new Walk(schema.shape as Shape, options, now);
 	walk.shape(schema.shape as Shape, [], 'first', ['recipe']);
 	return walk.found;
 }

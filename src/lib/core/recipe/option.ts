@@ -75,8 +75,9 @@ export interface Asked {
 /** What is known of each option beside its schema. */
 export const asked = z.registry<Asked>();
 
-/** An option: a schema, and how it is asked for. */
-export const option = <T extends z.ZodType>(schema: T, how: Asked): T => {
-	asked.add(schema as never, how as never);
-	return schema;
-};
+/** An option: a schema of its own, like the one given, and how it is asked for. */
+export function option<T extends z.ZodType>(schema: T, how: Asked): T {
+	const own = schema.clone(schema.def, { parent: true }) as T;
+	asked.add(own as never, how as never);
+	return own;
+}

@@ -66,6 +66,8 @@ export interface Recipe<W extends Wish = Wish, F extends Finished = Finished> {
 	readonly withRows?: (wish: W, rows: number) => W;
 	/** The same wish, as long as the yarn on hand lasts; left out where its length is no matter of yarn. */
 	readonly byYarn?: (wish: W) => W;
+	/** Whom or what it is made for, as its tag says it; left out where its sizes say it. */
+	readonly madeFor?: (wish: W) => { readonly label: string; readonly cm?: number } | null;
 	/** A row count was set for the length it promised: that length in its place. Left out where no row count is set. */
 	readonly asLength?: (wish: W, finished: F) => W;
 	/** Judgements that only it can make. */

@@ -1,6 +1,6 @@
 import type { MachineId, YarnId } from '../model/bench';
 import type { WasteWith } from '../model/kinds';
-import type { ColourScheme } from './hats/options';
+import type { ColourScheme } from './hats/scheme';
 import { inScheme } from './hats/scheme';
 import type { Wish } from '../model/wish';
 
@@ -84,8 +84,7 @@ export function pieceMachine(wish: Wish, piece: string): MachineId | null {
 export const partPiece = (part: { readonly id: string }): string => `part-${part.id}`.slice(0, 36);
 
 /** How tails at joins are seen to; what joins nothing weaves its ends in. */
-export const joinTailsOf = (wish: Wish): 'tie' | 'weave' =>
-	uses(wish).joinTails ?? 'weave';
+export const joinTailsOf = (wish: Wish): 'tie' | 'weave' => uses(wish).joinTails ?? 'weave';
 
 /** The maker's own school of waste yarn and tails: what a new project begins with. */
 export interface UsualWaste {

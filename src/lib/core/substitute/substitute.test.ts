@@ -1,3 +1,4 @@
+import type { FinishedOf } from '../recipe/finished';
 import type { HatProject } from '../recipe/hats/options';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -43,7 +44,7 @@ describe('a stand-in', () => {
 		fc.assert(
 			fc.property(projectArb, ({ project, bench }) => {
 				const full = { ...bench, yarns: bench.yarns.map((y) => ({ ...y, gramsOnHand: 1e5 })) };
-				const now = plan(project, full);
+				const now = plan<FinishedOf<'worn'>>(project, full);
 				if (!now.ok) return;
 				// A section that vanishes needs none of its yarn; there is nothing to stand in for.
 				const wanted = now.yarns[now.amounts[0]!.yarn]!;

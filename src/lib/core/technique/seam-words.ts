@@ -1,4 +1,4 @@
-import { type Joint } from '../assembly/joint';
+import { counted, type Joint, type JointSide } from '../assembly/joint';
 import type { SeamKind } from '../assembly/assembly';
 import { rowsWord, type Say } from '../quantity/say';
 
@@ -58,4 +58,27 @@ export function wordSeamHow(c: Joint, s: Say): string {
 		: '';
 	if (c.verdict === 'meets') return `${lengths}.${ratio}`;
 	return `${lengths}: ${c.verdict === 'eases' ? `ease ${s.length(Math.abs(c.diff))} in, spread over the whole seam` : `${s.length(Math.abs(c.diff))} apart`}.${ratio}`;
+}
+
+/** How two edges that are not a seam lie together. */
+const LIES: { readonly [K in Joint['kind']]?: (j: Joint) => string } = {
+	tubes: () => 'row to row',
+	bag: () => 'row to row',
+	attach: (j) => (j.verdict === 'meets' ? 'stands on it' : 'wider than what it stands on'),
+	border: () => 'crochet to loops',
+	hang: () => 'too near one another'
+};
+
+/** Any joint: what comes together, and how. */
+export function wordJoint(j: Joint, s: Say): { readonly title: string; readonly how: string } {
+	if (j.kind in SEAM_NAMES) return { title: wordSeam(j.kind, j.of), how: wordSeamHow(j, s) };
+	const end = (e: JointSide) =>
+		j.by === 'length'
+			? s.length(e.cm)
+			: `${counted(e, j.by)} ${j.by === 'rows' ? 'rows' : 'loops'}`;
+	const lies = LIES[j.kind]?.(j);
+	return {
+		title: `${j.a.name} to ${j.b.name}`,
+		how: `${end(j.a)} to ${end(j.b)}${lies ? `: ${lies}` : ''}.`
+	};
 }

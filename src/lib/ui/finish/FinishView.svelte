@@ -1,16 +1,17 @@
 <script lang="ts">
-	import { CLOSINGS } from '$lib/core/model/kinds';
-	import { CLOSING_WORDS } from '$lib/core/recipe/closings';
 	import { onMount, untrack } from 'svelte';
 	import { progressOf } from '$lib/core/crank/makes';
-	import { isHat, type Project } from '$lib/core/model/project';
+	import type { Project } from '$lib/core/model/project';
+	import { crownYarns } from '$lib/core/plan/faces';
+	import { recipeFor } from '$lib/core/recipe';
+	import { controlsOf, type ChoiceControl } from '$lib/core/recipe/controls';
 	import Finished from '../pictures/Finished.svelte';
 	import { printWithSpread } from '$lib/core/quantity/print';
 	import { wordTools } from '$lib/core/technique/say-tools';
 	import { CAUTIONS } from '$lib/core/technique/cautions';
 	import { drawingOf, wordSequence, wordStep } from '$lib/core/technique/say-step';
 	import Caution from '../parts/Caution.svelte';
-	import Choice from '../parts/Choice.svelte';
+	import Option from '../options/Option.svelte';
 	import LeaveGuard from '../parts/LeaveGuard.svelte';
 	import NotStored from '../parts/NotStored.svelte';
 	import NotWorked from '../parts/NotWorked.svelte';
@@ -42,6 +43,15 @@
 	const doneCount = $derived(
 		plan?.ok ? plan.steps.filter((s) => run.shown.steps.has(s.id)).length : 0
 	);
+	/** How it is closed can be chosen anew at the table. */
+	const closing = $derived.by(() => {
+		const recipe = recipeFor(project.wish);
+		if (!recipe || !plan?.ok) return undefined;
+		const now = { ...plan, bench: workbench.bench };
+		return controlsOf(recipe.options, project.wish, now).find(
+			(c) => c.key === 'closing' && c.kind === 'choice'
+		) as ChoiceControl | undefined;
+	});
 	const tick = (step: string, done: boolean) => run.add({ type: 'step', step, done });
 </script>
 
@@ -57,24 +67,14 @@
 	onagain={() => run.retry()}
 />
 {#if plan?.ok}
-	{@const face = (which: 'outer' | 'lining') =>
-		plan.finished.kind === 'worn' ? (plan.finished.tucked[which].at(-1)?.yarn ?? 0) : 0}
-	{@const tube = plan.yarns[face('outer')]?.colour ?? '#6f8f9c'}
-	{@const lining = plan.yarns[face('lining')]?.colour ?? tube}
+	{@const crowns = crownYarns(plan)}
+	{@const tube = plan.yarns[crowns.outer]?.colour ?? '#6f8f9c'}
+	{@const lining = plan.yarns[crowns.lining]?.colour ?? tube}
 	<div class="mb-3 flex flex-wrap items-end gap-x-5 gap-y-2">
 		<h1 class="text-2xl">Finish {project.name}</h1>
 		<p class="figure text-lg" role="status">{doneCount} of {plan.steps.length} steps</p>
 		<div class="no-print ml-auto">
-			{#if isHat(project)}<Choice
-					label="Closing"
-					value={project.wish.closing}
-					options={CLOSINGS.map((value) => ({
-						value,
-						label: CLOSING_WORDS[value].label,
-						hint: CLOSING_WORDS[value].goodFor
-					}))}
-					onvalue={(closing) => editor.wish('closing', { closing })}
-				/>{/if}
+			{#if closing}<Option control={closing} {editor} />{/if}
 		</div>
 	</div>
 	{#if run.ready && plan.pieces.length > 0 && !progressOf(plan.pieces, run.events).off}

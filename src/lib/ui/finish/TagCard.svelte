@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { tagOf } from '$lib/core/order/tag';
-	import { isHat, type Project } from '$lib/core/model/project';
+	import type { Project } from '$lib/core/model/project';
+	import { recipeFor } from '$lib/core/recipe';
 	import type { Plan } from '$lib/core/plan';
 	import type { Figure } from '$lib/core/quantity/working';
 	import { printValue } from '$lib/core/quantity/print';
@@ -21,18 +22,17 @@
 		)
 	);
 	const size = $derived.by(() => {
-		if (!isHat(project)) {
-			const of = (f: Figure) =>
-				`${f.label.toLowerCase()} ${printValue(Math.round(f.value.mean), f.kind, units)}`;
-			return plan.sizes
-				.slice(0, 2)
-				.map((x) => of(x.figure))
-				.join(', ');
-		}
-		const { head } = project.wish;
-		return head.kind === 'table'
-			? `Size: ${head.size}`
-			: `For a head of ${printValue(head.cm, 'length', units)}`;
+		const made = recipeFor(project.wish)?.madeFor?.(project.wish);
+		if (made)
+			return made.cm === undefined
+				? made.label
+				: `${made.label} ${printValue(made.cm, 'length', units)}`;
+		const of = (f: Figure) =>
+			`${f.label.toLowerCase()} ${printValue(Math.round(f.value.mean), f.kind, units)}`;
+		return plan.sizes
+			.slice(0, 2)
+			.map((x) => of(x.figure))
+			.join(', ');
 	});
 	const lines = $derived(tag ? wordTag(project.name, size, tag) : []);
 

@@ -2,9 +2,10 @@
 	import { goto } from '$app/navigation';
 	import { onMount, untrack } from 'svelte';
 	import { notices } from '$lib/ui/state/notices.svelte';
+	import { stepIn } from '$lib/core/assembly/assembly';
 	import { lesson } from '$lib/core/learn/lesson';
 	import { progressOf } from '$lib/core/crank/makes';
-	import { isHat, type MeasuredResult, type Project } from '$lib/core/model/project';
+	import { type MeasuredResult, type Project } from '$lib/core/model/project';
 	import { LEAST_TAUGHT, untaughtBy } from '$lib/core/learn/teaches';
 	import { tailMetres as tailsOf } from '$lib/core/crank/tails';
 	import { recipeFor } from '$lib/core/recipe';
@@ -55,9 +56,7 @@
 	const latest = $derived(
 		results.findLast((r) => r.when === 'rested' || r.when === 'washed') ?? results.at(-1)
 	);
-	const learned = $derived(
-		latest && isHat(project) && lesson(project, workbench.bench, latest.rowsKnitted)
-	);
+	const learned = $derived(latest && lesson(project, workbench.bench, latest.rowsKnitted));
 
 	const recipe = $derived(recipeFor(project.wish));
 	const shows = $derived(recipe?.shows(project.wish) ?? 'shape');
@@ -134,7 +133,8 @@
 	<div class="grid gap-x-10 gap-y-6 lg:grid-cols-2">
 		{#if run.ready}<ResultForm
 				projectId={project.id}
-				hat={isHat(project)}
+				worn={plan.sizes.some((s) => s.id === 'height-worn')}
+				tucked={stepIn(plan.assembly, 'tuck') !== undefined}
 				rows={knitted ?? plan.pieces[0]?.mainRows ?? 1}
 				{minutes}
 				onadd={add}
@@ -176,7 +176,7 @@
 				{/if}
 				<ul>
 					{#each results.toReversed() as r (r.id)}
-						{@const l = isHat(project) && lesson(project, workbench.bench, r.rowsKnitted)}
+						{@const l = lesson(project, workbench.bench, r.rowsKnitted)}
 						{#if l}
 							<ResultCard result={r} lesson={l} onremove={() => remove(r)} />
 						{:else}

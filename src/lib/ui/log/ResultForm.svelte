@@ -20,15 +20,17 @@
 
 	interface Props {
 		projectId: Project['id'];
-		/** A hat is measured on a head too, and one layer of it stands for both. */
-		hat: boolean;
+		/** Its height is measured as worn, too. */
+		worn: boolean;
+		/** Two layers of one length: one of them stands for both. */
+		tucked: boolean;
 		/** Main rows by the count, or the plan's where nothing was counted. */
 		rows: number;
 		/** Minutes by the count. */
 		minutes: number | null;
 		onadd: (r: MeasuredResult) => Promise<unknown>;
 	}
-	let { projectId, hat, rows, minutes, onadd }: Props = $props();
+	let { projectId, worn, tucked, rows, minutes, onadd }: Props = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 
@@ -127,7 +129,7 @@
 				{ value: 'at-once', label: 'at once' },
 				{ value: 'rested', label: 'after a rest' },
 				{ value: 'washed', label: 'after a wash' },
-				...(hat ? [{ value: 'on-head' as const, label: 'on the head' }] : [])
+				...(worn ? [{ value: 'on-head' as const, label: 'on the head' }] : [])
 			]}
 			onvalue={(v) => (when = v)}
 		/>
@@ -146,7 +148,7 @@
 				{:else}
 					<QuantityField
 						live
-						label={!hat
+						label={!tucked
 							? 'Length, flat'
 							: layer === 'tube'
 								? 'Length of the whole tube, flat'
@@ -157,7 +159,7 @@
 						onvalue={set('tubeCm', parseTube)}
 						onempty={clear('tubeCm')}
 					/>
-					{#if hat}<Choice
+					{#if tucked}<Choice
 							label="That is"
 							value={layer}
 							options={[
@@ -177,7 +179,7 @@
 					/>
 					<QuantityField
 						live
-						label={hat ? 'Weight of the hat' : 'Weight'}
+						label="Weight"
 						text={typedText('grams')}
 						parse={mass}
 						onproblem={noting('grams')}

@@ -1,9 +1,10 @@
 <script lang="ts">
 	import type { Project } from '$lib/core/model/project';
-	import { comesOut, isThingPlan, type Plan } from '$lib/core/plan';
+	import { comesOut, type Plan, type ThingPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
-	import GarmentPicture from '../garment/GarmentPicture.svelte';
-	import ThingPicture from '../thing/ThingPicture.svelte';
+	import GarmentPicture from './flat/GarmentPicture.svelte';
+	import ThingPicture from './things/ThingPicture.svelte';
+	import { wholeGarment } from '$lib/core/recipe/garments/start';
 	import FinishedPicture from './FinishedPicture.svelte';
 	import FlagsPicture from './FlagsPicture.svelte';
 
@@ -26,8 +27,8 @@
 	<FinishedPicture {plan} {units} {width} {height} {step} />
 {:else if comesOut(plan, 'flags')}
 	<FlagsPicture {plan} order={plan.finished.order} {units} {width} />
-{:else if comesOut(plan, 'flat') && 'measures' in project.wish}
-	<GarmentPicture {plan} wish={project.wish} {units} />
-{:else if isThingPlan(plan)}
-	<ThingPicture {plan} {units} {width} height={Math.min(300, height)} />
+{:else if comesOut(plan, 'flat')}
+	<GarmentPicture {plan} wish={wholeGarment(project.wish)} {units} />
+{:else}
+	<ThingPicture plan={plan as ThingPlan} {units} {width} height={Math.min(300, height)} />
 {/if}

@@ -4,11 +4,12 @@
 	import { machinesOf, madeHere, withYarn, yarnsOf } from '$lib/core/recipe/uses';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
-	import YarnPick from './YarnPick.svelte';
+	import YarnPick from '../options/YarnPick.svelte';
 
 	let { project, editor }: { project: Project; editor: ProjectEditor } = $props();
 	const workbench = useWorkbench();
 	const here = (id: MachineId) => workbench.bench.machines.some((m) => m.id === id);
+	const has = (id: YarnId) => workbench.bench.yarns.some((y) => y.id === id);
 	const elsewhere = $derived(machinesOf(project.wish).some((id) => !here(id)));
 	/** Parts whose machine is gone are made on the project's. */
 	const allHere = () =>
@@ -21,7 +22,7 @@
 	</p>
 	{#each yarnsOf(project.wish) as y (y)}
 		<YarnPick
-			label="Colour"
+			label={has(y) ? 'Colour' : 'In place of the one that is gone'}
 			value={y}
 			yarns={workbench.bench.yarns}
 			onvalue={(v) => editor.change('colours', { wish: withYarn(project.wish, y, v as YarnId) })}

@@ -37,12 +37,12 @@
 		plan !== null && new Set(plan.pieces.map((p) => p.mainRows)).size !== 1
 	);
 	const copies = $derived(plan?.pieces.reduce((t, p) => t + p.count, 0) ?? 1);
-	// Lengths share one scale; the height is a strip of the tube, wide tubes having a wider one.
-	const tall = $derived(
-		plan
-			? Math.max(34, widthOf(plan).mean * px * (plan.finished.kind === 'flags' ? 0.28 : 0.15))
-			: 34
+	/** Narrowed to a tip: what is left of it is high for its length. */
+	const tapers = $derived(
+		piece !== undefined && 2 * piece.stitches.last < piece.stitches.first && !piece.shaped
 	);
+	// Lengths share one scale; the height is a strip of the tube, wide tubes having a wider one.
+	const tall = $derived(plan ? Math.max(34, widthOf(plan).mean * px * (tapers ? 0.28 : 0.15)) : 34);
 	const position = $derived(piece && run ? positionAt(piece.sheet, run.done) : undefined);
 	const GAP = 5;
 	/** Every piece to be made, side by side in the order of making, as many as the rack is wide. */

@@ -1,9 +1,4 @@
 import type { Project } from '$lib/core/model/project';
-import type { BuntingWish } from '$lib/core/recipe/bunting/options';
-import type { GarmentWish } from '$lib/core/recipe/garments/options';
-import type { LinedHatWish } from '$lib/core/recipe/hats/options';
-import type { PlainTubeWish } from '$lib/core/recipe/tubes/options';
-import type { ThingWish } from '$lib/core/recipe/things/options';
 import type { Wish } from '$lib/core/model/wish';
 import type { Yarn } from '$lib/core/model/bench';
 import { sameData } from '$lib/file/same-data';
@@ -21,9 +16,6 @@ interface Step {
 	readonly after: Project;
 	readonly yarns: readonly YarnChange[];
 }
-
-/** Some fields of any one of several wishes. */
-type PartOf<W> = W extends unknown ? Partial<W> : never;
 
 /**
  * Stores a change of a project and the yarns that change with it. What it was before is asked for when it is written: by
@@ -81,15 +73,8 @@ export class ProjectEditor {
 		this.#put(after, yarns);
 	}
 
-	wish(
-		what: string,
-		patch:
-			| Partial<LinedHatWish>
-			| Partial<BuntingWish>
-			| Partial<PlainTubeWish>
-			| Partial<GarmentWish>
-			| PartOf<ThingWish>
-	): void {
+	/** Some of its recipe's options. */
+	wish(what: string, patch: object): void {
 		this.change(what, { wish: { ...this.project.wish, ...patch } as Wish });
 	}
 

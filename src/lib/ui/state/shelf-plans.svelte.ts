@@ -49,7 +49,11 @@ export class ShelfPlans {
 	/** Forgets what was put aside of projects that are gone. */
 	async forget(projects: readonly Project[]): Promise<void> {
 		const gone = [...this.#cards.keys()].filter((id) => !projects.some((p) => p.id === id));
-		for (const id of gone) this.#cards.delete(id);
+		for (const id of gone) {
+			this.#cards.delete(id);
+			// Put back it is asked for anew.
+			this.#asked.delete(id);
+		}
 		// Tried again the next time.
 		await this.#db.cards.bulkDelete(gone).catch(() => undefined);
 	}

@@ -1,19 +1,19 @@
 import * as z from 'zod';
 import { yarnId } from '../../model/bench';
-import type { FinishedOf } from '../finished';
+import type { Flag } from '../../assembly/flag';
 import { option, type Now as NowOf } from '../option';
 import { TURN_WORDS } from '../turns';
 
-type Now = NowOf<FinishedOf<'flags'>>;
-
+type Now = NowOf<{ readonly flag: Flag }>;
 
 /** What a maker can wish of a string of flags: triangles of panel, decreased at both edges. */
 export const buntingWish = z.object({
 	recipe: z.literal('bunting'),
-	yarns: option(
-		z.array(yarnId).min(1).max(8).describe('they take turns along the string'),
-		{ label: 'Colour', what: 'colours', editor: 'yarns' }
-	),
+	yarns: option(z.array(yarnId).min(1).max(8).describe('they take turns along the string'), {
+		label: 'Colour',
+		what: 'colours',
+		editor: 'yarns'
+	}),
 	flags: option(z.int().min(1).max(60), { label: 'Flags', what: 'flags…', unit: 'flags' }),
 	width: option(
 		z.discriminatedUnion('by', [
@@ -45,9 +45,7 @@ export const buntingWish = z.object({
 		}
 	),
 	everyRows: option(
-		z
-			.union([z.literal(2), z.literal(4), z.literal(6)])
-			.describe('a decrease at each edge'),
+		z.union([z.literal(2), z.literal(4), z.literal(6)]).describe('a decrease at each edge'),
 		{ label: 'Decrease every', what: 'slope', unit: 'rows' }
 	),
 	way: option(z.enum(['single', 'double']), {

@@ -1,3 +1,4 @@
+import { wordSchedule } from '../../shaping/words';
 import { SEAM_KINDS, type AssemblyStep } from '../../assembly/assembly';
 import { makePieces, type MadePiece } from './make';
 import { betweenLadders, ladderPinsOf } from './simple';
@@ -132,7 +133,13 @@ export function designGarment(
 			rowsWorking: rowsWorking(p.rows / density.rowsPerCm, context, wish.yarns[0]!),
 			sectionsWorking: [],
 			marks: p.cut.tube ? [] : marksOf(p.parts),
-			edges: p.parts
+			edges: p.parts,
+			...(p.schedule && {
+				shaped: {
+					left: wordSchedule(p.schedule.left, wish.shaping),
+					right: wordSchedule(p.schedule.right, wish.shaping)
+				}
+			})
 		})),
 		assembly: assembled(wish, panels, context.machine.pins),
 		finished: { kind: 'flat', ...panels },

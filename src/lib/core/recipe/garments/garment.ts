@@ -1,5 +1,7 @@
 import type { GarmentKindId } from '../../model/kinds';
 import { garmentOptions, type GarmentWish } from './options';
+import { BODY_NAMES } from '../../bench/size/body';
+import { MEASURES_OF } from './measures';
 import type { FinishedOf } from '../finished';
 import type { Recipe } from '../recipe';
 import { designGarment } from './design';
@@ -12,6 +14,10 @@ export const garmentRecipe = (id: GarmentKindId): Recipe<GarmentWish, FinishedOf
 	options: garmentOptions(id),
 	whole: wholeGarment,
 	shows: () => 'shape',
+	madeFor: ({ recipe, from, size }) =>
+		from === 'table' && MEASURES_OF[recipe].includes('chest')
+			? { label: `Size: ${BODY_NAMES[size]}` }
+			: null,
 	begins: 'most-pins',
 	ownWaste: true,
 	defaults: (bench) => garmentDefaults(id, bench),

@@ -13,16 +13,22 @@ import {
 	SIZES_FROM,
 	SLEEVES,
 	WIDER_WAYS,
-	type GarmentKindId,
-	GARMENTS
+	type GarmentKindId
 } from '../../model/kinds';
 import { MOST_EDGE_POINTS, MOST_PIECE_CM, MOST_STRIPE_LETTERS } from '../../quantity/bounds';
-import type { FinishedOf } from '../finished';
 import { option, type Now as NowOf } from '../option';
 import { TURN_WORDS } from '../turns';
 import { waste } from '../waste';
 
-type Now = NowOf<FinishedOf<'flat'>>;
+/** What is asked of the panels that were cut. */
+interface OfPanels {
+	readonly made: {
+		readonly pieces: readonly { readonly cut: { readonly tube: boolean } }[];
+		readonly wider: readonly unknown[];
+	};
+	readonly card: object | null;
+}
+type Now = NowOf<OfPanels>;
 
 const pieceName = z.string().min(1).max(40);
 const cm = z.number().min(0).max(MOST_PIECE_CM);
@@ -71,10 +77,11 @@ const striped = {
 	stripes: option(stripes, { label: 'Stripe line', editor: 'stripes', when: several })
 };
 const measured = {
-	measures: option(
-		z.partialRecord(z.enum(MEASURES), cm).describe('what the maker has set, cm'),
-		{ label: 'Measures', group: 'size', editor: 'measures' }
-	)
+	measures: option(z.partialRecord(z.enum(MEASURES), cm).describe('what the maker has set, cm'), {
+		label: 'Measures',
+		group: 'size',
+		editor: 'measures'
+	})
 };
 const EDGING_WORDS = { none: 'as they are', crochet: 'crochet', knitted: 'knitted bands' };
 const edging = { label: 'Edges', group: 'ends', words: EDGING_WORDS } as const;
@@ -112,35 +119,36 @@ const wide = {
 		when: (_: unknown, { finished }: Now) => finished.made.wider.length > 0
 	}),
 	card: option(
-		z.object({
-			by: option(z.enum(['pins', 'loops']), {
-				label: 'Its size comes from',
-				what: 'card',
-				words: {
-					pins: { label: 'the pins', hint: 'two pins along the ring more than columns' },
-					loops: { label: 'your measured yarn', hint: 'as much yarn as so many loops take' }
-				}
-			}),
-			mm: option(z.number().min(0.5).max(20), {
-				label: 'Thickness of the card',
-				what: 'card',
-				unit: 'mm',
-				choices: [1, 2, 3, 5, 8]
-			}),
-			columns: option(z.int().min(1).max(12), {
-				label: 'Columns in a gap',
-				what: 'columns',
-				choices: [4, 5, 6, 7, 8]
-			}),
-			every: option(z.int().min(2).max(24), {
-				label: 'A gap every so many pins, as many clear at either edge',
-				what: 'gaps',
-				choices: [4, 5, 6, 8, 10]
+		z
+			.object({
+				by: option(z.enum(['pins', 'loops']), {
+					label: 'Its size comes from',
+					what: 'card',
+					words: {
+						pins: { label: 'the pins', hint: 'two pins along the ring more than columns' },
+						loops: { label: 'your measured yarn', hint: 'as much yarn as so many loops take' }
+					}
+				}),
+				mm: option(z.number().min(0.5).max(20), {
+					label: 'Thickness of the card',
+					what: 'card',
+					unit: 'mm',
+					choices: [1, 2, 3, 5, 8]
+				}),
+				columns: option(z.int().min(1).max(12), {
+					label: 'Columns in a gap',
+					what: 'columns',
+					choices: [4, 5, 6, 7, 8]
+				}),
+				every: option(z.int().min(2).max(24), {
+					label: 'A gap every so many pins, as many clear at either edge',
+					what: 'gaps',
+					choices: [4, 5, 6, 8, 10]
+				})
 			})
-		})
-		.describe(
-			'of extensions: its thickness, what its size is worked out from, columns in a gap, and pins from gap to gap and to either edge'
-		),
+			.describe(
+				'of extensions: its thickness, what its size is worked out from, columns in a gap, and pins from gap to gap and to either edge'
+			),
 		{ label: 'Card for extensions', group: 'table', when: carded }
 	)
 };
@@ -249,27 +257,28 @@ const SHAPES = {
 	cardigan: { ...body, ...worn, ...sleeved, ...shaped, ...anyEdges },
 	jacket: { ...body, ...worn, ...sleeved, ...shaped, ...anyEdges },
 	sweater: { ...body, ...worn, ...sleeved, ...shaped, ...plainEdges },
-	'free-garment': { ...colours, ...striped, ...free, ...plainEdges, ...shaped, ...turned, ...wide, ...waste }
+	'free-garment': {
+		...colours,
+		...striped,
+		...free,
+		...plainEdges,
+		...shaped,
+		...turned,
+		...wide,
+		...waste
+	}
 } as const satisfies Record<GarmentKindId, z.core.$ZodLooseShape>;
 /** The options of one kind of garment, with only what means something to it. */
 export const garmentOptions = (id: GarmentKindId): z.ZodObject =>
 	z.object({ recipe: z.literal(id), ...SHAPES[id] });
 
-const every = z.object({
-	recipe: z.enum(GARMENTS),
-	...colours,
-	...anyEdges,
-	...waste,
-	stripes,
-	...measured,
-	...turned,
-	...wide,
-	...worn,
-	...sleeved,
-	...shaped,
-	...placed,
-	...laddered,
-	...free
-});
+type Of<S extends z.core.$ZodLooseShape> = z.infer<z.ZodObject<S>>;
 /** What a maker can wish of things made of panels, what means nothing to some of them filled in. Lengths in cm, as worn flat. */
-export type GarmentWish = z.infer<typeof every>;
+export type GarmentWish = { recipe: GarmentKindId } & Of<typeof body> &
+	Of<typeof anyEdges> &
+	Of<typeof worn> &
+	Of<typeof sleeved> &
+	Of<typeof shaped> &
+	Of<typeof placed> &
+	Of<typeof laddered> &
+	Of<typeof free>;

@@ -1,13 +1,13 @@
 import type { Assembly, AssemblyStep } from '../../assembly/assembly';
 import { widthStrain, wornFactor } from '../../assembly/wear';
 import type { YarnId } from '../../model/bench';
-import { hatOptions, type ColourScheme, type LinedHatWish } from './options';
+import { hatOptions, type LinedHatWish } from './options';
 import { tubeProgram } from '../../program/program';
 import { nearestWithParity } from '../../quantity/whole';
 import { own, worked, type Working } from '../../quantity/working';
 import { adultLayer, headCm, isAdult, isBaby, VISIBLE_SHARE } from '../../bench/size/head';
 import { yarnsOf } from '../uses';
-import { inScheme } from './scheme';
+import { inScheme, type ColourScheme } from './scheme';
 import type { HatKind } from './kind';
 import { rowsThatLast } from '../lasting';
 import { finishHat } from '../../assembly/finished';
@@ -326,6 +326,10 @@ export const hatRecipe = (kind: HatKind): Recipe<LinedHatWish, FinishedOf<'worn'
 	},
 	withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
 	byYarn: (wish) => ({ ...wish, length: { by: 'yarn' } }),
+	madeFor: ({ head }) =>
+		head.kind === 'table'
+			? { label: `Size: ${head.size}` }
+			: { label: 'For a head of', cm: head.cm },
 	// Lengths to half a cm.
 	asLength: (wish, { hat }) =>
 		wish.length.by === 'rows'

@@ -1,6 +1,6 @@
 import type { YarnId } from '../../model/bench';
 import type { Closing, HatKindId } from '../../model/kinds';
-import type { ColourScheme } from './options';
+import type { ColourScheme } from './scheme';
 import type { HeadFor } from '../../model/head';
 import type { StretchLimits } from '../../bench/size/stretch';
 

@@ -2,28 +2,43 @@ import * as z from 'zod';
 import { HEAD_CM, headCm, isAdult, VISIBLE_SHARE } from '../../bench/size/head';
 import { headFor, type HeadFor } from '../../model/head';
 import type { Project } from '../../model/project';
-import { yarnId, type YarnId } from '../../model/bench';
+import type { YarnId } from '../../model/bench';
 import { CLOSINGS, HATS, HEAD_SIZES, type HatKindId } from '../../model/kinds';
-import type { FinishedOf } from '../finished';
+import type { FinishedHat } from '../../assembly/finished';
 import { CLOSING_WORDS } from '../closings';
 import { option, type Now as NowOf } from '../option';
-import { inScheme } from './scheme';
+import { colourScheme, inScheme, type ColourScheme } from './scheme';
 import { waste } from '../waste';
 
-type Now = NowOf<FinishedOf<'worn'>>;
+type Now = NowOf<{ readonly hat: FinishedHat }>;
+
+/** What the options ask of one another. */
+interface OfHat {
+	readonly head: HeadFor;
+	readonly scheme: ColourScheme;
+	readonly length: HatLength;
+	readonly brim: { readonly turnedUp: boolean };
+}
+/** How a length that was set lies. */
+const lies = ({ length }: { readonly length: { readonly as?: string } }): string =>
+	length.as === 'worn' ? 'as worn' : 'flat';
 
 /** The one figure the maker sets; the others follow. Flat is off the machine and relaxed, worn is on the head. */
 export const hatLength = z.discriminatedUnion('by', [
 	z.object({ by: z.literal('fit') }),
 	z.object({
 		by: z.literal('layer'),
-		cm: option(z.number().min(3).max(80), { label: 'One layer', what: 'length…', unit: 'length' }),
+		cm: option(z.number().min(3).max(80), {
+			label: (o: Parameters<typeof lies>[0]) => `One layer, ${lies(o)}`,
+			what: 'length…',
+			unit: 'length'
+		}),
 		as: z.enum(['flat', 'worn'])
 	}),
 	z.object({
 		by: z.literal('tube'),
 		cm: option(z.number().min(6).max(160), {
-			label: 'The whole tube',
+			label: (o: Parameters<typeof lies>[0]) => `The whole tube, ${lies(o)}`,
 			what: 'length…',
 			unit: 'length'
 		}),
@@ -37,43 +52,6 @@ export const hatLength = z.discriminatedUnion('by', [
 ]);
 export type HatLength = z.infer<typeof hatLength>;
 
-const yarn = (label: string) => option(yarnId, { label, what: 'colours' });
-export const colourScheme = z.discriminatedUnion('kind', [
-	z.object({ kind: z.literal('one'), yarn: yarn('Yarn') }),
-	z.object({
-		kind: z.literal('outer-lining'),
-		outer: yarn('Outer'),
-		lining: yarn('Lining'),
-		liningExtraRows: option(
-			z.int().min(-20).max(40).describe('rows the lining has more than the outer'),
-			{ label: 'Lining longer by', what: 'lining…', unit: 'rows' }
-		)
-	}),
-	z.object({
-		kind: z.literal('false-brim'),
-		main: yarn('Main, a'),
-		brim: yarn('Brim, b'),
-		brimRows: option(
-			z.int().min(2).max(200).describe('rows of the brim colour; half of them show'),
-			{ label: 'Brim rows (half show)', what: 'brim rows…', unit: 'rows' }
-		)
-	}),
-	z.object({
-		kind: z.literal('stripes'),
-		yarns: option(z.array(yarnId).min(2).max(8), {
-			label: 'Stripe',
-			what: 'colours',
-			editor: 'yarns'
-		}),
-		stripeRows: option(z.int().min(1).max(100), {
-			label: 'Rows in a stripe',
-			what: 'stripe rows…',
-			unit: 'rows'
-		})
-	})
-]);
-export type ColourScheme = z.infer<typeof colourScheme>;
-
 /** The two first yarns of a scheme; the second from the bench where it has but one. */
 function pairOf({ scheme }: { scheme: ColourScheme }, { bench }: Now): [YarnId, YarnId] {
 	const [a, b] = inScheme(scheme);
@@ -84,13 +62,6 @@ function pairOf({ scheme }: { scheme: ColourScheme }, { bench }: Now): [YarnId, 
 const WORN = (now: Now) => now.finished.hat.tubeFlat.mean * now.finished.hat.wornFactor;
 const half = (cm: number): number => Math.round(cm * 2) / 2;
 
-/** What the options ask of one another. */
-interface OfHat {
-	readonly head: HeadFor;
-	readonly scheme: ColourScheme;
-	readonly length: HatLength;
-	readonly brim: { readonly turnedUp: boolean };
-}
 const hat = z.object({
 	recipe: z.enum(HATS),
 	head: option(headFor, {

@@ -23,7 +23,7 @@ export const pomPom = thingRecipe<PomPomWish, FinishedOf<'wound'>>('pom-pom', {
 			// A card 4 in long (common practice).
 			cardCm: 10.16,
 			wraps: null,
-			tieCm: TIE_CM,
+			tieCm: TIE_CM
 		};
 	},
 	design: (wish, { yarn }) => {

@@ -176,7 +176,8 @@ function design(wish: ToyWish, context: DesignContext): Design<FinishedOf<'stuff
 		age: wish.age,
 		fill: wish.fill,
 		eyes: wish.eyes,
-		stands: wish.stands,
+		// A ball is seen from anywhere.
+		stands: wish.stands ?? 'upright',
 		parts: made,
 		cm3
 	};
@@ -215,8 +216,6 @@ export function toyFrom(preset: ToyPreset, bench: Bench): ToyWish | undefined {
 
 const made = (id: ToyWish['recipe'], preset: ToyPreset) => ({
 	options: toyOptions(id),
-	// A ball is seen from anywhere.
-	whole: (wish: ToyWish): ToyWish => ({ ...wish, stands: wish.stands ?? 'upright' }),
 	pins: { least: 20, most: 60 },
 	rules: toyRulesOf,
 	defaults: (bench: Bench) => {

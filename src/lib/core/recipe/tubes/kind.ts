@@ -1,6 +1,5 @@
 import type { Assembly, AssemblyStep } from '../../assembly/assembly';
-import type { TubeKindId } from '../../model/kinds';
-import type { PlainTubeWish } from './options';
+import type { PlainTubeWish, TubeAsks } from './options';
 import type { StretchLimits } from '../../bench/size/stretch';
 
 /** What is known of the tube when its ends are seen to. */
@@ -10,24 +9,11 @@ export interface MadeTube {
 	readonly stitchesPerCm: number;
 }
 
-export interface NamedSize {
-	readonly name: string;
-	readonly cm: number;
-}
-
 /** A tube that is worn or used as it comes off: what it goes round, how long that makes it, and what becomes of its ends. */
-export interface TubeKind {
-	readonly id: TubeKindId;
+export interface TubeKind extends TubeAsks {
 	/** One of them, as its piece is called. */
 	readonly piece: string;
 	readonly copies: number;
-	/** What it goes round and the usual of that, cm; null for what goes round nothing. */
-	readonly around: {
-		readonly what: string;
-		readonly usualCm: number;
-		/** Whether its length lies round it, or along it, or its width goes round. */
-		readonly by: 'length' | 'along' | 'width';
-	} | null;
 	/**
 	 * Length off the machine, flat and finished, cm, that fits. `worn` is what a cm flat becomes where the tube is stretched
 	 * to go round. `fitSource` says where the figure is from.
@@ -35,22 +21,6 @@ export interface TubeKind {
 	readonly fitCm: (aroundCm: number, worn: number) => number;
 	readonly fitSource: string;
 	readonly stripes: string;
-	/** Sizes by name, with what it then goes round, cm; empty where there is no table. */
-	readonly sizes?: readonly NamedSize[];
-	/** Rows of the hem hung on the machine; left out where there is none. */
-	readonly hem?: { readonly what: string; readonly usualRows: number };
-	readonly purlOut?: true;
-	/** It is closed to a ring, plain or with a half turn. */
-	readonly twists?: true;
-	/** What becomes of either end is the maker's own choice; it fits nothing. */
-	readonly ownEnds?: true;
-	/** An end or both are closed flat, by the maker's way. */
-	readonly closes?: true;
-	/** Chains of its ties or straps. */
-	readonly chains?: { readonly what: string; readonly usual: number };
-	/** Worked on a few pins, there and back: a cord. */
-	readonly cord?: { readonly usualPins: 2 | 3 | 4 };
-	readonly thumb?: true;
 	/** Its height is asked for by what it goes round: a hat covers so much of a head. */
 	readonly covers?: true;
 	/** How it is pictured; lying along its length where not said. */

@@ -1,13 +1,12 @@
 import * as z from 'zod';
 import { yarnId } from '../../model/bench';
-import { TUBE_ENDS, TUBES, type TubeEnd, type WasteWith } from '../../model/kinds';
+import { TUBE_ENDS, TUBES, type TubeEnd, type TubeKindId, type WasteWith } from '../../model/kinds';
 import { MOST_STRIPE_LETTERS } from '../../quantity/bounds';
-import type { FinishedOf } from '../finished';
+import type { FinishedTube } from '../../assembly/finished-tube';
 import { option, type Now as NowOf } from '../option';
 import { flatClosing, waste } from '../waste';
-import type { TubeKind } from './kind';
 
-type Now = NowOf<FinishedOf<'tube'>>;
+type Now = NowOf<{ readonly tube: FinishedTube }>;
 
 const length = [
 	z.object({ by: z.literal('line') }).describe('just the rows of the stripe line'),
@@ -55,7 +54,7 @@ const tube = z.object({
 	length: z.discriminatedUnion('by', [fit, ...length]),
 	stripes: option(
 		z.string().min(1).max(MOST_STRIPE_LETTERS).describe('a stripe line, docs/stripe-line.md'),
-		{ label: 'Stripe line', editor: 'stripes' }
+		{ label: 'Stripe line', editor: 'ribbon' }
 	),
 	fill: option(
 		z
@@ -136,8 +135,40 @@ interface More {
 /** What a maker can wish of a plain tube: its colours as a stripe line, and the one figure that sets its length. */
 export type PlainTubeWish = z.infer<typeof tube> & Partial<More>;
 
+export interface NamedSize {
+	readonly name: string;
+	readonly cm: number;
+}
+/** What of a kind of tube its options follow from. */
+export interface TubeAsks {
+	readonly id: TubeKindId;
+	/** What it goes round and the usual of that, cm; null for what goes round nothing. */
+	readonly around: {
+		readonly what: string;
+		readonly usualCm: number;
+		/** Whether its length lies round it, or along it, or its width goes round. */
+		readonly by: 'length' | 'along' | 'width';
+	} | null;
+	/** Sizes by name, with what it then goes round, cm; empty where there is no table. */
+	readonly sizes?: readonly NamedSize[];
+	/** Rows of the hem hung on the machine; left out where there is none. */
+	readonly hem?: { readonly what: string; readonly usualRows: number };
+	readonly purlOut?: true;
+	/** It is closed to a ring, plain or with a half turn. */
+	readonly twists?: true;
+	/** What becomes of either end is the maker's own choice; it fits nothing. */
+	readonly ownEnds?: true;
+	/** An end or both are closed flat, by the maker's way. */
+	readonly closes?: true;
+	/** Chains of its ties or straps. */
+	readonly chains?: { readonly what: string; readonly usual: number };
+	/** Worked on a few pins, there and back: a cord. */
+	readonly cord?: { readonly usualPins: 2 | 3 | 4 };
+	readonly thumb?: true;
+}
+
 /** The options of one kind of tube, with only what means something to it. */
-export function tubeOptions(kind: TubeKind): z.ZodObject {
+export function tubeOptions(kind: TubeAsks): z.ZodObject {
 	const { around, sizes, hem } = kind;
 	return z.object({
 		recipe: z.literal(kind.id),

@@ -20,7 +20,7 @@ export const sock: TubeKind = {
 	worn: 'foot',
 	stripes: '12 A, 4 B',
 	pins: { least: 18, most: 48 },
-	assembly: (wish) => [
+	assembly: () => [
 		{ do: 'close-flat', piece: TUBE, edge: 'cast-off', how: 'slip', toe: true },
 		{ do: 'bind', piece: TUBE, edge: 'cast-on', perLoop: 2 }
 	]

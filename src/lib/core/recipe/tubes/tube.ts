@@ -6,15 +6,8 @@ import type { Bench } from '../../model/project';
 import { tubeOptions, type PlainTubeWish } from './options';
 import { tubeProgram } from '../../program/program';
 import { own, worked, type Working } from '../../quantity/working';
-import { evenOut } from '../../stripes/even';
-import {
-	joined,
-	readStripes,
-	repeated,
-	rowsOf,
-	sectionsOf,
-	type Section
-} from '../../stripes/stripe-line';
+import { filledSections } from '../../stripes/filled';
+import { joined, readStripes, rowsOf } from '../../stripes/stripe-line';
 import { rowsThatLast } from '../lasting';
 import { finishTube, type FinishedTube } from '../../assembly/finished-tube';
 import type { Assembly, Edge } from '../../assembly/assembly';
@@ -30,21 +23,6 @@ import { thumbOf, TUBE, type TubeKind } from './kind';
 
 const LEAST_ROWS = 4;
 const MOST_ROWS = 600;
-
-/** What the stripe line says, or one stripe of A where it does not read: nothing is lost while the maker types. */
-export function lineSections(wish: Pick<PlainTubeWish, 'stripes' | 'yarns'>): Section[] {
-	const read = readStripes(wish.stripes, wish.yarns.length);
-	return read.ok ? sectionsOf(read.line) : [{ yarn: 0, rows: 10 }];
-}
-
-/** The sections of a tube of so many rows, by letter. */
-export const tubeSections = (
-	wish: Pick<PlainTubeWish, 'stripes' | 'yarns' | 'fill'>,
-	rows: number
-): Section[] => {
-	const line = lineSections(wish);
-	return wish.fill === 'stretch' ? joined(evenOut(line, rows)) : repeated(line, rows);
-};
 
 /** The first clear pins of the ring, away from what a panel turned by hand keeps off. */
 const cordPins = (pins: number, machine: DesignContext['machine']) => {
@@ -68,7 +46,7 @@ const rowsOfYarn = (wish: PlainTubeWish, context: DesignContext): number =>
 	rowsThatLast(
 		{
 			yarns: wish.yarns,
-			sections: (rows) => tubeSections(wish, rows),
+			sections: (rows) => filledSections(wish, rows),
 			pins: pinsOf(wish, context.machine),
 			copies: TUBE_KINDS[wish.recipe].copies,
 			least: LEAST_ROWS,
@@ -227,66 +205,73 @@ export function tubeRecipe(kind: TubeKind): Recipe<PlainTubeWish, FinishedOf<'tu
 			};
 			return options.parse(all) as PlainTubeWish;
 		},
-	withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
-	byYarn: (wish) => ({ ...wish, length: { by: 'yarn' } }),
+		withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
+		byYarn: (wish) => ({ ...wish, length: { by: 'yarn' } }),
+		madeFor: ({ aroundCm }) => {
+			const cm = aroundCm ?? kind.around?.usualCm;
+			const named = kind.sizes?.find((s) => s.cm === cm);
+			return named ? { label: `Size: ${named.name}` } : null;
+		},
 		// Lengths to half a cm.
 		asLength: (wish, { tube }) =>
 			wish.length.by === 'rows'
 				? { ...wish, length: { by: 'cm', cm: Math.round(tube.flatLength.mean * 2) / 2 } }
 				: wish,
 		rules: tubeRules(kind),
-	pins: kind.pins,
-	begins: 'nearest',
-	// A hem's first row has to be found again, and a cord has no waste: those keep their own.
-	ownWaste: kind.hem !== undefined || kind.cord !== undefined,
-	design: (wish, context) => {
-		const { rows, working } = solve(wish, context);
-		const made = { rows, stitchesPerCm: context.gauge(wish.yarns[0]!).stitchesPerCm.mean };
-		const thumb = kind.thumb ? thumbOf(wish, made) : null;
-		const ids: YarnId[] = [...new Set(wish.yarns)];
-		// Two letters may stand for one yarn: the machine knows yarns, not letters.
-		const sections = joined(
-			tubeSections(wish, rows).map((s) => ({ ...s, yarn: ids.indexOf(wish.yarns[s.yarn]!) }))
-		);
-		const knit = {
-			pieces: [
-				{
-					id: TUBE,
-					name: kind.piece,
-					count: kind.copies,
-					mirrored: false,
-					yarns: ids,
-					program: tubeProgram({
-						sections,
-						// No waste yarn under a cord: its few loops are drawn up by the tail.
-						wasteStart: wish.wasteStart ?? 0,
-						...(wish.wasteWith && { wasteWith: wish.wasteWith }),
-						wasteEnd: wish.wasteEnd ?? 0,
-						hemRows: hemOf(wish),
-						// Across from the marker, where no join is.
-						...(thumb
-							? {
-									strand: {
-										atRow: thumb.atRow,
-										...acrossFrom(context.machine.pins, thumb.stitches)
+		pins: kind.pins,
+		begins: 'nearest',
+		// A hem's first row has to be found again, and a cord has no waste: those keep their own.
+		ownWaste: kind.hem !== undefined || kind.cord !== undefined,
+		design: (wish, context) => {
+			const { rows, working } = solve(wish, context);
+			const made = { rows, stitchesPerCm: context.gauge(wish.yarns[0]!).stitchesPerCm.mean };
+			const thumb = kind.thumb ? thumbOf(wish, made) : null;
+			const ids: YarnId[] = [...new Set(wish.yarns)];
+			// Two letters may stand for one yarn: the machine knows yarns, not letters.
+			const sections = joined(
+				filledSections(wish, rows).map((s) => ({ ...s, yarn: ids.indexOf(wish.yarns[s.yarn]!) }))
+			);
+			const knit = {
+				pieces: [
+					{
+						id: TUBE,
+						name: kind.piece,
+						count: kind.copies,
+						mirrored: false,
+						yarns: ids,
+						program: tubeProgram({
+							sections,
+							// No waste yarn under a cord: its few loops are drawn up by the tail.
+							wasteStart: wish.wasteStart ?? 0,
+							...(wish.wasteWith && { wasteWith: wish.wasteWith }),
+							wasteEnd: wish.wasteEnd ?? 0,
+							hemRows: hemOf(wish),
+							// Across from the marker, where no join is.
+							...(thumb
+								? {
+										strand: {
+											atRow: thumb.atRow,
+											...acrossFrom(context.machine.pins, thumb.stitches)
+										}
 									}
-								}
-							: {}),
-						...(kind.cord ? { pins: cordPins(pinsOf(wish, context.machine), context.machine) } : {})
-					}),
-					rowsWorking: working,
-					sectionsWorking: []
-				}
-			],
-			assembly: [
-				{ do: 'rest', as: kind.cord ? 'cord' : 'tube' },
-				{ do: 'join-tails' },
-				...kind.assembly(wish, made),
-				{ do: 'weave-in' },
-				{ do: 'measure', ...(kind.worn ? { worn: kind.worn } : {}) }
-			] as Assembly
-		};
-		return { ...knit, ...finished(kind, wish, context, knit) };
-	}
-};
+								: {}),
+							...(kind.cord
+								? { pins: cordPins(pinsOf(wish, context.machine), context.machine) }
+								: {})
+						}),
+						rowsWorking: working,
+						sectionsWorking: []
+					}
+				],
+				assembly: [
+					{ do: 'rest', as: kind.cord ? 'cord' : 'tube' },
+					{ do: 'join-tails' },
+					...kind.assembly(wish, made),
+					{ do: 'weave-in' },
+					{ do: 'measure', ...(kind.worn ? { worn: kind.worn } : {}) }
+				] as Assembly
+			};
+			return { ...knit, ...finished(kind, wish, context, knit) };
+		}
+	};
 }

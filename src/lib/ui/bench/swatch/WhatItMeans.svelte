@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { FinishedOf } from '$lib/core/recipe/finished';
 	import type { GaugeBook } from '$lib/core/bench/gauge/book';
 	import type { Gauge } from '$lib/core/bench/gauge/gauge';
 	import { relativeWithMore, stateChanges, type OutOfLine } from '$lib/core/bench/gauge/readings';
@@ -35,7 +36,7 @@
 			yarnId: yarn.id,
 			usual: workbench.settings.waste
 		});
-		const made = project && plan(project, bench, undefined, book);
+		const made = project && plan<FinishedOf<'worn'>>(project, bench, undefined, book);
 		return made?.ok ? made : null;
 	});
 	const source = $derived(gauge.rowSource);

@@ -1,5 +1,5 @@
 import { change, type Fix } from '../../../finding/fix';
-import type { ColourScheme } from '../options';
+import type { ColourScheme } from '../scheme';
 
 export const LINING_LONGER = 6;
 

@@ -1,10 +1,7 @@
 import * as z from 'zod';
-import type { FinishedOf } from '../../finished';
-import { option, type Now as NowOf } from '../../option';
+import { option, type Now } from '../../option';
 import { flatClosing, waste } from '../../waste';
 import { line, yarns } from './several';
-
-type Now = NowOf<FinishedOf<'folded'>>;
 
 /** What a maker can wish of a bag folded from one long tube. */
 export const foldedBagWish = z.object({

@@ -1,12 +1,19 @@
 import * as z from 'zod';
 import { machineId } from '../../../model/bench';
 import { CORDS, FILLS, ITEMS, SOLVES, type Solve } from '../../../model/kinds';
-import type { FinishedOf } from '../../finished';
 import { option, type Now as NowOf } from '../../option';
 import { waste } from '../../waste';
 import { FILLED, yarns } from './several';
 
-type Now = NowOf<FinishedOf<'hung'>>;
+/** What was worked out of number, spacing and span. */
+interface Solved {
+	readonly solved: {
+		readonly number: number;
+		readonly spacingCm: number;
+		readonly cord: { readonly spanCm: number };
+	};
+}
+type Now = NowOf<Solved>;
 
 export const garlandItem = z.object({
 	kind: z.enum(ITEMS),
@@ -31,10 +38,11 @@ const unless =
 export const garlandWish = z.object({
 	recipe: z.literal('garland'),
 	yarns,
-	items: option(
-		z.array(garlandItem).min(1).max(8).describe('they take turns along the cord'),
-		{ label: 'Things', what: 'things on it', editor: 'items' }
-	),
+	items: option(z.array(garlandItem).min(1).max(8).describe('they take turns along the cord'), {
+		label: 'Things',
+		what: 'things on it',
+		editor: 'items'
+	}),
 	solve: option(z.enum(SOLVES), {
 		label: 'Work out',
 		what: 'what is worked out',
@@ -42,8 +50,8 @@ export const garlandWish = z.object({
 		// What was worked out stands as it came out, and is the maker's from now on.
 		also: (_: unknown, { finished: { solved } }: Now) => ({
 			number: solved.number,
-			spacingCm: Math.max(1, Math.round(solved.spacingCm * 10) / 10),
-			spanCm: Math.min(2000, Math.max(20, Math.round(solved.cord.spanCm)))
+			spacingCm: Math.round(solved.spacingCm * 10) / 10,
+			spanCm: Math.round(solved.cord.spanCm)
 		})
 	}),
 	number: option(z.int().min(1).max(200), {
@@ -63,10 +71,11 @@ export const garlandWish = z.object({
 		unit: 'length',
 		when: unless('span')
 	}),
-	sagCm: option(
-		z.number().min(0).max(600).describe('how far its middle hangs below the hooks'),
-		{ label: 'Sag', what: 'sag…', unit: 'length' }
-	),
+	sagCm: option(z.number().min(0).max(600).describe('how far its middle hangs below the hooks'), {
+		label: 'Sag',
+		what: 'sag…',
+		unit: 'length'
+	}),
 	loopCm: option(z.number().min(0).max(60).describe('of cord in the loop at each end'), {
 		label: 'Loop at each end',
 		what: 'loops…',

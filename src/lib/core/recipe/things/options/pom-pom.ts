@@ -1,9 +1,8 @@
 import * as z from 'zod';
-import type { FinishedOf } from '../../finished';
 import { option, type Now as NowOf } from '../../option';
 import { yarns } from './several';
 
-type Now = NowOf<FinishedOf<'wound'>>;
+type Now = NowOf<{ readonly wraps: number }>;
 
 /** What a maker can wish of pom-poms. */
 export const pomPomWish = z.object({

@@ -84,7 +84,8 @@ export const toyWish = z.object({
 	}),
 	...waste
 });
-export type ToyWish = z.infer<typeof toyWish>;
+type Toy = z.infer<typeof toyWish>;
+export type ToyWish = Omit<Toy, 'stands'> & Partial<Pick<Toy, 'stands'>>;
 /** A ball is seen from anywhere. */
 export const toyOptions = (id: ToyWish['recipe']): z.ZodObject =>
 	(id === 'ball' ? toyWish.omit({ stands: true }) : toyWish).extend({ recipe: z.literal(id) });

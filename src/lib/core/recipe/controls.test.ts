@@ -1,0 +1,107 @@
+import { describe, expect, it } from 'vitest';
+import { anyProject } from '../../../../tests/support/any-wish';
+import { benchWith } from '../../../../tests/support/every';
+import { projectOf } from '../../../../tests/support/bench';
+import type { Wish } from '../model/wish';
+import { plan, type Plan } from '../plan';
+import { recipeFor, recipeOf, RECIPES } from '.';
+import { controlsOf, type Control } from './controls';
+import { OPTION_GROUPS } from './option';
+
+const bench = benchWith(48);
+const now = (p: Plan) => ({ ...p, bench });
+const planOf = (wish: Wish) =>
+	plan({ ...projectOf(), machineId: bench.machines[0]!.id, wish }, bench);
+
+/** Every value that a maker can give by a control, its bounds among them. */
+function values(c: Control): unknown[] {
+	switch (c.kind) {
+		case 'number':
+			return [c.min, c.max, ...c.named.map((n) => n.value), ...(c.usual ? [null] : [])];
+		case 'choice':
+			return c.choices.map((x) => x.value);
+		case 'yarn':
+			return bench.yarns.map((y) => y.id);
+		case 'again':
+			return [c.next];
+		case 'editor':
+			return [];
+	}
+}
+
+describe.each(RECIPES.map((r) => r.id))('the options of %s', (id) => {
+	const recipe = recipeOf(id)!;
+	const wish = recipe.defaults(bench, bench.machines[0])!;
+
+	it('are its own and no more: what it begins with is what its schema holds', () => {
+		expect(recipe.options.parse(wish)).toEqual(wish);
+		expect(Object.keys(wish).sort()).toEqual(Object.keys(recipe.options.shape).sort());
+	});
+
+	it('are all asked for, each once, by a name, in a place', () => {
+		const p = planOf(wish);
+		if (!p.ok) throw new Error(JSON.stringify(p));
+		const controls = controlsOf(recipe.options, wish, now(p));
+		expect(new Set(controls.map((c) => c.key)).size).toBe(controls.length);
+		for (const c of controls) {
+			expect(OPTION_GROUPS).toContain(c.group);
+			// Yarns are told by the letters of the stripe line.
+			if (c.kind !== 'editor') expect(c.label, c.key).not.toBe('');
+			expect(c.what, c.key).not.toBe('');
+			if (c.kind === 'choice')
+				expect(
+					c.choices.map((x) => x.id),
+					c.key
+				).toContain(c.chosen);
+		}
+	});
+
+	it('take every value that is offered, and what is set so can be planned', () => {
+		const p = planOf(wish);
+		if (!p.ok) throw new Error(JSON.stringify(p));
+		for (const c of controlsOf(recipe.options, wish, now(p)))
+			for (const value of values(c)) {
+				const next = { ...wish, ...c.patch(value) } as Wish;
+				const read = recipe.options.safeParse(next);
+				expect(read.error?.issues, `${c.key} ${JSON.stringify(value)}`).toBeUndefined();
+				expect(read.data).toEqual(next);
+				const made = planOf(next);
+				expect(made.ok || made.why === 'too-much', `${c.key} ${JSON.stringify(value)}`).toBe(true);
+			}
+	});
+
+	it('begin, when set another way, with what the plan says now', () => {
+		const p = planOf(wish);
+		if (!p.ok) throw new Error(JSON.stringify(p));
+		const rows = p.pieces[0]?.mainRows;
+		for (const c of controlsOf(recipe.options, wish, now(p))) {
+			const way = c.kind === 'choice' && c.choices.find((x) => x.id === 'rows');
+			if (!way || rows === undefined) continue;
+			const made = planOf({ ...wish, ...c.patch(way.value) } as Wish);
+			expect(made.ok && made.pieces[0]!.mainRows).toBe(rows);
+		}
+	});
+});
+
+it('anything a maker can set can be shown, and any control of it set again', () => {
+	const SEEDS = 400;
+	let shown = 0;
+	for (let seed = 1; seed <= SEEDS; seed++) {
+		const { project, bench: on } = anyProject(seed);
+		const p = plan(project, on);
+		const recipe = recipeFor(project.wish)!;
+		if (!p.ok) continue;
+		for (const c of controlsOf(recipe.options, project.wish, { ...p, bench: on }))
+			for (const value of values(c).filter(
+				(v) => c.kind !== 'yarn' || on.yarns.some((y) => y.id === v)
+			)) {
+				const read = recipe.options.safeParse({ ...project.wish, ...c.patch(value) });
+				expect(
+					read.error?.issues,
+					`seed ${seed}: ${c.key} ${JSON.stringify(value)}`
+				).toBeUndefined();
+				shown++;
+			}
+	}
+	expect(shown).toBeGreaterThan(5 * SEEDS);
+});

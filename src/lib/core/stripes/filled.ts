@@ -1,0 +1,21 @@
+import { evenOut } from './even';
+import { joined, readStripes, repeated, sectionsOf, type Section } from './stripe-line';
+
+/** A stripe line, the yarns its letters stand for, and how it comes to a length: again and again where not said. */
+export interface Striped {
+	readonly stripes: string;
+	readonly yarns: readonly unknown[];
+	readonly fill?: 'repeat' | 'stretch';
+}
+
+/** What the stripe line says, or one stripe of A where it does not read: nothing is lost while the maker types. */
+function lineSections(wish: Striped): Section[] {
+	const read = readStripes(wish.stripes, wish.yarns.length);
+	return read.ok ? sectionsOf(read.line) : [{ yarn: 0, rows: 10 }];
+}
+
+/** The sections of a piece of so many rows, by letter. */
+export const filledSections = (wish: Striped, rows: number): Section[] => {
+	const line = lineSections(wish);
+	return wish.fill === 'stretch' ? joined(evenOut(line, rows)) : repeated(line, rows);
+};

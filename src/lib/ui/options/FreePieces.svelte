@@ -1,0 +1,230 @@
+<script lang="ts">
+	import { readShaping } from '$lib/core/convert/shaping';
+	import type { FreePiece } from '$lib/core/recipe/garments/options';
+	import { inRange, NUMBER, parseCount, readNumber, tidy } from '$lib/core/quantity/parse';
+	import type { Result } from '$lib/core/quantity/problem';
+	import type { PlanOf } from '$lib/core/plan';
+	import { wordHandOnly, wordMisread } from '$lib/core/words/written';
+	import QuantityField from '../parts/QuantityField.svelte';
+	import Select from '../parts/Select.svelte';
+	import TextField from '../parts/TextField.svelte';
+	import FreePoints from './FreePoints.svelte';
+	import { wholeGarment } from '$lib/core/recipe/garments/start';
+	import type { EditorProps } from './editor';
+
+	let { project, plan: whole, editor }: EditorProps = $props();
+	const plan = $derived(whole as PlanOf<'flat'>);
+	const wish = $derived(wholeGarment(project.wish));
+	const id = $props.id();
+	let text = $state(
+		'88 stitches, 60 rows, then 1 at each end every 4th row 8 times, 72 stitches, 10 rows, cast off'
+	);
+	let gaugeStitches = $state(22);
+	let gaugeRows = $state(30);
+	const theirs = $derived({ stitchesPerCm: gaugeStitches / 10, rowsPerCm: gaugeRows / 10 });
+	const read = $derived(readShaping(text, theirs));
+	const parsePer10 = (t: string): Result<number> => {
+		const n = readNumber(tidy(t).match(new RegExp(NUMBER))?.[0] ?? '');
+		return n === undefined
+			? parseCount(t, 'stitches')
+			: inRange(n, { min: 4, max: 80, unit: 'to 10 cm' });
+	};
+	const parseCopies = (t: string): Result<number> => {
+		const n = parseCount(t, 'pieces');
+		return n.ok ? inRange(n.value, { min: 1, max: 40, unit: 'pieces' }) : n;
+	};
+	const put = (pieces: readonly FreePiece[], what = 'pieces…') =>
+		editor.wish(what, { pieces: pieces as FreePiece[] });
+	const change = (i: number, patch: Partial<FreePiece>) =>
+		put(wish.pieces.map((p, k) => (k === i ? { ...p, ...patch } : p)));
+	function add() {
+		if (!read.outline) return;
+		let n = wish.pieces.length + 1;
+		while (wish.pieces.some((p) => p.id === `piece-${n}`)) n++;
+		const round = (edge: readonly { x: number; y: number; part?: string }[]) =>
+			edge.map((p) => ({ ...p, x: Math.round(p.x * 100) / 100, y: Math.round(p.y * 100) / 100 }));
+		put(
+			[
+				...wish.pieces,
+				{
+					id: `piece-${n}`,
+					name: `Piece ${n}`,
+					count: 1,
+					mirrored: false,
+					left: round(read.outline.left),
+					right: round(read.outline.right),
+					top: 'top'
+				}
+			],
+			'a piece from a pattern'
+		);
+	}
+	const remove = (i: number) => {
+		const gone = wish.pieces[i]!.id;
+		editor.wish('a piece taken out', {
+			pieces: wish.pieces.filter((_, k) => k !== i),
+			seams: wish.seams.filter((s) => s.a.piece !== gone && s.b.piece !== gone)
+		});
+	};
+	const parts = $derived(
+		wish.pieces.flatMap((p) =>
+			[
+				...new Set(
+					[...p.left, ...p.right]
+						.flatMap((q) => (q.part ? [q.part] : []))
+						.concat(p.top ?? 'top', 'hem')
+				)
+			].map((part) => ({ value: `${p.id}|${part}`, label: `${p.name}, ${part}` }))
+		)
+	);
+	const endOf = (value: string) => {
+		const [piece, part] = value.split('|');
+		return { piece: piece!, part: part! };
+	};
+	let opened = $state('');
+	let a = $state('');
+	let b = $state('');
+	const fallback = $derived(parts[0]?.value ?? '');
+</script>
+
+<section aria-labelledby={`${id}-title`}>
+	<h2 id={`${id}-title`} class="mb-1 text-base">Pieces of your own</h2>
+	<p class="hint mb-2">
+		Drag the points on the drawing, or take a piece from a written pattern: it is drawn by the
+		pattern’s own gauge and worked anew in yours.
+	</p>
+	<ul class="mb-3 space-y-2">
+		{#each wish.pieces as p, i (p.id)}
+			<li class="flex flex-wrap items-end gap-2">
+				<div class="w-40">
+					<TextField
+						label="Piece"
+						value={p.name}
+						max={60}
+						example="Front"
+						onvalue={(name) => change(i, { name })}
+					/>
+				</div>
+				<div class="w-24">
+					<QuantityField
+						label="How many"
+						text={String(p.count)}
+						parse={parseCopies}
+						onvalue={(t) => {
+							const r = parseCopies(t);
+							if (r.ok) change(i, { count: r.value });
+						}}
+					/>
+				</div>
+				<label class="flex items-center gap-1.5 pb-2 text-sm"
+					><input
+						type="checkbox"
+						class="accent-base-content size-4"
+						checked={p.mirrored}
+						onchange={(e) =>
+							change(i, {
+								mirrored: e.currentTarget.checked,
+								count: e.currentTarget.checked ? Math.max(2, p.count) : p.count
+							})}
+					/> half of them mirrored</label
+				>
+				<button
+					class="act act-small mb-1"
+					aria-expanded={opened === p.id}
+					onclick={() => (opened = opened === p.id ? '' : p.id)}>Its points</button
+				>
+				<button
+					class="act act-small mb-1"
+					onclick={() => remove(i)}
+					disabled={wish.pieces.length < 2}>Take it out</button
+				>
+				{#if opened === p.id}<div class="w-full">
+						<FreePoints piece={p} onchange={(patch) => change(i, patch)} />
+					</div>{/if}
+			</li>
+		{/each}
+	</ul>
+	<div class="grid gap-2">
+		<label class="block">
+			<span class="hint mb-0.5 block">A pattern’s words for one piece</span>
+			<textarea class="field min-h-20" maxlength="4000" bind:value={text}></textarea>
+		</label>
+		<div class="flex flex-wrap items-end gap-2">
+			<div class="w-36">
+				<QuantityField
+					label="Its stitches to 10 cm"
+					text={String(gaugeStitches)}
+					parse={parsePer10}
+					onvalue={(t) => {
+						const r = parsePer10(t);
+						if (r.ok) gaugeStitches = r.value;
+					}}
+				/>
+			</div>
+			<div class="w-36">
+				<QuantityField
+					label="Its rows to 10 cm"
+					text={String(gaugeRows)}
+					parse={parsePer10}
+					onvalue={(t) => {
+						const r = parsePer10(t);
+						if (r.ok) gaugeRows = r.value;
+					}}
+				/>
+			</div>
+			<button class="act mb-0" disabled={!read.outline || wish.pieces.length >= 12} onclick={add}
+				>Draw this piece</button
+			>
+			{#if read.counts}
+				<p class="pb-2 text-sm">
+					{read.counts.castOn} stitches, {read.counts.rows} rows, {read.counts.left} left by the pattern{read.turned
+						? '; it widens, so it is knitted from its other end'
+						: ''}.
+				</p>
+			{/if}
+		</div>
+		{#each read.misreads as m, i (i)}
+			<p class="text-warning text-sm">{wordMisread(m)}</p>
+		{/each}
+		{#each read.hand as h (h)}
+			<p class="text-sm">Not done by cranking: {wordHandOnly(h)}</p>
+		{/each}
+	</div>
+	<h3 class="mt-3 mb-1 text-sm">What is sewn to what</h3>
+	<ul class="space-y-1 text-sm">
+		{#each wish.seams as s, i (i)}
+			<li class="flex items-baseline justify-between gap-2">
+				<span
+					>{parts.find((p) => p.value === `${s.a.piece}|${s.a.part}`)?.label ?? 'a missing edge'} to {parts.find(
+						(p) => p.value === `${s.b.piece}|${s.b.part}`
+					)?.label ?? 'a missing edge'}</span
+				>
+				<button
+					class="act act-small"
+					onclick={() =>
+						editor.wish('a seam taken out', { seams: wish.seams.filter((_, k) => k !== i) })}
+					>Take it out</button
+				>
+			</li>
+		{/each}
+	</ul>
+	{#if parts.length > 0}
+		<div class="mt-2 flex flex-wrap items-end gap-2">
+			<div class="w-44">
+				<Select label="Sew" value={a || fallback} options={parts} onvalue={(v) => (a = v)} />
+			</div>
+			<div class="w-44">
+				<Select label="to" value={b || fallback} options={parts} onvalue={(v) => (b = v)} />
+			</div>
+			<button
+				class="act"
+				disabled={wish.seams.length >= 60}
+				onclick={() =>
+					editor.wish('a seam', {
+						seams: [...wish.seams, { a: endOf(a || fallback), b: endOf(b || fallback) }]
+					})}>Add the seam</button
+			>
+		</div>
+	{/if}
+	{#if plan.finished.made.pieces.length === 0}<p class="text-sm">No piece yet.</p>{/if}
+</section>

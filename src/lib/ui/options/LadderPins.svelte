@@ -1,0 +1,38 @@
+<script lang="ts">
+	import { inRange } from '$lib/core/quantity/parse';
+	import { bad, good, type Result } from '$lib/core/quantity/problem';
+	import { ladderPinsOf } from '$lib/core/recipe/garments/simple';
+	import QuantityField from '../parts/QuantityField.svelte';
+	import type { EditorProps } from './editor';
+
+	let { control, plan, editor }: EditorProps = $props();
+	const pins = $derived(plan.machine.pins);
+	const set = $derived(control.value as readonly number[]);
+	/** Two different pins of the ring, such as 1 and 25. */
+	const parse = $derived((t: string): Result<[number, number]> => {
+		const found = [...t.matchAll(/\d+/g)].map((m) => Number(m[0]));
+		const [a, b] = found;
+		if (a === undefined || b === undefined || found.length !== 2 || a === b)
+			return bad({ code: 'not-understood', typed: t, wanted: `1 and ${1 + Math.floor(pins / 2)}` });
+		const range = { min: 1, max: pins, unit: 'pins' };
+		for (const n of [a, b]) {
+			const ok = inRange(n, range);
+			if (!ok.ok) return ok;
+		}
+		return good([a, b]);
+	});
+	const put = (next: readonly number[]) => editor.wish(control.what, control.patch(next));
+</script>
+
+<div class="w-40">
+	<QuantityField
+		label={control.label}
+		text={ladderPinsOf({ ladderPins: [...set] }, pins).join(' and ')}
+		{parse}
+		onvalue={(t) => {
+			const r = parse(t);
+			if (r.ok) put(r.value);
+		}}
+		onempty={() => put([])}
+	/>
+</div>

@@ -1,0 +1,19 @@
+<script lang="ts">
+	import { yarnsOf } from '$lib/core/recipe/uses';
+	import type { EditorProps } from './editor';
+	import LineField from './LineField.svelte';
+
+	let { control, project, editor }: EditorProps = $props();
+	// Letters count with those that stand for one yarn.
+	const letters = $derived(
+		(project.wish['yarns'] as readonly unknown[] | undefined)?.length ??
+			yarnsOf(project.wish).length
+	);
+</script>
+
+<LineField
+	label={control.label}
+	line={String(control.value)}
+	yarns={letters}
+	onvalue={(line) => editor.wish(control.what, control.patch(line))}
+/>

@@ -1,0 +1,55 @@
+<script lang="ts">
+	import { comesOut, type Plan } from '$lib/core/plan';
+	import type { Project } from '$lib/core/model/project';
+	import type { Units } from '$lib/core/quantity/units';
+	import type { Pointing } from '../state/pointing.svelte';
+	import type { ProjectEditor } from '../state/project-editor.svelte';
+	import Finished from './Finished.svelte';
+	import FlatPicture from './flat/FlatPicture.svelte';
+	import HatPicture from './HatPicture.svelte';
+	import ThingPicture from './things/ThingPicture.svelte';
+	import { editPart } from './things/toy-edit';
+
+	/** What comes of a plan, as large as it asks for, with whatever of it can be taken hold of. */
+	interface Props {
+		plan: Plan;
+		project: Project;
+		editor: ProjectEditor;
+		units: Units;
+		pointing: Pointing;
+	}
+	let { plan, project, editor, units, pointing }: Props = $props();
+	const gauge = $derived(plan.gauges[0]);
+</script>
+
+{#if comesOut(plan, 'flat')}
+	<FlatPicture {plan} {project} {editor} {units} {pointing} />
+{:else if comesOut(plan, 'hung')}
+	<ThingPicture {plan} {units} width={1180} height={300} />
+{:else if comesOut(plan, 'stuffed')}
+	<ThingPicture
+		{plan}
+		{units}
+		width={480}
+		height={340}
+		picked={pointing.piece || (plan.finished.parts[0]?.part.id ?? '')}
+		onpick={(p) => (pointing.piece = p)}
+		onedit={(edit) => {
+			const parts = editPart(project.wish, plan.finished, edit);
+			if (parts) editor.wish('proportions…', { parts });
+		}}
+	/>
+{:else if comesOut(plan, 'folded') || comesOut(plan, 'side-by-side') || comesOut(plan, 'wound')}
+	<ThingPicture {plan} {units} width={480} height={340} />
+{:else if comesOut(plan, 'worn') && gauge && !plan.steps.some((s) => s.do === 'close-crown')}
+	<HatPicture
+		hat={plan.finished.hat}
+		yarns={plan.yarns}
+		{gauge}
+		boundaryOnFold={plan.finished.tucked.boundaryOnFold}
+		{units}
+		height={330}
+	/>
+{:else}
+	<Finished {plan} {project} {units} width={300} height={comesOut(plan, 'tube') ? 250 : 340} />
+{/if}

@@ -1,0 +1,44 @@
+import type { Wish } from '$lib/core/model/wish';
+import type { ThingOf } from '$lib/core/recipe/things/form/thing';
+import type { ToyPart, ToyWish } from '$lib/core/recipe/things/options';
+import { halfEllipse, SHORTENS } from '$lib/core/recipe/things/form/stuffed';
+
+/** A change made on the picture. Lengths in cm as seen. */
+export type PartEdit =
+	| { readonly part: string; readonly segment: number; readonly longCm: number }
+	| { readonly part: string; readonly segment: number; readonly thickCm: number };
+
+const clamp = (x: number, low: number, high: number): number => Math.min(high, Math.max(low, x));
+
+/** The wish after a swelling was drawn longer or thicker: what is seen is turned into tube and stuffing. */
+export function withEdit(wish: ToyWish, edit: PartEdit, roundCm: number): ToyPart[] {
+	return wish.parts.map((p) => {
+		if (p.id !== edit.part) return p;
+		return {
+			...p,
+			segments: p.segments.map((s, i) => {
+				if (i !== edit.segment) return s;
+				if ('thickCm' in edit) {
+					const puff = clamp((edit.thickCm * Math.PI) / roundCm - 1, 0, 0.6);
+					return { ...s, puff: Math.round(puff * 100) / 100 };
+				}
+				if (!p.stuffed)
+					return { ...s, length: { by: 'cm', cm: clamp(round(edit.longCm), 1, 100) } };
+				const radius = (roundCm * (1 + s.puff)) / (2 * Math.PI);
+				const cm = halfEllipse(radius, Math.max(0.2, edit.longCm / 2)) / (1 - SHORTENS * s.puff);
+				return { ...s, length: { by: 'cm', cm: clamp(round(cm), 1, 100) } };
+			})
+		};
+	});
+}
+const round = (cm: number): number => Math.round(cm * 10) / 10;
+
+/** The parts of a toy after an edit on its picture; null where that part is not there any more. */
+export function editPart(
+	wish: Wish,
+	{ parts }: ThingOf<'stuffed'>,
+	edit: PartEdit
+): ToyPart[] | null {
+	const made = parts.find((m) => m.part.id === edit.part);
+	return made ? withEdit(wish as unknown as ToyWish, edit, made.roundCm) : null;
+}

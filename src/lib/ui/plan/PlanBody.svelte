@@ -1,0 +1,99 @@
+<script lang="ts">
+	import { knittedRows } from '$lib/core/crank/knitted';
+	import type { Fix } from '$lib/core/finding/fix';
+	import type { Project, RunEvent } from '$lib/core/model/project';
+	import type { Plan } from '$lib/core/plan';
+	import { recipeFor } from '$lib/core/recipe';
+	import { controlsOf } from '$lib/core/recipe/controls';
+	import { joinTailsOf } from '$lib/core/recipe/uses';
+	import Options from '../options/Options.svelte';
+	import Charts from '../pictures/Charts.svelte';
+	import PlanPicture from '../pictures/PlanPicture.svelte';
+	import { isWide } from '../pictures/shape';
+	import { Pointing } from '../state/pointing.svelte';
+	import type { ProjectEditor } from '../state/project-editor.svelte';
+	import { useWorkbench } from '../state/workbench.svelte';
+	import Figures from './Figures.svelte';
+	import Findings from './Findings.svelte';
+	import Joints from './Joints.svelte';
+	import Pieces from './Pieces.svelte';
+	import PlanRibbon from './PlanRibbon.svelte';
+	import Schedule from './Schedule.svelte';
+	import Trims from './Trims.svelte';
+	import YarnNeeds from './YarnNeeds.svelte';
+
+	/** A plan that can be made, the same for everything: what is cranked, what comes of it, and every option in its place. */
+	interface Props {
+		plan: Plan;
+		project: Project;
+		editor: ProjectEditor;
+		onfix: (fix: Fix) => void;
+	}
+	let { plan, project, editor, onfix }: Props = $props();
+	const workbench = useWorkbench();
+	const units = $derived(workbench.units);
+	const pointing = new Pointing();
+	const recipe = $derived(recipeFor(project.wish));
+	const controls = $derived(
+		recipe ? controlsOf(recipe.options, project.wish, { ...plan, bench: workbench.bench }) : []
+	);
+	const set = $derived(controls.flatMap((c) => c.sets ?? []));
+	const edited = $derived(controls.some((c) => c.kind === 'editor' && c.editor === 'ribbon'));
+	const wide = $derived(isWide(plan));
+	let events = $state.raw<readonly RunEvent[]>([]);
+	$effect(() => workbench.liveEvents(project.id, (e) => (events = e)));
+	const rest = $derived({ controls, project, plan, editor, pointing });
+	const [first, ...others] = $derived(plan.pieces);
+</script>
+
+<PlanRibbon {plan} {project} {editor} {edited} />
+<Options {...rest} group="first" class="pt-1" />
+
+<div class={['plan-grid rule-line mt-2 grid gap-x-7 gap-y-4 border-t pt-3', wide && 'is-wide']}>
+	<div class={['flex min-w-0 flex-col', wide ? 'wide' : 'items-center']}>
+		<PlanPicture {plan} {project} {editor} {units} {pointing} />
+	</div>
+	<div class="min-w-0">
+		<Figures {plan} joinTails={joinTailsOf(project.wish)} {set} />
+		<Options {...rest} group="size" class="mt-3" />
+	</div>
+	<div class="min-w-0">
+		<Findings findings={plan.findings} {plan} {project} {editor} {onfix} />
+	</div>
+</div>
+<Options {...rest} group="table" class="rule-line mt-5 border-t pt-3" />
+<div class="rule-line mt-5 grid gap-x-8 gap-y-5 border-t pt-3 lg:grid-cols-2">
+	<div class="grid min-w-0 content-start gap-5">
+		{#if first && others.length === 0 && !first.shaped}<Schedule {plan} />
+		{:else if first}<Pieces {plan} {events} {pointing} />{/if}
+		<Joints {plan} knitted={knittedRows(plan.pieces, events)} {pointing} />
+		<Charts {plan} {project} {units} {pointing} />
+	</div>
+	<div class="min-w-0">
+		<YarnNeeds {plan} {project} {editor} />
+		<Trims {plan} {project} {editor} />
+		<Options {...rest} group="ends" class="mt-4" />
+	</div>
+</div>
+
+<style>
+	.plan-grid {
+		grid-template-columns: minmax(0, 1fr);
+	}
+	@media (min-width: 900px) {
+		.plan-grid {
+			grid-template-columns: auto minmax(17rem, 1.1fr) minmax(16rem, 1fr);
+		}
+		.is-wide {
+			grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr);
+		}
+		.wide {
+			grid-column: 1 / -1;
+		}
+	}
+	@media print {
+		.plan-grid {
+			grid-template-columns: auto 1fr;
+		}
+	}
+</style>

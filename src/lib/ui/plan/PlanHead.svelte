@@ -1,0 +1,47 @@
+<script lang="ts">
+	import type { Project } from '$lib/core/model/project';
+	import { nameOf } from '$lib/core/recipe';
+	import TextField from '../parts/TextField.svelte';
+	import type { ProjectEditor } from '../state/project-editor.svelte';
+	import MachinePick from './MachinePick.svelte';
+
+	interface Props {
+		project: Project;
+		editor: ProjectEditor;
+		/** Left out while there is nothing to print. */
+		onprint?: (() => void) | undefined;
+	}
+	let { project, editor, onprint }: Props = $props();
+</script>
+
+<div class="mb-1 flex flex-wrap items-end gap-x-3 gap-y-2">
+	<h1 class="sr-only">Plan of {project.name}</h1>
+	<div class="field-title no-print w-72">
+		<TextField
+			label={nameOf(project.wish.recipe)}
+			value={project.name}
+			example="Pier hat"
+			onvalue={(name) => editor.change('name…', { name })}
+		/>
+	</div>
+	<p class="figure hidden text-2xl font-semibold print:block">{project.name}</p>
+	<div class="w-52"><MachinePick {project} {editor} /></div>
+	<div class="no-print ml-auto flex gap-1">
+		<button
+			class="act"
+			onclick={() => editor.undo()}
+			disabled={!editor.undoWhat}
+			title={editor.undoWhat ? `Undo: ${editor.undoWhat.replace('…', '')}` : 'Nothing to undo'}
+			>Undo</button
+		>
+		<button
+			class="act"
+			onclick={() => editor.redo()}
+			disabled={!editor.redoWhat}
+			title={editor.redoWhat ? `Redo: ${editor.redoWhat.replace('…', '')}` : 'Nothing to redo'}
+			>Redo</button
+		>
+		<button class="act" disabled={!onprint} onclick={() => onprint?.()}>Print</button>
+		<a class="act act-now" href={`/project/${project.id}/knit`}>Knit this</a>
+	</div>
+</div>
