@@ -77,8 +77,9 @@ export function wordJoint(j: Joint, s: Say): { readonly title: string; readonly 
 			? s.length(e.cm)
 			: `${counted(e, j.by)} ${j.by === 'rows' ? 'rows' : 'loops'}`;
 	const lies = LIES[j.kind]?.(j);
+	const title = `${j.a.name} to ${j.b.name}`;
 	return {
-		title: `${j.a.name} to ${j.b.name}`,
+		title: title.charAt(0).toUpperCase() + title.slice(1),
 		how: `${end(j.a)} to ${end(j.b)}${lies ? `: ${lies}` : ''}.`
 	};
 }

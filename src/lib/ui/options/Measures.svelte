@@ -45,7 +45,10 @@
 
 <section class="min-w-0 flex-1" aria-labelledby={id}>
 	<h2 {id} class="mb-1 text-base">{control.label}</h2>
-	<div bind:this={list} class="grid grid-cols-[repeat(auto-fill,minmax(8.5rem,1fr))] gap-x-3 gap-y-1.5">
+	<div
+		bind:this={list}
+		class="grid grid-cols-[repeat(auto-fill,minmax(8.5rem,1fr))] gap-x-3 gap-y-1.5"
+	>
 		{#each plan.finished.asked as m (m)}
 			{@const now = plan.finished.measures[m]}
 			<div data-measure={m} title={MEASURE_HOW[m]}>

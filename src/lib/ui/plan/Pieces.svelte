@@ -6,6 +6,7 @@
 	import { yarnOfPiece } from '$lib/core/plan/totals';
 	import { printWithSpread } from '$lib/core/quantity/print';
 	import { rowsWord } from '$lib/core/quantity/say';
+	import Tails from './Tails.svelte';
 	import Working from '../parts/Working.svelte';
 	import type { Pointing } from '../state/pointing.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
@@ -98,7 +99,8 @@
 					</summary>
 					<div class="my-1 ml-7">
 						<Working working={p.rowsWorking} />
-						<p>One of it takes {yarnOf(p)}, its tails apart.</p>
+						<p>One of it takes {yarnOf(p)}, its tails apart. Tails to leave:</p>
+						<Tails piece={p} />
 					</div>
 				</details>
 				{#each shaped(p) as { side, said } (side)}

@@ -1,29 +1,13 @@
 <script lang="ts">
 	import type { Plan } from '$lib/core/plan';
-	import { say } from '$lib/core/quantity/say';
-	import { wordUse } from '$lib/core/words/tails';
 	import Working from '../parts/Working.svelte';
-	import { useWorkbench } from '../state/workbench.svelte';
+	import Tails from './Tails.svelte';
 
 	let { plan }: { plan: Plan } = $props();
-	const workbench = useWorkbench();
 	const piece = $derived(plan.pieces[0]!);
 	const waste = $derived(piece.sheet.legs.filter((l) => l.kind === 'waste'));
 	const startWaste = $derived(waste.find((l) => l.mainBefore === 0)?.rows ?? 0);
 	const endWaste = $derived(waste.find((l) => l.mainBefore > 0)?.rows ?? 0);
-	const s = $derived(say(workbench.units));
-	const TAILS = {
-		'cast-on': 'at the start',
-		'cast-off': 'at the end',
-		join: 'at each side of a join'
-	} as const;
-	const tails = $derived.by(() => {
-		const joins = piece.tails.filter((t) => t.id === 'join');
-		return [...piece.tails.filter((t) => t.id !== 'join'), ...joins.slice(0, 1)].map((t) => ({
-			...t,
-			count: t.id === 'join' ? joins.length : 1
-		}));
-	});
 </script>
 
 <section aria-labelledby="schedule-title" class="min-w-0">
@@ -72,17 +56,5 @@
 		</details>
 	{/if}
 	<h3 class="mt-3 mb-1 text-sm">Tails to leave</h3>
-	<ul class="text-sm">
-		{#each tails as t (t.id)}
-			<li>
-				<details>
-					<summary class="cursor-pointer"
-						><span class="figure font-semibold">{s.tail(t.lengthCm)}</span>
-						{TAILS[t.id]}{t.count > 1 ? `, ${t.count} in all` : wordUse(t.use)}</summary
-					>
-					<div class="my-1 ml-4"><Working working={t.working} /></div>
-				</details>
-			</li>
-		{/each}
-	</ul>
+	<Tails {piece} />
 </section>
