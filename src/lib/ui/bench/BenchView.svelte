@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
+	import UndoRedo from '../parts/UndoRedo.svelte';
 	import { notices } from '$lib/ui/state/notices.svelte';
 	import { markerPin } from '$lib/core/bench/machine/ring';
 	import { MACHINE_PRESETS } from '$lib/core/bench/machine/presets';
@@ -72,7 +73,7 @@
 	}
 	async function removeMachine(m: Machine) {
 		editing = null;
-		await workbench.history.remove('machines', m);
+		await workbench.remove('machines', m);
 		void notices.say(`${m.name} taken off the bench`, {
 			label: 'Put it back',
 			onClick: () => void workbench.putMachine(m)
@@ -80,7 +81,7 @@
 	}
 	async function removeYarn(y: Yarn) {
 		editing = null;
-		await workbench.history.remove('yarns', y);
+		await workbench.remove('yarns', y);
 		void notices.say(`${y.name}, ${y.colourName} taken off the bench`, {
 			label: 'Put it back',
 			onClick: () => void workbench.putYarn(y)
@@ -90,17 +91,10 @@
 		const typing =
 			e.target instanceof HTMLElement &&
 			e.target.matches('input:not([type=radio]):not([type=checkbox]), textarea');
-		const key = e.key.toLowerCase();
 		if (e.key === '/' && !typing) {
 			const field = document.querySelector<HTMLElement>('input[type=search]');
 			if (field) e.preventDefault();
 			field?.focus();
-		}
-		if (!(e.ctrlKey || e.metaKey) || typing) return;
-		if (key === 'z' || key === 'y') {
-			e.preventDefault();
-			if (key === 'y' || e.shiftKey) void workbench.history.redo();
-			else void workbench.history.undo();
 		}
 	}
 	async function startHat() {
@@ -134,22 +128,7 @@
 				>
 			{/each}
 			<span class="hint mr-3">pins</span>
-			<button
-				class="act act-small"
-				disabled={!workbench.history.undoWhat}
-				title={workbench.history.undoWhat
-					? `Undo: ${workbench.history.undoWhat}`
-					: 'Nothing to undo'}
-				onclick={() => workbench.history.undo()}>Undo</button
-			>
-			<button
-				class="act act-small"
-				disabled={!workbench.history.redoWhat}
-				title={workbench.history.redoWhat
-					? `Redo: ${workbench.history.redoWhat}`
-					: 'Nothing to redo'}
-				onclick={() => workbench.history.redo()}>Redo</button
-			>
+			<UndoRedo steps={workbench.history} small />
 		</div>
 	</div>
 	<div class="flex flex-wrap items-end gap-x-8 gap-y-2">

@@ -7,7 +7,7 @@
 	import type { Refusal } from '$lib/file/refusal';
 	import { readEverything, writeImport } from '$lib/store/transfer';
 	import Choice from '../parts/Choice.svelte';
-	import { tableChanges } from '../state/bench-history.svelte';
+	import { tableChanges } from '../state/bench-changes';
 	import { notices } from '../state/notices.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { FileDesk, wordFileFailure } from './desk.svelte';
@@ -82,7 +82,8 @@
 			const replace = mode === 'replace';
 			if (what.table) {
 				const { bench } = await readEverything(workbench.db);
-				await workbench.history.change(tableChanges(bench, what.file.bench, replace));
+				const changes = tableChanges(bench, what.file.bench, replace);
+				await workbench.history.change(`${changes.length} records changed`, changes);
 				void notices.say(`Taken in from ${name}`, {
 					label: 'Undo',
 					onClick: () => void workbench.history.undo()

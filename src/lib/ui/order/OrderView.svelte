@@ -12,6 +12,7 @@
 	import TextField from '../parts/TextField.svelte';
 	import YarnCake from '../pictures/YarnCake.svelte';
 	import NotWorked from '../parts/NotWorked.svelte';
+	import UndoRedo from '../parts/UndoRedo.svelte';
 	import { Asked } from '../state/asked.svelte';
 	import { notices } from '../state/notices.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
@@ -27,27 +28,23 @@
 		return () => planner.ask((worker) => worker.stallOrder(o, [...p], b));
 	});
 	const found = $derived(asked.value);
-	const past: Order[] = [];
-	let undone = $state(0);
-	const put = (patch: Partial<Order>) => {
-		past.push(order);
-		undone += 1;
-		void workbench.putOrder({ ...$state.snapshot(order), ...patch } as Order);
+	const history = $derived(workbench.orderHistory(order.id));
+	const put = (what: string, patch: Partial<Order>) => {
+		const before = $state.snapshot(order) as Order;
+		const after = { ...before, ...patch };
+		void history.change(what, [{ table: 'orders', id: order.id, before, after }]);
 	};
-	function undo() {
-		const last = past.pop();
-		if (!last) return;
-		undone -= 1;
-		void workbench.putOrder($state.snapshot(last) as Order);
-	}
-	const lines = (next: Order['lines']) => put({ lines: next });
-	const at = (i: number, patch: Partial<Order['lines'][number]>) =>
-		lines(order.lines.map((l, k) => (k === i ? { ...l, ...patch } : l)));
+	const lines = (what: string, next: Order['lines']) => put(what, { lines: next });
+	const at = (what: string, i: number, patch: Partial<Order['lines'][number]>) =>
+		lines(
+			what,
+			order.lines.map((l, k) => (k === i ? { ...l, ...patch } : l))
+		);
 	function move(i: number, by: -1 | 1) {
 		const next = [...order.lines];
 		const [l] = next.splice(i, 1);
-		next.splice(i + by, 0, l!);
-		lines(next);
+		if (l) next.splice(i + by, 0, l);
+		lines('order of the lines', next);
 	}
 	async function remove() {
 		const back = await workbench.removeOrder($state.snapshot(order) as Order);
@@ -83,11 +80,11 @@
 			label="Stall order"
 			value={order.name}
 			example="Lantern fair"
-			onvalue={(name) => put({ name })}
+			onvalue={(name) => put('name…', { name })}
 		/>
 	</div>
 	<div class="no-print ml-auto flex gap-1">
-		<button class="act" disabled={undone === 0} onclick={undo}>Undo</button>
+		<UndoRedo steps={history} />
 		<button class="act" onclick={() => window.print()}>Print</button>
 	</div>
 </div>
@@ -120,7 +117,7 @@
 							value={l.count}
 							min={1}
 							max={200}
-							onvalue={(count) => at(i, { count })}
+							onvalue={(count) => at(`${nameOf(l.projectId)} wanted…`, i, { count })}
 						/>
 					</div>
 					<div class="w-16 shrink-0">
@@ -130,7 +127,7 @@
 							value={l.made}
 							min={0}
 							max={200}
-							onvalue={(made) => at(i, { made })}
+							onvalue={(made) => at(`${nameOf(l.projectId)} made…`, i, { made })}
 						/>
 					</div>
 					<span
@@ -160,7 +157,11 @@
 						<button
 							class="act act-small"
 							aria-label={`Take ${nameOf(l.projectId)} out`}
-							onclick={() => lines(order.lines.filter((_, k) => k !== i))}>Out</button
+							onclick={() =>
+								lines(
+									`${nameOf(l.projectId)} taken out`,
+									order.lines.filter((_, k) => k !== i)
+								)}>Out</button
 						>
 					</span>
 				</li>
@@ -175,7 +176,11 @@
 					onchange={(e) => {
 						const id = e.currentTarget.value;
 						e.currentTarget.value = '';
-						if (id) lines([...order.lines, { projectId: id as Project['id'], count: 1, made: 0 }]);
+						if (id)
+							lines(`${nameOf(id)} added`, [
+								...order.lines,
+								{ projectId: id as Project['id'], count: 1, made: 0 }
+							]);
 					}}
 				>
 					<option value="">Choose from the shelf…</option>

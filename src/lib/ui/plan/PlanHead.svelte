@@ -2,6 +2,7 @@
 	import type { Project } from '$lib/core/model/project';
 	import { nameOf } from '$lib/core/recipe';
 	import TextField from '../parts/TextField.svelte';
+	import UndoRedo from '../parts/UndoRedo.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import MachinePick from './MachinePick.svelte';
 
@@ -27,20 +28,7 @@
 	<p class="figure hidden text-2xl font-semibold print:block">{project.name}</p>
 	<div class="w-52"><MachinePick {project} {editor} /></div>
 	<div class="no-print ml-auto flex gap-1">
-		<button
-			class="act"
-			onclick={() => editor.undo()}
-			disabled={!editor.undoWhat}
-			title={editor.undoWhat ? `Undo: ${editor.undoWhat.replace('…', '')}` : 'Nothing to undo'}
-			>Undo</button
-		>
-		<button
-			class="act"
-			onclick={() => editor.redo()}
-			disabled={!editor.redoWhat}
-			title={editor.redoWhat ? `Redo: ${editor.redoWhat.replace('…', '')}` : 'Nothing to redo'}
-			>Redo</button
-		>
+		<UndoRedo steps={editor} />
 		<button class="act" disabled={!onprint} onclick={() => onprint?.()}>Print</button>
 		<a class="act act-now" href={`/project/${project.id}/knit`}>Knit this</a>
 	</div>

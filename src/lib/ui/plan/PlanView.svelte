@@ -58,18 +58,8 @@
 		const typing =
 			e.target instanceof HTMLElement &&
 			e.target.matches('input:not([type=radio]), textarea, select');
-		if (typing) return;
-		const key = e.key.toLowerCase();
-		if ((e.ctrlKey || e.metaKey) && key === 'z') {
-			e.preventDefault();
-			if (e.shiftKey) editor.redo();
-			else editor.undo();
-		} else if ((e.ctrlKey || e.metaKey) && key === 'y') {
-			e.preventDefault();
-			editor.redo();
-		} else if (key === 'k' && !e.ctrlKey && !e.metaKey && !e.altKey) {
-			void goto(`/project/${project.id}/knit`);
-		}
+		const plain = !e.ctrlKey && !e.metaKey && !e.altKey;
+		if (!typing && plain && e.key.toLowerCase() === 'k') void goto(`/project/${project.id}/knit`);
 	}
 </script>
 

@@ -3,18 +3,12 @@ import type { Wish } from '$lib/core/model/wish';
 import type { Yarn } from '$lib/core/model/bench';
 import { sameData } from '$lib/file/same-data';
 import { merge3 } from '$lib/store/merge3';
+import { History, turned, type Change, type Kept } from './history.svelte';
 
 /** A yarn that changes with a project: both are stored, and undone, or neither. */
 export interface YarnChange {
 	readonly before: Yarn;
 	readonly after: Yarn;
-}
-
-interface Step {
-	readonly what: string;
-	readonly before: Project;
-	readonly after: Project;
-	readonly yarns: readonly YarnChange[];
 }
 
 /**
@@ -29,26 +23,31 @@ export type SaveProject = (
 	yarns: readonly YarnChange[]
 ) => void;
 
-const MOST_STEPS = 200;
-
 /** Edits one project with undo and redo over the whole of it; every change is stored at once. */
 export class ProjectEditor {
 	project = $state.raw() as Project;
-	#past = $state.raw<readonly Step[]>([]);
-	#future = $state.raw<readonly Step[]>([]);
 	/** What this tab last knew to be in the store, as its own newest change had it: what differs from it is still to be stored. */
 	#base: Project;
 	/** The newest that is not on the disk yet: until it is, nothing read stands over it. */
 	#unstored: Project | null = null;
-	readonly undoWhat = $derived(this.#past.at(-1)?.what);
-	readonly redoWhat = $derived(this.#future.at(-1)?.what);
+	readonly #history: History;
 
 	constructor(
 		project: Project,
-		private readonly save: SaveProject
+		private readonly save: SaveProject,
+		/** Where its history is kept while the page is left; nowhere where left out. */
+		kept?: Kept
 	) {
 		this.project = project;
 		this.#base = project;
+		this.#history = new History((_what, turns) => this.#turn(turns), kept ? { kept } : {});
+	}
+
+	get undoWhat(): string | undefined {
+		return this.#history.undoWhat;
+	}
+	get redoWhat(): string | undefined {
+		return this.#history.redoWhat;
 	}
 
 	/** What the store holds now: another tab may have changed it. What is not stored yet stands, field by field. */
@@ -59,18 +58,15 @@ export class ProjectEditor {
 		if (!sameData(merged, this.project)) this.project = merged;
 	}
 
-	/** `what` names the change; a run of changes with the same name is undone as one. */
+	/** `what` names the change; where that ends in …, a run of such changes is undone as one. */
 	change(what: string, patch: Partial<Project>, yarns: readonly YarnChange[] = []): void {
 		const before = this.project;
 		const after = { ...before, ...patch };
 		if (sameData(after, before)) return;
-		const last = this.#past.at(-1);
-		const goesOn = last?.what === what && what.endsWith('…');
-		this.#past = goesOn
-			? [...this.#past.slice(0, -1), { ...last, after }]
-			: [...this.#past, { what, before, after, yarns }].slice(-MOST_STEPS);
-		this.#future = [];
-		this.#put(after, yarns);
+		this.#history.change(what, [
+			{ table: 'projects', id: before.id, before, after },
+			...yarns.map((y): Change => ({ table: 'yarns', id: y.after.id, ...y }))
+		]);
 	}
 
 	/** Some of its recipe's options. */
@@ -79,21 +75,20 @@ export class ProjectEditor {
 	}
 
 	undo(): void {
-		const step = this.#past.at(-1);
-		if (!step) return;
-		this.#past = this.#past.slice(0, -1);
-		this.#future = [...this.#future, step];
-		// Only what the step changed goes back: what another tab changed meanwhile stands.
-		const back = step.yarns.map(({ before, after }) => ({ before: after, after: before }));
-		this.#put(merge3(step.after, step.before, this.project), back);
+		this.#history.undo();
+	}
+	redo(): void {
+		this.#history.redo();
 	}
 
-	redo(): void {
-		const step = this.#future.at(-1);
-		if (!step) return;
-		this.#future = this.#future.slice(0, -1);
-		this.#past = [...this.#past, step];
-		this.#put(merge3(step.before, step.after, this.project), step.yarns);
+	/** Only what a step changed goes back: what another tab changed meanwhile stands. */
+	#turn(turns: readonly Change[]): void {
+		const own = turns.find((t) => t.table === 'projects');
+		const yarns = turns.flatMap(({ table, before, after }): YarnChange[] =>
+			table === 'yarns' && before && after ? [{ before: before as Yarn, after: after as Yarn }] : []
+		);
+		const next = own ? turned(own, this.project) : undefined;
+		this.#put(next ?? this.project, yarns);
 	}
 
 	#put(project: Project, yarns: readonly YarnChange[]): void {

@@ -21,7 +21,8 @@ import {
 import { gaugeBook } from '$lib/core/bench/gauge/book';
 import { ShelfPlans } from './shelf-plans.svelte';
 import type { NoPlan, Plan } from '$lib/core/plan/types';
-import { BenchHistory } from './bench-history.svelte';
+import { nameChange, type BenchRecords, type BenchTable } from './bench-changes';
+import { History, inThisTab, turned, type Change as Turn } from './history.svelte';
 import { Keeper, type Change, type RecordTable } from './keeper.svelte';
 import { ProjectEditor } from './project-editor.svelte';
 
@@ -38,6 +39,8 @@ const NOTHING: Records = {
 
 const NO_BENCH: Bench = { machines: [], yarns: [], swatches: [], tests: [], evidence: [] };
 
+/** Typing in one record of the bench is one step until a pause as long as this, ms. */
+const SAME_STEP_MS = 1500;
 /** Records are checked against the schemas of the file format once the first page stands, ms. */
 const CHECK_MS = 1200;
 /** The store usually opens at once; longer than this is said, ms. */
@@ -74,19 +77,40 @@ export class Workbench {
 	readonly book = $derived(this.#benchAndBook.book);
 	readonly units = $derived(this.settings.units);
 	/** Undo and redo over what lies on the bench. */
-	readonly history: BenchHistory;
+	readonly history: History;
 	/** Plans as the shelf draws them. */
 	readonly #shelf: ShelfPlans;
 	// Never shown itself: each editor is reactive on its own.
 	// eslint-disable-next-line svelte/prefer-svelte-reactivity
 	#editors = new Map<string, ProjectEditor>();
+	// eslint-disable-next-line svelte/prefer-svelte-reactivity
+	readonly #orders = new Map<string, History>();
 	/** Changes of settings on their way to the disk: what is read meanwhile does not undo them. */
 	#unwritten: readonly Partial<Settings>[] = [];
 
 	constructor(readonly db: TombleDb) {
 		this.keeper = new Keeper(db);
 		this.#shelf = new ShelfPlans(db);
-		this.history = new BenchHistory((what, changes) => this.keeper.write(what, changes));
+		this.history = new History((what, turns) => this.#turn(what, turns), {
+			pauseMs: SAME_STEP_MS,
+			kept: inThisTab('bench')
+		});
+	}
+
+	/** Stores what a step turns records into; of each only what the step changed. */
+	#turn(what: string, turns: readonly Turn[]): Promise<boolean> {
+		const changes = turns.map((t): Change => {
+			const list: readonly { readonly id: string }[] = this.records[t.table];
+			return {
+				table: t.table,
+				id: t.id,
+				record: turned(
+					t,
+					list.find((r) => r.id === t.id)
+				)
+			};
+		});
+		return this.keeper.write(nameOf(turns) ?? what, changes);
 	}
 
 	/** What reads, with what is not on the disk yet laid over it. */
@@ -203,25 +227,29 @@ export class Workbench {
 		return this.#shelf.of(project, this.bench);
 	}
 
-	/** The one editor of a project: its undo history lasts while the application is open. */
+	/** The one editor of a project: its undo history lasts until this tab is closed. */
 	editor(project: Project): ProjectEditor {
 		let editor = this.#editors.get(project.id);
 		if (!editor) {
-			editor = new ProjectEditor(project, (base, next, stored, yarns) => {
-				let kept = next;
-				const changes: Change[] = [
-					{ table: 'projects', id: next.id, record: next },
-					...yarns.map((y): Change => ({ table: 'yarns', id: y.after.id, record: y.after }))
-				];
-				void this.keeper.write(next.name, changes, {
-					run: async () => {
-						const sound = await import('$lib/store/sound').catch(() => null);
-						const reads = (p: Project) => sound?.unsoundness('projects', p) == null;
-						kept = await mergeProject(this.db, { base: base(), next, yarns, reads });
-					},
-					stored: () => stored(kept)
-				});
-			});
+			editor = new ProjectEditor(
+				project,
+				(base, next, stored, yarns) => {
+					let kept = next;
+					const changes: Change[] = [
+						{ table: 'projects', id: next.id, record: next },
+						...yarns.map((y): Change => ({ table: 'yarns', id: y.after.id, record: y.after }))
+					];
+					void this.keeper.write(next.name, changes, {
+						run: async () => {
+							const sound = await import('$lib/store/sound').catch(() => null);
+							const reads = (p: Project) => sound?.unsoundness('projects', p) == null;
+							kept = await mergeProject(this.db, { base: base(), next, yarns, reads });
+						},
+						stored: () => stored(kept)
+					});
+				},
+				inThisTab(`project ${project.id}`)
+			);
 			this.#editors.set(project.id, editor);
 		}
 		return editor;
@@ -229,6 +257,17 @@ export class Workbench {
 
 	putOrder(order: Order): Promise<boolean> {
 		return this.keeper.write(order.name, [{ table: 'orders', id: order.id, record: order }]);
+	}
+	/** Undo and redo of one order. */
+	orderHistory(id: Order['id']): History {
+		let history = this.#orders.get(id);
+		if (!history) {
+			history = new History((what, turns) => this.#turn(what, turns), {
+				kept: inThisTab(`order ${id}`)
+			});
+			this.#orders.set(id, history);
+		}
+		return history;
 	}
 	/** Removes an order; what it returns puts it back. */
 	async removeOrder(order: Order): Promise<() => Promise<unknown>> {
@@ -293,31 +332,28 @@ export class Workbench {
 		};
 	}
 
-	// A record that is not there yet is added; what is there is changed. All of it can be undone.
-	putMachine = (m: Machine) =>
-		this.history.put(
-			'machines',
-			m,
-			this.records.machines.find((x) => x.id === m.id)
-		);
-	putYarn = (y: Yarn) =>
-		this.history.put(
-			'yarns',
-			y,
-			this.records.yarns.find((x) => x.id === y.id)
-		);
-	putTest = (t: YarnTest) =>
-		this.history.put(
-			'tests',
-			t,
-			this.records.tests.find((x) => x.id === t.id)
-		);
-	putSwatch = (s: Swatch) =>
-		this.history.put(
-			'swatches',
-			s,
-			this.records.swatches.find((x) => x.id === s.id)
-		);
+	/** A record of the bench that is not there yet is added; what is there is changed. It can be undone. */
+	put<T extends BenchTable>(table: T, after: BenchRecords[T]): Promise<unknown> {
+		const list = this.records[table] as readonly BenchRecords[T][];
+		const before = list.find((x) => x.id === after.id);
+		const change = { table, id: after.id, before, after };
+		return Promise.resolve(this.history.change(nameChange(table, before, after), [change]));
+	}
+	/** Takes a record off the bench; it can be undone. */
+	remove<T extends BenchTable>(table: T, before: BenchRecords[T]): Promise<unknown> {
+		const change = { table, id: before.id, before, after: undefined };
+		return Promise.resolve(this.history.change(nameChange(table, before, undefined), [change]));
+	}
+	putMachine = (m: Machine) => this.put('machines', m);
+	putYarn = (y: Yarn) => this.put('yarns', y);
+	putTest = (t: YarnTest) => this.put('tests', t);
+	putSwatch = (s: Swatch) => this.put('swatches', s);
+}
+
+/** What one record is called, where it has a name. */
+function nameOf([turn, ...more]: readonly Turn[]): string | undefined {
+	const record = turn?.after ?? turn?.before;
+	return more.length === 0 && record && 'name' in record ? String(record.name) : undefined;
 }
 
 /** Asks the browser not to clear what is here when space runs short; it may refuse, and need not ask the maker. */

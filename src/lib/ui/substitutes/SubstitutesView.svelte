@@ -95,7 +95,7 @@
 			label: 'Undo',
 			onClick: () => {
 				editor.undo();
-				if (added) void workbench.history.remove('yarns', added);
+				if (added) void workbench.remove('yarns', added);
 			}
 		});
 		await goto(`/project/${project.id}/plan`);

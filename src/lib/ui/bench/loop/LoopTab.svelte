@@ -33,7 +33,7 @@
 	function put(loops: Swatch['loops']) {
 		const next = { ...blankSwatch(swatch, machine, yarn), loops };
 		if (next.readings.length + next.loops.length > 0) void workbench.putSwatch(next);
-		else if (swatch) void workbench.history.remove('swatches', swatch);
+		else if (swatch) void workbench.remove('swatches', swatch);
 	}
 </script>
 

@@ -63,7 +63,7 @@
 	const putSwatch = (patch: Partial<Swatch>) => {
 		const next = { ...blankSwatch(swatch, machine, yarn), ...patch };
 		if (next.readings.length + next.loops.length > 0) return workbench.putSwatch(next);
-		return swatch && workbench.history.remove('swatches', swatch);
+		return swatch && workbench.remove('swatches', swatch);
 	};
 	const put = (next: Reading[]) => putSwatch({ readings: next });
 </script>

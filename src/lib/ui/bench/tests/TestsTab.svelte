@@ -65,7 +65,7 @@
 		form = blank();
 	}
 	async function remove(t: YarnTest) {
-		await workbench.history.remove('tests', t);
+		await workbench.remove('tests', t);
 		void notices.say('Yarn test removed', {
 			label: 'Put it back',
 			onClick: () => void workbench.putTest(t)

@@ -1,0 +1,41 @@
+import type { Machine, Swatch, Yarn, YarnTest } from '$lib/core/model/bench';
+import type { Bench } from '$lib/core/model/project';
+import { sameData } from '$lib/file/same-data';
+import type { Change } from './history.svelte';
+
+export interface BenchRecords {
+	machines: Machine;
+	yarns: Yarn;
+	swatches: Swatch;
+	tests: YarnTest;
+}
+export type BenchTable = keyof BenchRecords;
+
+const WORDS: { readonly [T in BenchTable]: string } = {
+	machines: 'machine',
+	yarns: 'yarn',
+	swatches: 'swatch',
+	tests: 'yarn test'
+};
+
+/** What a change of one record of the bench is called; typing goes on as one. */
+export function nameChange<T extends BenchTable>(
+	table: T,
+	before: BenchRecords[T] | undefined,
+	after: BenchRecords[T] | undefined
+): string {
+	const what = WORDS[table];
+	if (!before) return `${what} added`;
+	return after ? `${what} changed…` : `${what} removed`;
+}
+
+/** What opening a table would change, as one step; records that are there already only where `replace` says so. */
+export function tableChanges(mine: Bench, file: Bench, replace: boolean): Change[] {
+	return (['yarns', 'swatches', 'tests'] as const).flatMap((table) =>
+		file[table].flatMap((after): Change[] => {
+			const before = mine[table].find((x) => x.id === after.id);
+			if (before && (!replace || sameData(before, after))) return [];
+			return [{ table, id: after.id, before, after }];
+		})
+	);
+}

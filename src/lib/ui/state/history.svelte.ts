@@ -1,0 +1,160 @@
+import * as z from 'zod';
+import { merge3 } from '$lib/store/merge3';
+import type { RecordTable } from './keeper.svelte';
+
+/** One record before and after a change; undefined where it was not there. */
+export interface Change<R extends object = object> {
+	readonly table: RecordTable;
+	readonly id: string;
+	readonly before: R | undefined;
+	readonly after: R | undefined;
+}
+interface Step {
+	readonly what: string;
+	readonly changes: readonly Change[];
+	readonly at: number;
+}
+
+/** Where steps are kept while the page is left or loaded anew; what does not fit there is forgotten, the oldest first. */
+export interface Kept {
+	read(): string | null;
+	write(text: string): void;
+}
+
+const record = z.custom<object>((x) => typeof x === 'object' && x !== null).optional();
+const TABLES = ['machines', 'yarns', 'swatches', 'tests', 'projects', 'results', 'orders'] as const;
+const step = z.object({
+	what: z.string(),
+	at: z.number(),
+	changes: z.array(
+		z.object({ table: z.enum(TABLES), id: z.string(), before: record, after: record })
+	)
+});
+const kept = z.object({ past: z.array(step), future: z.array(step) });
+
+const MOST_STEPS = 200;
+
+interface How {
+	/** Changes of one name that follow within this are one step, ms; however long it is where not said. */
+	readonly pauseMs?: number;
+	readonly kept?: Kept;
+	readonly now?: () => number;
+}
+
+/**
+ * The named changes of some records, to be undone and redone: a project's with the yarns that change along, an order's, or
+ * those of all that lies on the bench. A name that ends in … goes on: such changes of the same records are one step.
+ */
+export class History {
+	#past = $state.raw<readonly Step[]>([]);
+	#future = $state.raw<readonly Step[]>([]);
+	readonly #pauseMs: number;
+	readonly #kept: Kept | undefined;
+	readonly #now: () => number;
+	readonly undoWhat = $derived(this.#past.at(-1)?.what.replace('…', ''));
+	readonly redoWhat = $derived(this.#future.at(-1)?.what.replace('…', ''));
+
+	/** `apply` stores what a step turns its records into; each is told what it turns them from. */
+	constructor(
+		private readonly apply: (what: string, turns: readonly Change[]) => unknown,
+		{ pauseMs = Infinity, kept: store, now = Date.now }: How = {}
+	) {
+		this.#pauseMs = pauseMs;
+		this.#kept = store;
+		this.#now = now;
+		this.#read();
+	}
+
+	/** Stores a change and remembers it: all of its records or none. */
+	change(what: string, changes: readonly Change[]): unknown {
+		if (changes.length === 0) return undefined;
+		const last = this.#past.at(-1);
+		const at = this.#now();
+		const next = { what, changes, at };
+		this.#past = (
+			last && this.#goesOn(last, next)
+				? [...this.#past.slice(0, -1), { ...next, changes: joined(last.changes, changes) }]
+				: [...this.#past, next]
+		).slice(-MOST_STEPS);
+		this.#future = [];
+		this.#write();
+		return this.apply(what.replace('…', ''), changes);
+	}
+
+	undo(): unknown {
+		const step = this.#past.at(-1);
+		if (!step) return undefined;
+		this.#past = this.#past.slice(0, -1);
+		this.#future = [...this.#future, step];
+		this.#write();
+		const back = step.changes.map((c) => ({ ...c, before: c.after, after: c.before }));
+		return this.apply(`undo ${step.what.replace('…', '')}`, back);
+	}
+
+	redo(): unknown {
+		const step = this.#future.at(-1);
+		if (!step) return undefined;
+		this.#future = this.#future.slice(0, -1);
+		// What is typed now is another step.
+		this.#past = [...this.#past, { ...step, what: step.what.replace('…', '') }];
+		this.#write();
+		return this.apply(step.what.replace('…', ''), step.changes);
+	}
+
+	#goesOn(last: Step, next: Step): boolean {
+		return (
+			next.what.endsWith('…') &&
+			last.what === next.what &&
+			next.at - last.at < this.#pauseMs &&
+			last.changes.length === next.changes.length &&
+			last.changes.every((c, i) => c.id === next.changes[i]?.id)
+		);
+	}
+
+	#read(): void {
+		try {
+			const found = kept.safeParse(JSON.parse(this.#kept?.read() ?? 'null'));
+			if (!found.success) return;
+			this.#past = found.data.past.map(whole);
+			this.#future = found.data.future.map(whole);
+		} catch {
+			// Nothing was kept, or not by this version.
+		}
+	}
+	#write(): void {
+		if (!this.#kept) return;
+		for (let keep = this.#past.length; keep >= 0; keep = keep === 0 ? -1 : Math.floor(keep / 2)) {
+			const past = this.#past.slice(this.#past.length - keep);
+			try {
+				this.#kept.write(JSON.stringify({ past, future: this.#future }));
+				return;
+			} catch {
+				// There is no room for so many: the newer half is tried.
+			}
+		}
+	}
+}
+
+type Read = z.infer<typeof step>;
+const whole = ({ what, at, changes }: Read): Step => ({
+	what,
+	at,
+	changes: changes.map((c) => ({ ...c, before: c.before, after: c.after }))
+});
+
+/** Two changes of the same records as one. */
+const joined = (first: readonly Change[], then: readonly Change[]): Change[] =>
+	then.map((c, i) => ({ ...c, before: first[i]?.before }));
+
+/** A record as a step turns it, given as it stands: what another tab changed of it meanwhile stays. */
+export const turned = <T extends object>(
+	{ before, after }: Pick<Change, 'before' | 'after'>,
+	now: T | undefined
+): T | undefined =>
+	before && after && now ? merge3(before as T, after as T, now) : (after as T | undefined);
+
+/** Steps of one kind of record, kept by this tab until it is closed. */
+export const inThisTab = (scope: string): Kept => ({
+	read: () => sessionStorage.getItem(`history ${scope}`),
+	write: (text) => sessionStorage.setItem(`history ${scope}`, text)
+});
