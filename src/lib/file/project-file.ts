@@ -1,7 +1,8 @@
 import { strToU8 } from 'fflate';
 import * as z from 'zod';
 import { machine, swatch, yarn, yarnTest } from '../core/model/bench';
-import { allOptions, wish } from '../core/model/wish';
+import { optionsOf, wish } from '../core/model/wish';
+import { RECIPES } from '../core/recipe';
 import { parseJson } from './bounded';
 import { readList, type Unread } from './lists';
 import { refuse, type Refusal } from './refusal';
@@ -239,7 +240,7 @@ export const projectFileSchema = () =>
 		override: ({ zodSchema, jsonSchema }) => {
 			if (zodSchema !== (wish as unknown)) return;
 			for (const key of Object.keys(jsonSchema)) Reflect.deleteProperty(jsonSchema, key);
-			const known = allOptions().map((options) => {
+			const known = RECIPES.flatMap(({ id }) => optionsOf(id) ?? []).map((options) => {
 				const one = z.toJSONSchema(options, { io: 'input' });
 				Reflect.deleteProperty(one, '$schema');
 				return one;

@@ -12,10 +12,7 @@ const OPTIONS = new Map<string, z.ZodObject>();
 export const addOptions = (recipe: string, schema: z.ZodObject): void => {
 	OPTIONS.set(recipe, schema);
 };
-export const dropOptions = (recipe: string): boolean => OPTIONS.delete(recipe);
 export const optionsOf = (recipe: string): z.ZodObject | undefined => OPTIONS.get(recipe);
-/** Every schema of options that is known. */
-export const allOptions = (): readonly z.ZodObject[] => [...OPTIONS.values()];
 
 /** Any recipe's options, each by its own schema; those of a recipe that is not loaded stay as they are, whatever they hold. */
 export const wish = z
