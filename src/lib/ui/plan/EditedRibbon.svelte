@@ -6,6 +6,7 @@
 	import { filledSections, type Striped } from '$lib/core/stripes/filled';
 	import type { YarnRun } from '$lib/core/simulate/fabric';
 	import { joined } from '$lib/core/stripes/stripe-line';
+	import { grip, type Grip } from '../parts/grip';
 	import Ribbon from '../pictures/Ribbon.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { eventPins, findingMarks, foldRow } from '../state/ribbon-pins';
@@ -55,36 +56,24 @@
 		)
 	);
 
-	let dragging: number | null = null;
-	function down(e: PointerEvent & { currentTarget: SVGElement }, i: number) {
-		if (e.button !== 0) return;
-		e.preventDefault();
-		e.currentTarget.setPointerCapture(e.pointerId);
-		e.currentTarget.focus();
-		dragging = i;
-	}
-	function move(e: PointerEvent & { currentTarget: SVGElement }, rowAt: (x: number) => number) {
-		const svg = e.currentTarget.ownerSVGElement;
-		if (dragging === null || !svg) return;
-		edit.drag(dragging, rowAt(e.clientX - svg.getBoundingClientRect().left));
-	}
-	function up() {
-		if (dragging === null) return;
-		dragging = null;
-		edit.drop();
-	}
-	function keys(e: KeyboardEvent, i: number) {
-		const step = e.shiftKey ? 5 : 1;
-		const by = { ArrowLeft: -step, ArrowDown: -step, ArrowRight: step, ArrowUp: step }[e.key];
-		if (e.key === 'Escape') {
-			dragging = null;
-			edit.cancel();
-		}
-		if (by === undefined) return;
-		e.preventDefault();
-		e.stopPropagation();
-		edit.nudge(i, by);
-	}
+	let ribbon = $state<SVGGElement>();
+	const boundary = (i: number, rowAt: (x: number) => number): Grip => {
+		const [from, to] = [starts[i]?.from ?? 0, starts[i]?.to ?? 0];
+		return {
+			label: `Boundary between section ${i + 1} and ${i + 2}`,
+			now: to,
+			least: from + 1,
+			most: (starts[i + 1]?.to ?? to) - 1,
+			text: `row ${to}`,
+			move: (_by, e) => {
+				const svg = ribbon?.ownerSVGElement;
+				if (svg) edit.drag(i, rowAt(e.clientX - svg.getBoundingClientRect().left));
+			},
+			drop: () => edit.drop(),
+			cancel: () => edit.cancel(),
+			step: (by, large) => edit.nudge(i, (by.x + by.y) * (large ? 5 : 1))
+		};
+	};
 	/** Past this many the boundaries are too close to be taken hold of: the line is edited instead. */
 	const MOST_HANDLES = 160;
 	// Where each section begins, once for all handles.
@@ -109,7 +98,7 @@
 	runs={preview}
 >
 	{#snippet overlay({ x, rowAt, top, band })}
-		<g class="no-print">
+		<g class="no-print" bind:this={ribbon}>
 			{#each starts as s, i (i)}
 				<!-- A press takes a section in hand; the tools below do the same by keys. -->
 				<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
@@ -147,25 +136,7 @@
 				{#each starts.slice(0, -1) as s, i (i)}
 					{@const at = x(s.to)}
 					{@const half = Math.max(2, Math.min(8, (x(starts[i + 1]!.to) - x(s.from)) / 4))}
-					<g
-						class="boundary"
-						role="slider"
-						tabindex="0"
-						aria-label={`Boundary between section ${i + 1} and ${i + 2}`}
-						aria-valuemin={s.from + 1}
-						aria-valuemax={starts[i + 1]!.to - 1}
-						aria-valuenow={s.to}
-						aria-valuetext={`row ${s.to}`}
-						aria-orientation="horizontal"
-						onpointerdown={(e) => down(e, i)}
-						onpointermove={(e) => move(e, rowAt)}
-						onpointerup={up}
-						onpointercancel={() => {
-							dragging = null;
-							edit.cancel();
-						}}
-						onkeydown={(e) => keys(e, i)}
-					>
+					<g class="boundary" use:grip={boundary(i, rowAt)}>
 						<rect x={at - half} y={top} width={2 * half} height={band} fill="transparent" />
 						<path d={`M${at} ${top}v${band}`} class="line" />
 						<rect
@@ -190,7 +161,6 @@
 <style>
 	.boundary {
 		cursor: ew-resize;
-		touch-action: none;
 	}
 	.line {
 		stroke: transparent;

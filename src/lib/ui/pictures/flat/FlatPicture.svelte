@@ -75,11 +75,9 @@
 			{chosen}
 			onchoose={(p) => (pointing.piece = p)}
 			onmeasure={measure}
-			onpoint={(piece, side, index, x, y) =>
+			onpoint={(piece, side, index, to) =>
 				editor.wish('a point…', {
-					pieces: wish.pieces.map((p) =>
-						p.id === piece ? movedPoint(p, side, index, { x, y }) : p
-					)
+					pieces: wish.pieces.map((p) => (p.id === piece ? movedPoint(p, side, index, to) : p))
 				})}
 			onask={(m) => pointing.ask(m)}
 		/>

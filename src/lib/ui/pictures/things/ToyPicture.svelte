@@ -1,20 +1,12 @@
 <script lang="ts">
-	import {
-		bandsAlong,
-		partLength,
-		placeParts,
-		segmentLength,
-		segmentOutline,
-		segmentRadius,
-		standsAt,
-		type MadePart,
-		type PlacedPart
-	} from '$lib/core/recipe/things/form/toy';
+	import { placeParts, standsAt, type PlacedPart } from '$lib/core/recipe/things/form/toy';
 	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
 	import type { ThingPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import ScaleBar from './ScaleBar.svelte';
+	import { boxOf, drawnPart, inRows } from './toy-drawing';
 	import type { PartEdit } from './toy-edit';
+	import ToyGrips from './ToyGrips.svelte';
 
 	interface Props {
 		thing: ThingOf<'stuffed'>;
@@ -43,94 +35,13 @@
 	const gauge = $derived(plan.gauges[0]!);
 	let svg = $state<SVGSVGElement>();
 
-	/** Side by side, in as many rows as look well: what they are before they come together. */
-	function inRows(parts: readonly MadePart[], flat: boolean): PlacedPart[] {
-		const out: PlacedPart[] = [];
-		const gap = 2;
-		const size = (m: MadePart) => ({
-			long: flat ? m.segments.reduce((t, s) => t + s.flatCm, 0) : partLength(m),
-			wide: flat ? m.roundCm / 2 : 2 * Math.max(...m.segments.map((s) => segmentRadius(m, s)))
-		});
-		const all = parts.flatMap((m) => Array.from({ length: m.part.count }, () => m));
-		const most = Math.max(...all.map((m) => size(m).long)) * 1.3 + gap;
-		let [x, y, tall] = [0, 0, 0];
-		for (const m of all) {
-			const { long, wide } = size(m);
-			if (x > 0 && x + long > most) [x, y, tall] = [0, y - tall - gap, 0];
-			out.push({ of: m, at: { x, y: y - wide / 2 }, turn: 0, behind: false, hand: null });
-			x += long + gap;
-			tall = Math.max(tall, wide);
-		}
-		return out;
-	}
 	const flat = $derived(stage === 0);
 	const placed = $derived(
 		stage === 2 ? placeParts(thing.parts, thing.stands) : inRows(thing.parts, flat)
 	);
 	const ordered = $derived([...placed.filter((p) => p.behind), ...placed.filter((p) => !p.behind)]);
 
-	interface Drawn {
-		readonly d: string;
-		readonly bands: readonly { readonly yarn: number; readonly x: number; readonly w: number }[];
-		readonly from: number;
-		readonly long: number;
-		readonly radius: number;
-	}
-	function drawn(m: MadePart): Drawn[] {
-		let from = 0;
-		return m.segments.map((s) => {
-			const long = flat ? s.flatCm : segmentLength(m, s);
-			const radius = flat ? m.roundCm / 4 : segmentRadius(m, s);
-			const start = from;
-			from += long;
-			const outline = flat
-				? [
-						{ x: start, y: radius },
-						{ x: start + long, y: radius },
-						{ x: start + long, y: -radius },
-						{ x: start, y: -radius }
-					]
-				: segmentOutline(m, s, start);
-			let row = 0;
-			const bands = flat
-				? s.bands.map((b) => {
-						const x = start + (row / s.rows) * long;
-						row += b.rows;
-						return { yarn: b.yarn, x, w: (b.rows / s.rows) * long };
-					})
-				: bandsAlong(m, s).map((b) => ({
-						yarn: b.yarn,
-						x: start + b.from * long,
-						w: (b.to - b.from) * long
-					}));
-			return {
-				d: `M${outline.map((p) => `${p.x.toFixed(2)} ${p.y.toFixed(2)}`).join('L')}Z`,
-				bands,
-				from: start,
-				long,
-				radius
-			};
-		});
-	}
-	const corners = $derived(
-		placed.flatMap((p) => {
-			const parts = drawn(p.of);
-			return parts.flatMap((s) =>
-				[
-					{ x: s.from, y: s.radius },
-					{ x: s.from, y: -s.radius },
-					{ x: s.from + s.long, y: s.radius },
-					{ x: s.from + s.long, y: -s.radius }
-				].map((c) => standsAt(p, c))
-			);
-		})
-	);
-	const box = $derived({
-		left: Math.min(...corners.map((c) => c.x)),
-		right: Math.max(...corners.map((c) => c.x)),
-		low: Math.min(...corners.map((c) => c.y)),
-		high: Math.max(...corners.map((c) => c.y))
-	});
+	const box = $derived(boxOf(placed, flat));
 	// Held still while a hand draws, or what is taken hold of would run away under it.
 	let held = $state.raw<{ box: typeof box; px: number } | null>(null);
 	const fit = $derived(
@@ -152,7 +63,7 @@
 	const eyes = $derived.by(() => {
 		const host = stage === 2 ? placed.find((p) => p.of.part.id === thing.eyes.part) : undefined;
 		if (!host || thing.eyes.kind === 'none') return [];
-		const head = drawn(host.of).at(-1)!;
+		const head = drawnPart(host.of, flat).at(-1)!;
 		const n = thing.stands === 'upright' ? thing.eyes.count : Math.ceil(thing.eyes.count / 2);
 		return Array.from({ length: n }, (_, i) =>
 			standsAt(host, {
@@ -162,83 +73,10 @@
 		);
 	});
 
-	interface Handle {
-		readonly key: string;
-		readonly part: PlacedPart;
-		readonly segment: number;
-		readonly what: 'long' | 'thick';
-		readonly at: { x: number; y: number };
-		readonly value: number;
-		readonly from: number;
-	}
-	const handles = $derived.by((): Handle[] => {
-		const p = placed.find((x) => x.of.part.id === picked);
-		if (!onedit || stage === 0 || !p) return [];
-		return drawn(p.of).flatMap((s, i): Handle[] => [
-			{
-				key: `long-${i}`,
-				part: p,
-				segment: i,
-				what: 'long',
-				at: standsAt(p, { x: s.from + s.long, y: 0 }),
-				value: s.long,
-				from: s.from
-			},
-			...(p.of.part.stuffed
-				? [
-						{
-							key: `thick-${i}`,
-							part: p,
-							segment: i,
-							what: 'thick' as const,
-							at: standsAt(p, { x: s.from + s.long / 2, y: s.radius }),
-							value: 2 * s.radius,
-							from: s.from
-						}
-					]
-				: [])
-		]);
-	});
-	const send = (h: Handle, value: number) =>
-		onedit?.(
-			h.what === 'long'
-				? { part: h.part.of.part.id, segment: h.segment, longCm: Math.max(0.5, value) }
-				: { part: h.part.of.part.id, segment: h.segment, thickCm: Math.max(0.5, value) }
-		);
-	let drag: { h: Handle } | null = null;
-	function move(e: PointerEvent) {
-		if (!drag || !svg) return;
-		const r = svg.getBoundingClientRect();
-		const k = width / r.width;
-		const at = {
-			x: ((e.clientX - r.left) * k - width / 2) / px + (fit.box.left + fit.box.right) / 2,
-			y: fit.box.high - ((e.clientY - r.top) * k - 12) / px
-		};
-		const { part, from, what } = drag.h;
-		const dx = at.x - part.at.x;
-		const dy = at.y - part.at.y;
-		const along = dx * Math.cos(part.turn) + dy * Math.sin(part.turn);
-		const across = -dx * Math.sin(part.turn) + dy * Math.cos(part.turn);
-		send(drag.h, what === 'long' ? along - from : 2 * Math.abs(across));
-	}
-	/** Keys come faster than plans: the next one goes on from where the last one led. */
-	const GOES_ON_MS = 700;
-	let led: { key: string; value: number; at: number } | null = null;
-	function key(e: KeyboardEvent, h: Handle) {
-		const step = e.shiftKey ? 1 : 0.2;
-		const by = ['ArrowRight', 'ArrowUp'].includes(e.key)
-			? step
-			: ['ArrowLeft', 'ArrowDown'].includes(e.key)
-				? -step
-				: 0;
-		if (by === 0) return;
-		e.preventDefault();
-		const now = performance.now();
-		const goesOn = led?.key === h.key && now - led.at < GOES_ON_MS;
-		const value = Math.max(0.5, (goesOn ? led!.value : h.value) + by);
-		led = { key: h.key, value, at: now };
-		send(h, value);
-	}
+	const inHand = $derived(
+		onedit && !flat ? placed.find((x) => x.of.part.id === picked) : undefined
+	);
+	const scale = () => (svg ? width / svg.getBoundingClientRect().width : 1);
 </script>
 
 <svg
@@ -253,11 +91,6 @@
 		'Its parts stuffed, to scale',
 		'The finished toy, to scale'
 	][stage]}
-	onpointermove={move}
-	onpointerup={() => {
-		drag = null;
-		held = null;
-	}}
 >
 	<defs>
 		{#each plan.yarns as y, i (i)}
@@ -284,7 +117,7 @@
 		</radialGradient>
 	</defs>
 	{#each ordered as p, i (i)}
-		{@const parts = drawn(p.of)}
+		{@const parts = drawnPart(p.of, flat)}
 		<g
 			transform={matrix(p)}
 			class={onpick && 'cursor-pointer'}
@@ -346,29 +179,17 @@
 				fill="white"
 			/><circle cx={X(e.x) + r * 0.3} cy={Y(e.y)} r={r * 0.16} fill="white" />{/if}
 	{/each}
-	{#each handles as h (h.key)}
-		<circle
-			cx={X(h.at.x)}
-			cy={Y(h.at.y)}
-			r="8"
-			role="slider"
-			tabindex="0"
-			aria-label={`${h.part.of.part.name}, swelling ${h.segment + 1}, how ${h.what}`}
-			aria-valuenow={Math.round(h.value * 10) / 10}
-			aria-valuetext={`${h.value.toFixed(1)} cm`}
-			class={[
-				'stroke-base-content touch-none',
-				h.what === 'long' ? 'fill-accent cursor-ew-resize' : 'fill-base-100 cursor-ns-resize'
-			]}
-			stroke-width="2"
-			onpointerdown={(e) => {
-				e.stopPropagation();
-				drag = { h };
-				held = { box, px: fit.px };
-				svg?.setPointerCapture(e.pointerId);
-			}}
-			onkeydown={(e) => key(e, h)}
+	{#if inHand && onedit}
+		<ToyGrips
+			part={inHand}
+			{px}
+			x={X}
+			y={Y}
+			{scale}
+			{units}
+			{onedit}
+			onhold={(hold) => (held = hold ? { box, px: fit.px } : null)}
 		/>
-	{/each}
+	{/if}
 	<ScaleBar x={10} y={height - 6} {px} {units} />
 </svg>

@@ -8,6 +8,8 @@ export type PartEdit =
 	| { readonly part: string; readonly segment: number; readonly longCm: number }
 	| { readonly part: string; readonly segment: number; readonly thickCm: number };
 
+/** A swelling is drawn at most so long or thick, cm. */
+export const MOST_PART_CM = 100;
 const clamp = (x: number, low: number, high: number): number => Math.min(high, Math.max(low, x));
 
 /** The wish after a swelling was drawn longer or thicker: what is seen is turned into tube and stuffing. */
