@@ -1,7 +1,8 @@
+import { found } from '../core/quantity/sure';
 import { MACHINE_PRESETS } from '../core/bench/machine/presets';
 import type { Machine } from '../core/model/bench';
 
-const preset = (pins: number) => MACHINE_PRESETS.find((p) => p.pins === pins)!;
+const preset = (pins: number) => found(MACHINE_PRESETS, (p) => p.pins === pins);
 export const big: Machine = {
 	...preset(48),
 	id: 'machine-48' as Machine['id'],

@@ -1,3 +1,4 @@
+import { found } from '../core/quantity/sure';
 import type {
 	LoopReading,
 	Machine,
@@ -53,7 +54,7 @@ function swatch(
 	note = '',
 	loops: LoopReading[] = []
 ): Swatch {
-	const yarn = yarns.find((y) => y.id === yarnId)!;
+	const yarn = found(yarns, (y) => y.id === yarnId);
 	return {
 		id: id as Swatch['id'],
 		machineId: machine.id,

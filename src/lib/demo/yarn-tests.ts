@@ -1,3 +1,4 @@
+import { found } from '../core/quantity/sure';
 import type { Machine, YarnTest } from '../core/model/bench';
 import { DAY, START } from './fair';
 import { big, small } from './machines';
@@ -9,7 +10,7 @@ function tried(
 	[machine, yarnId]: [Machine, string],
 	rest: Partial<YarnTest>
 ): YarnTest {
-	const yarn = yarns.find((y) => y.id === yarnId)!;
+	const yarn = found(yarns, (y) => y.id === yarnId);
 	return {
 		id: id as YarnTest['id'],
 		machineId: machine.id,

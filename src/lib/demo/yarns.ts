@@ -1,3 +1,4 @@
+import { found } from '../core/quantity/sure';
 import type { Yarn } from '../core/model/bench';
 import { holdTogether } from '../core/bench/yarn/held-together';
 
@@ -122,8 +123,8 @@ export const yarns: Yarn[] = [
 
 /** Two strands of one line and one of mohair: what the stall sells as its warm hats. */
 const warm = holdTogether('ht-warm' as Yarn['id'], [
-	{ yarn: yarns.find((y) => y.id === 'tw-reed')!, strands: 2 },
-	{ yarn: yarns.find((y) => y.id === 'mk-smoke')!, strands: 1 }
+	{ yarn: found(yarns, (y) => y.id === 'tw-reed'), strands: 2 },
+	{ yarn: found(yarns, (y) => y.id === 'mk-smoke'), strands: 1 }
 ]);
 yarns.push(warm);
 

@@ -1,3 +1,4 @@
+import { at as entryAt } from '../core/quantity/sure';
 import type { SoundInput } from './sound-input';
 
 export interface SimulatedSound {
@@ -33,7 +34,9 @@ function strike(rate: number, hz: number, decayS: number, overS: number, random:
 }
 
 function add(to: Float32Array, what: Float32Array, at: number, times: number): void {
-	for (let i = 0; i < what.length && at + i < to.length; i++) to[at + i]! += times * what[i]!;
+	for (let i = 0; i < what.length && at + i < to.length; i++) {
+		to[at + i] = entryAt(to, at + i) + times * entryAt(what, i);
+	}
 }
 
 /**

@@ -1,3 +1,4 @@
+import { at, last } from '../core/quantity/sure';
 import { strToU8, zipSync } from 'fflate';
 import { APART_FORMAT, BENCH_FORMAT, ORDERS_FORMAT, type Apart } from './backup-format';
 import { readAny } from './backup-read';
@@ -65,7 +66,7 @@ function projectParts(all: Everything): Record<string, Uint8Array>[] {
 			size = 0;
 			files = 0;
 		}
-		parts.at(-1)![`projects/${String(i + 1).padStart(3, '0')}-${slug(p.name)}.json`] = bytes;
+		last(parts)[`projects/${String(i + 1).padStart(3, '0')}-${slug(p.name)}.json`] = bytes;
 		size += bytes.length;
 		files += 1;
 	}
@@ -122,7 +123,7 @@ export function writeBackups(all: Everything, apart: readonly Apart[] = []): Uin
 
 /** A backup in one zip. */
 export const writeBackup = (all: Everything, apart: readonly Apart[] = []): Uint8Array =>
-	writeBackups(all, apart)[0]!;
+	at(writeBackups(all, apart), 0);
 
 /**
  * One project with what it uses, as text that opens again.

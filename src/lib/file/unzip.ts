@@ -1,3 +1,4 @@
+import { at as entryAt } from '../core/quantity/sure';
 import { Unzip, UnzipInflate } from 'fflate';
 import { refuse, type Refusal } from './refusal';
 
@@ -60,7 +61,7 @@ export function unpack(
 }
 
 function joined(chunks: readonly Uint8Array[], size: number): Uint8Array {
-	if (chunks.length === 1) return chunks[0]!;
+	if (chunks.length === 1) return entryAt(chunks, 0);
 	const all = new Uint8Array(size);
 	let at = 0;
 	for (const c of chunks) {

@@ -1,3 +1,4 @@
+import { at as entryAt } from '../core/quantity/sure';
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage, type RGB } from 'pdf-lib';
 import type { Sheet, SheetPiece, SheetRing, Template } from '../core/sheet/sheet';
 import { printable } from './printable';
@@ -190,18 +191,18 @@ function piece(s: Setter, p: SheetPiece, nth: number): void {
 	s.y -= 14;
 	const cols = [s.width * 0.52, s.width * 0.68, s.width - MARGIN];
 	s.put('Section', MARGIN + 14, s.y, 8, { colour: QUIET });
-	s.put('Rows', cols[0]!, s.y, 8, { right: true, colour: QUIET });
-	s.put('Counter zeroed', cols[1]!, s.y, 8, { right: true, colour: QUIET });
-	s.put('Left running', cols[2]!, s.y, 8, { right: true, colour: QUIET });
+	s.put('Rows', entryAt(cols, 0), s.y, 8, { right: true, colour: QUIET });
+	s.put('Counter zeroed', entryAt(cols, 1), s.y, 8, { right: true, colour: QUIET });
+	s.put('Left running', entryAt(cols, 2), s.y, 8, { right: true, colour: QUIET });
 	for (const x of p.sections.slice(0, MOST_SECTIONS)) {
 		s.room(15);
 		s.y -= 14;
 		s.tick(MARGIN, s.y - 1);
 		s.swatch(MARGIN + 14, s.y - 1, x.colour);
 		s.put(x.name, MARGIN + 28, s.y, 9.5);
-		s.put(String(x.rows), cols[0]!, s.y, 9.5, { right: true, bold: true });
-		s.put(String(x.zeroed), cols[1]!, s.y, 9.5, { right: true });
-		s.put(String(x.running), cols[2]!, s.y, 9.5, { right: true });
+		s.put(String(x.rows), entryAt(cols, 0), s.y, 9.5, { right: true, bold: true });
+		s.put(String(x.zeroed), entryAt(cols, 1), s.y, 9.5, { right: true });
+		s.put(String(x.running), entryAt(cols, 2), s.y, 9.5, { right: true });
 	}
 	if (p.sections.length > MOST_SECTIONS)
 		s.say(`And ${p.sections.length - MOST_SECTIONS} sections more: count those at the screen.`);

@@ -1,3 +1,4 @@
+import { at as entryAt } from '../quantity/sure';
 import { scale, type Estimate } from '../quantity/estimate';
 import type { FaceBand, TuckedTube } from './tucked-tube';
 import { asWorn, widthStrain, wornFactor } from './wear';
@@ -50,7 +51,7 @@ function lay(face: readonly FaceBand[], rowsPerCm: readonly number[], factor: nu
 	let at = 0;
 	return face.map((b) => {
 		const fromCm = at;
-		at += ((b.to - b.from) / rowsPerCm[b.yarn]!) * factor;
+		at += ((b.to - b.from) / entryAt(rowsPerCm, b.yarn)) * factor;
 		return { yarn: b.yarn, from: b.from, fromCm, toCm: at };
 	});
 }
@@ -79,7 +80,7 @@ export function finishHat(input: FinishInput): FinishedHat {
 		.flatMap((b) => clip(b, 0, brimCm))
 		.map((b) => ({ yarn: b.yarn, fromCm: brimCm - b.toCm, toCm: brimCm - b.fromCm }));
 	const lip = brimCm > 0 ? tucked.liningLip : tucked.outerLip;
-	const peekCm = lip ? ((lip.to - lip.from) / rowsPerCm[lip.yarn]!) * factor : 0;
+	const peekCm = lip ? ((lip.to - lip.from) / entryAt(rowsPerCm, lip.yarn)) * factor : 0;
 	return {
 		headCm,
 		circumference,

@@ -1,3 +1,4 @@
+import { at as entryAt } from '../quantity/sure';
 import type { Assembly } from './assembly';
 
 /**
@@ -116,7 +117,7 @@ export function placesOf(rows: number, assembly: Assembly, brimRows = 0): RowPla
 		outermost.set(cell(l), Math.max(outermost.get(cell(l)) ?? -Infinity, l.layer));
 	const seen = (l: Laid) => outermost.get(cell(l)) === l.layer;
 	return Array.from({ length: rows }, (_, row) => {
-		const [a, b] = [halves[2 * row]!, halves[2 * row + 1]!];
+		const [a, b] = [entryAt(halves, 2 * row), entryAt(halves, 2 * row + 1)];
 		const outer = a.layer >= b.layer ? a : b;
 		return {
 			row,

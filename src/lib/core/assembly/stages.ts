@@ -1,3 +1,4 @@
+import { at as entryAt, last } from '../quantity/sure';
 import type { YarnRun } from '../simulate/fabric';
 import type { Assembly, AssemblyStep, Edge } from './assembly';
 import { foldsOf, lay, type Laid } from './layers';
@@ -73,14 +74,14 @@ function wallOf({ runs, rowsPerCm, widthCm, assembly, brimCm }: StageInput): Wal
 	let at = 0;
 	const parts = runs.map((r) => {
 		const from = at;
-		at += (r.to - r.from) / rowsPerCm[r.yarn]!;
+		at += (r.to - r.from) / entryAt(rowsPerCm, r.yarn);
 		return { ...r, fromCm: from };
 	});
 	const lengthCm = at;
 	const total = runs.at(-1)?.to ?? 0;
 	const cmAt = (row: number) => {
-		const part = parts.find((p) => row <= p.to) ?? parts.at(-1)!;
-		return part.fromCm + (row - part.from) / rowsPerCm[part.yarn]!;
+		const part = parts.find((p) => row <= p.to) ?? last(parts);
+		return part.fromCm + (row - part.from) / entryAt(rowsPerCm, part.yarn);
 	};
 	// Rungs at every change of yarn and every fold, else evenly; closer at the ends.
 	const end = Math.min(total / 2, ((widthCm * Math.PI) / 4 / Math.max(0.01, lengthCm)) * total);
@@ -89,8 +90,8 @@ function wallOf({ runs, rowsPerCm, widthCm, assembly, brimCm }: StageInput): Wal
 		return Array.from({ length: n + 1 }, (_, i) => from + ((to - from) * i) / n);
 	};
 	const rowAt = (cm: number) => {
-		const part = parts.findLast((p) => cm >= p.fromCm) ?? parts[0]!;
-		return part.from + (cm - part.fromCm) * rowsPerCm[part.yarn]!;
+		const part = parts.findLast((p) => cm >= p.fromCm) ?? entryAt(parts, 0);
+		return part.from + (cm - part.fromCm) * entryAt(rowsPerCm, part.yarn);
 	};
 	// A brim is folded where it turns, in both layers.
 	const tuck = foldsOf(assembly).find((f) => f.id === 'tuck');
@@ -211,7 +212,7 @@ function stageOf(input: StageInput, wall: Wall, state: State, step: number): Sta
 			const off = Math.abs(cm - pole);
 			if (off >= arc) continue;
 			const d = dome(off, arc);
-			const poleAt = lay([pole], folds)[0]!.at;
+			const poleAt = entryAt(lay([pole], folds), 0).at;
 			const inward = Math.sign(l.at - poleAt) || (poleAt <= lengthCm / 2 ? 1 : -1);
 			u = poleAt + inward * (shrunk + d.along);
 			wide = Math.min(wide, d.wide);
@@ -229,13 +230,13 @@ function stageOf(input: StageInput, wall: Wall, state: State, step: number): Sta
 		const { u, wide } = placed(cm, l);
 		return axis(u, wide);
 	};
-	const rungs = rows.map((row, i): Rung => ({ row, ...across(cms[i]!, laid[i]!) }));
+	const rungs = rows.map((row, i): Rung => ({ row, ...across(entryAt(cms, i), entryAt(laid, i)) }));
 	// All at once: what lies over what is known only of the whole.
-	const middles = rows.slice(1).map((to, i) => (rows[i]! + to) / 2);
+	const middles = rows.slice(1).map((to, i) => (entryAt(rows, i) + to) / 2);
 	const between = lay(middles.map(cmAt), folds, state.insideOut);
 	const bands = middles.map((middle, i): Band => {
 		const yarn = runs.find((r) => middle >= r.from && middle < r.to)?.yarn ?? 0;
-		const { layer, faceOut } = between[i]!;
+		const { layer, faceOut } = entryAt(between, i);
 		if (!state.ring) return { yarn, layer, faceOut, shade: 0 };
 		// The far half of a ring shows its inside; the sides turn away from the light.
 		const { turn } = ring(cmAt(middle));
@@ -298,7 +299,7 @@ const along = (a: Point, b: Point, t: number): Point => ({
 
 /** What a step leaves to be seen: seams, bound edges, chains, a slit. */
 function trimOf(s: AssemblyStep, c: TrimContext): Trim[] {
-	const at = (cm: number) => c.across(cm, lay([cm], c.folds)[0]!);
+	const at = (cm: number) => c.across(cm, entryAt(lay([cm], c.folds), 0));
 	const end = (edge: Edge) => at(edge === 'cast-on' ? 0 : c.lengthCm);
 	const { a: topA, b: topB } = at(0);
 	/** A chain from one point to another, what it is longer than the way bowed out towards `to`. */

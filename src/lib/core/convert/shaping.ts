@@ -1,3 +1,4 @@
+import { at, last as lastOf } from '../quantity/sure';
 import { MOST_EDGE_POINTS, MOST_PIECE_CM } from '../quantity/bounds';
 import { tidy } from '../quantity/parse';
 import { reachable } from '../shaping/counts';
@@ -43,7 +44,7 @@ interface Walk {
 }
 
 const onPins = (w: Walk): number => w.castOn - last(w, 'left').off - last(w, 'right').off;
-const last = (w: Walk, side: Side) => w.edges[side].at(-1)!;
+const last = (w: Walk, side: Side) => lastOf(w.edges[side]);
 
 const START = /^(?:cast on|co)?\s*(\d+)\s*(?:sts?|stitch(?:es)?|loops?)?\b/;
 const STITCHES = /^(\d+)\s*(?:sts?|stitch(?:es)?|loops?)\b(?: (?:left|remain|remaining|on))?/;
@@ -74,7 +75,7 @@ function shape(w: Walk, clause: string, m: RegExpMatchArray): Misread | null {
 	for (const side of SIDES) {
 		const { off } = last(w, side);
 		const by = sides.includes(side) ? n * times * (outward ? -1 : 1) : 0;
-		if (by !== 0 && w.edges[side].at(-1)!.row < w.row) w.edges[side].push({ off, row: w.row });
+		if (by !== 0 && lastOf(w.edges[side]).row < w.row) w.edges[side].push({ off, row: w.row });
 		if (by !== 0) w.edges[side].push({ off: off + by, row: w.row + rows });
 	}
 	w.row += rows;
@@ -144,7 +145,7 @@ export function readShaping(text: string, theirs: TheirGauge): ReadShaping {
 	const outline = outlineOf(w, theirs);
 	const widens = SIDES.some((s) => w.edges[s].some((p) => p.off < 0));
 	const narrows = SIDES.some((s) =>
-		w.edges[s].some((p, i, all) => i > 0 && p.off > all[i - 1]!.off)
+		w.edges[s].some((p, i, all) => i > 0 && p.off > at(all, i - 1).off)
 	);
 	const turned = widens && !narrows;
 	const large = tooLarge(outline);
@@ -171,7 +172,7 @@ function outlineOf(w: Walk, theirs: TheirGauge): Outline {
 			const part = next && next.off !== off ? 'slope' : 'side';
 			return { x, y: row / theirs.rowsPerCm, part };
 		});
-		const end = points.at(-1)!;
+		const end = lastOf(points);
 		const top = w.row / theirs.rowsPerCm;
 		return end.y < top - 1e-9 ? [...points, { x: end.x, y: top }] : points;
 	};

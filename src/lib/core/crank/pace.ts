@@ -1,3 +1,4 @@
+import { at as entryAt } from '../quantity/sure';
 import { median, sampleStandardDeviation } from 'simple-statistics';
 import { PRIOR_SECONDS_PER_ROW, PRIOR_RELATIVE_SD } from './time';
 import type { RunEvent } from '../model/project';
@@ -36,7 +37,7 @@ interface Step {
 	readonly ms: number;
 }
 const steps = (times: readonly { row: number; at: number }[]): Step[] =>
-	times.slice(1).map((t, i) => ({ row: t.row, ms: Math.max(0, t.at - times[i]!.at) }));
+	times.slice(1).map((t, i) => ({ row: t.row, ms: Math.max(0, t.at - entryAt(times, i).at) }));
 
 /** Rows a minute in each section while the crank turned; null where too few rows were timed. */
 export function paceBySection(

@@ -1,3 +1,4 @@
+import { at as entryAt, last as lastOf } from '../quantity/sure';
 import type { YarnAmount } from './amount';
 import type { Edge } from '../assembly/assembly';
 import type { PieceEdge } from '../assembly/joint';
@@ -158,7 +159,7 @@ export function knitPiece(input: Input): KnittedPiece {
 				loops: edge === 'cast-on' ? first : last
 			})
 	});
-	const main = gauges[runs[0]?.yarn ?? 0] ?? gauges[0]!;
+	const main = gauges[runs[0]?.yarn ?? 0] ?? entryAt(gauges, 0);
 	const worked: WorkedPiece = {
 		id: piece.id,
 		name: piece.name,
@@ -178,7 +179,7 @@ export function knitPiece(input: Input): KnittedPiece {
 		loops: gauges.map((_, yarn) => stitches.get(yarn) ?? 0),
 		waste: {
 			'cast-on': isSpare(allRuns[0]?.yarn ?? 0),
-			'cast-off': allRuns.length > 1 && isSpare(allRuns.at(-1)!.yarn)
+			'cast-off': allRuns.length > 1 && isSpare(lastOf(allRuns).yarn)
 		},
 		edges: piece.edges ?? borderOf(mainRows, first, last, main),
 		rowsWorking: piece.rowsWorking,

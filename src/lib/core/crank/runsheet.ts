@@ -1,3 +1,4 @@
+import { at as entryAt } from '../quantity/sure';
 import { JOIN_TAIL_CM, WASTE_TAIL_CM, type Tail, type TailUse } from './tails';
 import type { Machine } from '../model/bench';
 import { isSpare } from '../program/program';
@@ -187,7 +188,7 @@ export function runSheet(input: RunSheetInput): RunSheet {
 	}
 	for (const [i, leg] of legs.entries()) {
 		if (i === 0) continue;
-		const before = legs[i - 1]!;
+		const before = entryAt(legs, i - 1);
 		const toMain = before.kind === 'waste' && leg.kind === 'main';
 		const joined: TailLeft = { cm: JOIN_TAIL_CM, use: 'weave-in' };
 		events.push({

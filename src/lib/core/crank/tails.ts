@@ -1,3 +1,4 @@
+import { at as entryAt } from '../quantity/sure';
 import type { Edge } from '../assembly/assembly';
 import type { YarnRun } from '../simulate/fabric';
 import { own, worked, type Working } from '../quantity/working';
@@ -73,7 +74,11 @@ export function tailsOf(piece: Tailed): Tail[] {
 			use: 'weave-in',
 			working: [worked(JOIN_TAIL_CM, 'length', 'usual tail at a join')]
 		} as const;
-		return [runs[i]!.yarn, run.yarn].map((yarn) => ({ ...at, yarn, strands: strandsOf(yarn) }));
+		return [entryAt(runs, i).yarn, run.yarn].map((yarn) => ({
+			...at,
+			yarn,
+			strands: strandsOf(yarn)
+		}));
 	});
 	return [end('cast-on', first, 0), ...joins, end('cast-off', last, last.to)];
 }

@@ -1,3 +1,4 @@
+import { at, got } from '../quantity/sure';
 import type { Yarn, YarnId } from '../model/bench';
 import type { Bench, Project, UsedYarn } from '../model/project';
 import { plan } from '../plan';
@@ -21,7 +22,9 @@ export function needs(project: Project, bench: Bench): { yarnId: YarnId; grams: 
 	const made = plan(project, bench);
 	if (!made.ok) return [];
 	const lookup = lookupIn(bench.yarns);
-	return made.amounts.flatMap((a) => splitGrams(made.yarns[a.yarn]!, a.grams.value.mean, lookup));
+	return made.amounts.flatMap((a) =>
+		splitGrams(at(made.yarns, a.yarn), a.grams.value.mean, lookup)
+	);
 }
 
 /** What all planned projects hold back: those that hold yarn and are not yet taken off the stock. */
@@ -81,7 +84,7 @@ function change(used: readonly UsedYarn[], yarns: readonly Yarn[], sign: 1 | -1)
 	const tenth = (g: number) => Math.round(g * 10) / 10;
 	return yarns
 		.filter((y) => by.has(y.id))
-		.map((y) => ({ ...y, gramsOnHand: Math.max(0, tenth(y.gramsOnHand + sign * by.get(y.id)!)) }));
+		.map((y) => ({ ...y, gramsOnHand: Math.max(0, tenth(y.gramsOnHand + sign * got(by, y.id))) }));
 }
 
 /** What was used, by weighing each yarn before and after; null where the scale shows more after than before. */

@@ -1,3 +1,4 @@
+import { at as entryAt } from '../quantity/sure';
 import type { GaugeBook } from '../bench/gauge/book';
 import { gaugeFor, type Gauge } from '../bench/gauge/gauge';
 import { gramsOnHand } from '../bench/yarn/parts';
@@ -69,7 +70,12 @@ export function usedOf(
 	};
 	const on = (id: MachineId | null): OnMachine => {
 		const { machine, gauges } = at(id);
-		return { machine, gauge: (yarn) => gauges[index(yarn)]! };
+		return { machine, gauge: (yarn) => entryAt(gauges, index(yarn)) };
 	};
-	return { ...here, yarns, at, context: { ...on(null), yarn: (id) => yarns[index(id)]!, on } };
+	return {
+		...here,
+		yarns,
+		at,
+		context: { ...on(null), yarn: (id) => entryAt(yarns, index(id)), on }
+	};
 }

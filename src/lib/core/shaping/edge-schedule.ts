@@ -1,3 +1,4 @@
+import { at } from '../quantity/sure';
 import type { Shaping } from '../model/kinds';
 
 /** Stitches taken off an edge before row `row` (from 0) is knitted. */
@@ -110,8 +111,8 @@ export function scheduleEdge(wish: EdgeWish): EdgeSchedule {
 function bands(off: readonly number[], reach: number): { low: number; high: number }[] {
 	return off.map((_, row) => {
 		// Before the first row nothing can be off.
-		const early = row < reach ? 0 : off[row - reach]!;
-		const late = off[Math.min(off.length - 1, row + reach)]!;
+		const early = row < reach ? 0 : at(off, row - reach);
+		const late = at(off, Math.min(off.length - 1, row + reach));
 		return {
 			low: Math.max(0, Math.ceil(early - FREE)),
 			high: Math.max(0, Math.floor(late + FREE))
@@ -126,8 +127,8 @@ function bands(off: readonly number[], reach: number): { low: number; high: numb
 export function freeBands(off: readonly number[]): { low: number; high: number }[] {
 	const steps = (row: number): boolean => (off[row] ?? 0) - (off[row - 1] ?? 0) > LEAST_GROUP - 0.5;
 	return off.map((line, row) => ({
-		low: (row > 0 && steps(row) ? off[row - 1]! : line) - 0.5,
-		high: (row + 1 < off.length && steps(row + 1) ? off[row + 1]! : line) + 0.5
+		low: (row > 0 && steps(row) ? at(off, row - 1) : line) - 0.5,
+		high: (row + 1 < off.length && steps(row + 1) ? at(off, row + 1) : line) + 0.5
 	}));
 }
 
@@ -139,7 +140,7 @@ function search({ off, shaping, yarnAt }: EdgeWish, reach: number): EdgeSchedule
 	const nodes: Map<number, Node>[] = Array.from({ length: rows }, () => new Map());
 	const start: Node = { row: 0, off: 0, any: null, by: new Map() };
 	start.any = { beyond: 0, changes: 0, squares: 0, from: null, take: null };
-	nodes[0]!.set(0, start);
+	at(nodes, 0).set(0, start);
 	let best: Path | null = null;
 
 	const relax = (node: Node, key: number, path: Path) => {
@@ -149,15 +150,15 @@ function search({ off, shaping, yarnAt }: EdgeWish, reach: number): EdgeSchedule
 	};
 
 	for (let row = 0; row < rows; row++)
-		for (const node of nodes[row]!.values()) {
+		for (const node of at(nodes, row).values()) {
 			let beyond = 0;
 			let squares = 0;
 			const from = node.any!;
 			for (let to = row + 1; to <= rows; to++) {
-				const { low, high } = band[to - 1]!;
+				const { low, high } = at(band, to - 1);
 				if (node.off < low || node.off > high) break;
-				const away = Math.abs(node.off - line[to - 1]!);
-				const { low: least, high: most } = free[to - 1]!;
+				const away = Math.abs(node.off - at(line, to - 1));
+				const { low: least, high: most } = at(free, to - 1);
 				beyond += over(least - node.off, node.off - most);
 				squares += away * away;
 				if (to === rows) {
@@ -171,7 +172,7 @@ function search({ off, shaping, yarnAt }: EdgeWish, reach: number): EdgeSchedule
 					if (!best || cheaper(end, best)) best = end;
 					break;
 				}
-				for (let sum = Math.max(node.off + 1, band[to]!.low); sum <= band[to]!.high; sum++) {
+				for (let sum = Math.max(node.off + 1, at(band, to).low); sum <= at(band, to).high; sum++) {
 					const n = sum - node.off;
 					const how = waysToTake(n, to, { shaping, yarnAt });
 					if (!how) continue;
@@ -180,8 +181,9 @@ function search({ off, shaping, yarnAt }: EdgeWish, reach: number): EdgeSchedule
 					const turned = from.changes + (from.take ? 1 : 0);
 					// The same rhythm goes on, or another begins; which is cheaper is not known before.
 					const via = kept && cheaper(kept, { ...from, changes: turned }) ? kept : from;
-					let next = nodes[to]!.get(sum);
-					if (!next) nodes[to]!.set(sum, (next = { row: to, off: sum, any: null, by: new Map() }));
+					let next = at(nodes, to).get(sum);
+					if (!next)
+						at(nodes, to).set(sum, (next = { row: to, off: sum, any: null, by: new Map() }));
 					relax(next, key, {
 						beyond: via.beyond + beyond,
 						changes: via === kept ? kept.changes : turned,
@@ -204,11 +206,11 @@ function schedule(end: Path, line: readonly number[]): EdgeSchedule {
 	let off = 0;
 	let next = 0;
 	for (let row = 0; row < line.length; row++) {
-		while (takes[next]?.row === row) off += takes[next++]!.stitches;
-		const away = off - line[row]!;
+		while (takes[next]?.row === row) off += at(takes, next++).stitches;
+		const away = off - at(line, row);
 		if (Math.abs(away) > Math.abs(worst.stitches) + SAME) worst = { row, stitches: away };
-		const least = line[Math.max(0, row - 2)]! - FREE;
-		const most = line[Math.min(line.length - 1, row + 2)]! + FREE;
+		const least = at(line, Math.max(0, row - 2)) - FREE;
+		const most = at(line, Math.min(line.length - 1, row + 2)) + FREE;
 		const past = off > most ? off - most : Math.min(0, off - least);
 		if (Math.abs(past) > Math.abs(missed.stitches) + SAME) missed = { row, stitches: past };
 	}
@@ -250,7 +252,7 @@ export function offByRow(takes: readonly Take[], rows: number): number[] {
 	let off = 0;
 	let next = 0;
 	for (let row = 0; row < rows; row++) {
-		while (takes[next] && takes[next]!.row <= row) off += takes[next++]!.stitches;
+		while (takes[next] && at(takes, next).row <= row) off += at(takes, next++).stitches;
 		out.push(off);
 	}
 	return out;

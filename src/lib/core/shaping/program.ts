@@ -1,3 +1,4 @@
+import { at as entryAt } from '../quantity/sure';
 import { panelPins, edgeOfSide } from '../bench/machine/panel';
 import type { Machine } from '../model/bench';
 import type { PanelTurn, WasteWith } from '../model/kinds';
@@ -49,7 +50,7 @@ export function panelProgram(s: PieceSchedule, making: PanelMaking): Program {
 	const { from } = panelPins(machine, turn, s.stitches);
 	const to = Math.min(machine.pins, from + s.stitches);
 	const waste = wasteFor(edgeOfSide(s.rules.yarnAt, machine.turns), making.wasteStart);
-	const first = sections[0]!.yarn;
+	const first = entryAt(sections, 0).yarn;
 	const ops: Op[] = [
 		{
 			op: 'cast-on',

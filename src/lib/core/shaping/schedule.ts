@@ -1,3 +1,4 @@
+import { at, last as lastOf } from '../quantity/sure';
 import type { Shaping } from '../model/kinds';
 import { offByRow, scheduleEdge, type EdgeSchedule } from './edge-schedule';
 import {
@@ -135,9 +136,9 @@ export function partsOf(o: Outline, density: Density, seam: ShapeRules['seam']):
 		const edge = o[side];
 		const inward = side === 'left' ? 1 : -1;
 		const offAt = (x: number): number =>
-			Math.max(0, whole(inward * (x - edge[0]!.x) * density.stitchesPerCm));
+			Math.max(0, whole(inward * (x - at(edge, 0).x) * density.stitchesPerCm));
 		for (let i = 0; i + 1 < edge.length; i++) {
-			const [a, b] = [edge[i]!, edge[i + 1]!];
+			const [a, b] = [at(edge, i), at(edge, i + 1)];
 			const part = a.part ?? 'side';
 			const now = {
 				part,
@@ -156,7 +157,7 @@ export function partsOf(o: Outline, density: Density, seam: ShapeRules['seam']):
 				};
 			else found.push(now);
 		}
-		sides += offAt(edge.at(-1)!.x);
+		sides += offAt(lastOf(edge).x);
 	}
 	const h = heightOf(o);
 	const seams = seam.left + seam.right;
@@ -218,7 +219,7 @@ export function scheduleOf(o: Outline, density: Density, rules: ShapeRules): Sch
 /** Stitches on the pins while each row is knitted. */
 export function stitchesByRow(s: PieceSchedule): number[] {
 	const [left, right] = [offByRow(s.left.takes, s.rows), offByRow(s.right.takes, s.rows)];
-	return left.map((off, r) => s.stitches - off - right[r]!);
+	return left.map((off, r) => s.stitches - off - at(right, r));
 }
 
 /** The mirror image: edges changed, and the yarn at the other one. */

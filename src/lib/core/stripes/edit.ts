@@ -1,3 +1,4 @@
+import { at as entryAt } from '../quantity/sure';
 import { joined, type Section, type StripeLine, type StripePart } from './stripe-line';
 
 /** Edits of the sections on the ribbon. All but those that say so keep the total of rows. */
@@ -78,7 +79,7 @@ export function mirror(sections: readonly Section[]): Section[] {
 export function wholeStripes(yarns: readonly number[], stripe: number, rows: number): Section[] {
 	const n = Math.max(1, Math.round(rows / stripe));
 	return joined(
-		Array.from({ length: n }, (_, i) => ({ yarn: yarns[i % yarns.length]!, rows: stripe }))
+		Array.from({ length: n }, (_, i) => ({ yarn: entryAt(yarns, i % yarns.length), rows: stripe }))
 	);
 }
 
@@ -96,7 +97,7 @@ export function randomStripes(
 	while (left > 0) {
 		const others = yarns.filter((y) => y !== out.at(-1)?.yarn);
 		const from = others.length > 0 ? others : yarns;
-		const yarn = from[Math.min(from.length - 1, Math.floor(random() * from.length))]!;
+		const yarn = entryAt(from, Math.min(from.length - 1, Math.floor(random() * from.length)));
 		let take = least + Math.min(most - least, Math.floor(random() * (most - least + 1)));
 		// What would be left too short for a stripe of its own goes with this one, or this one gives some up.
 		if (left - take < least) take = left <= most ? left : left - least;

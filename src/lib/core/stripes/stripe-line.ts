@@ -1,3 +1,4 @@
+import { at as entryAt } from '../quantity/sure';
 import { MOST_STRIPE_LETTERS } from '../quantity/bounds';
 /**
  * The stripe line: colour sections as they are jotted on paper. `40 A 30 B, then 7 times (5 A 5 B 5 C)`. The grammar with
@@ -273,7 +274,7 @@ export function joined(sections: Iterable<Section>): Section[] {
 export function repeated(sections: readonly Section[], rows: number): Section[] {
 	const out: Section[] = [];
 	for (let left = rows, i = 0; left > 0; i = (i + 1) % sections.length) {
-		const s = sections[i]!;
+		const s = entryAt(sections, i);
 		out.push({ yarn: s.yarn, rows: Math.min(left, s.rows) });
 		left -= s.rows;
 	}

@@ -1,3 +1,4 @@
+import { at } from '../quantity/sure';
 import { sizeOf } from '../assembly/size';
 import { metresPerRow, nineOfTen, rowsLeft } from '../bench/gauge/ball';
 import type { MachineId, Yarn } from '../model/bench';
@@ -65,7 +66,7 @@ const linedDefaults = (bench: Bench): LinedHatWish | undefined =>
 	recipeOf('lined-hat')?.defaults(bench) as LinedHatWish | undefined;
 
 const UNFIT = new Set(['loose', 'tight', 'too-tight', 'brim-too-high']);
-const gramsOf = (p: PlanOf<'worn'>): Estimate => p.amounts[0]!.grams.value;
+const gramsOf = (p: PlanOf<'worn'>): Estimate => at(p.amounts, 0).grams.value;
 
 /**
  * All hats that could be made of `grams` of one yarn: every machine and head size, with and without a brim to turn up.
@@ -93,7 +94,7 @@ export function makeWith(yarn: Yarn, grams: number, bench: Bench): Possible[] {
 						size,
 						brim,
 						wish,
-						rows: p.pieces[0]!.mainRows,
+						rows: at(p.pieces, 0).mainRows,
 						tube: p.finished.hat.tubeFlat,
 						width: sizeOf(p, 'flat-width').value,
 						stretch: p.finished.hat.stretch,
@@ -113,8 +114,8 @@ export function longestTubes(yarn: Yarn, grams: number, bench: Bench): Longest[]
 		const first = linedDefaults({ ...bench, yarns: [yarn] });
 		const p = first && ask(bench, machine.id, { ...first, length: { by: 'rows', rows: 100 } });
 		if (!p) return [];
-		const gauge = p.gauges[0]!;
-		const tails = p.pieces[0]!.tails.reduce((t, tail) => t + tail.lengthCm / 100, 0);
+		const gauge = at(p.gauges, 0);
+		const tails = at(p.pieces, 0).tails.reduce((t, tail) => t + tail.lengthCm / 100, 0);
 		const left = rowsLeft(grams, yarn, metresPerRow(machine, gauge), tails);
 		return [
 			{

@@ -1,3 +1,4 @@
+import { at as entryAt } from '../quantity/sure';
 import { chanceShort } from '../quantity/short';
 import { gaugeBook } from '../bench/gauge/book';
 import { gaugeFor, type Gauge } from '../bench/gauge/gauge';
@@ -136,8 +137,8 @@ export function substitutesFor(q: Question): Answer | undefined {
 	const at = now.yarns.findIndex((y) => y.id === q.yarnId);
 	const amount = now.amounts.find((a) => a.yarnId === q.yarnId);
 	if (at < 0 || !amount) return undefined;
-	const wanted = now.yarns[at]!;
-	const wantedGauge = now.gauges[at]!;
+	const wanted = entryAt(now.yarns, at);
+	const wantedGauge = entryAt(now.gauges, at);
 	const { machine } = now;
 	const verdict = verdictBook(bench, machine);
 	const free = freeBook(bench.yarns, q.held, project.id);
@@ -184,7 +185,7 @@ export function substitutesFor(q: Question): Answer | undefined {
 		const index = then.yarns.findIndex((y) => y.id === yarn.id);
 		const need = then.amounts.find((a) => a.yarnId === yarn.id)?.grams.value;
 		if (index < 0 || !need) return [];
-		const gauge = then.gauges[index]!;
+		const gauge = entryAt(then.gauges, index);
 		const { have, enough, marks, score } = judge(candidate, gauge, need);
 		return [
 			{

@@ -1,3 +1,4 @@
+import { at } from '../quantity/sure';
 import { wholeLength, type Compared, type Lesson } from '../learn/lesson';
 import { LEAST_TAUGHT, type Untaught } from '../learn/teaches';
 import type { MeasuredResult } from '../model/project';
@@ -42,5 +43,5 @@ export function wordLesson(lesson: Lesson, result: MeasuredResult, units: Units)
 		return 'Measured at once, it still hangs stretched: measure again after a rest, and the next plan learns from that.';
 	const long = wholeLength(next);
 	if (result.tubeCm === null || !long) return null;
-	return `measured ${s.length(result.tubeCm)} from ${result.rowsKnitted} rows: next time ${next.pieces[0]!.mainRows} for ${s.length(long.mean)}`;
+	return `measured ${s.length(result.tubeCm)} from ${result.rowsKnitted} rows: next time ${at(next.pieces, 0).mainRows} for ${s.length(long.mean)}`;
 }

@@ -1,3 +1,4 @@
+import { at, last } from '../quantity/sure';
 import type { RunSheet, RunSheetEvent } from '../crank/runsheet';
 import { wordEvent, type EventContext } from './events';
 
@@ -10,7 +11,7 @@ const isSaid = (e: RunSheetEvent): boolean => e.kind !== 'slow' && e.kind !== 'c
 const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five'];
 const lower = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
 const list = (words: readonly string[]): string =>
-	words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)!}`;
+	words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${last(words)}`;
 
 /** What is said once `done` rows are done: "two more, then change to foam"; null for nothing. */
 export function spokenAt(sheet: RunSheet, done: number, context: EventContext): string | null {
@@ -22,7 +23,7 @@ export function spokenAt(sheet: RunSheet, done: number, context: EventContext): 
 	if (now.length > 0) return `Now ${list(now)}.`;
 	for (let ahead = 1; ahead <= WARN_ROWS; ahead++) {
 		const then = titles(done + ahead);
-		if (then.length > 0) return `${capital(NUMBERS[ahead]!)} more, then ${list(then)}.`;
+		if (then.length > 0) return `${capital(at(NUMBERS, ahead))} more, then ${list(then)}.`;
 	}
 	return null;
 }

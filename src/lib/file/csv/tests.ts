@@ -1,3 +1,4 @@
+import { at as entryAt } from '../../core/quantity/sure';
 import {
 	FAULTS,
 	HANDS,
@@ -81,5 +82,8 @@ export function readTest(
 		note
 	});
 	if (made.success) return made.data;
-	return cells.refuse('machine', { code: 'invalid', expected: made.error.issues[0]!.message });
+	return cells.refuse('machine', {
+		code: 'invalid',
+		expected: entryAt(made.error.issues, 0).message
+	});
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { at } from '$lib/core/quantity/sure';
 	import { tagOf } from '$lib/core/order/tag';
 	import type { Project } from '$lib/core/model/project';
 	import { recipeFor } from '$lib/core/recipe';
@@ -16,7 +17,7 @@
 	const tag = $derived(
 		tagOf(
 			plan.amounts.map((a) => ({
-				yarn: plan.yarns[a.yarn]!,
+				yarn: at(plan.yarns, a.yarn),
 				grams: project.used?.find((u) => u.yarnId === a.yarnId)?.grams ?? a.grams.value.mean
 			}))
 		)

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { at } from '$lib/core/quantity/sure';
 	import { goto } from '$app/navigation';
 	import { onMount, untrack } from 'svelte';
 	import { notices } from '$lib/ui/state/notices.svelte';
@@ -48,7 +49,7 @@
 	const knitted = $derived.by(() => {
 		const first = progress?.makes[0]?.run;
 		if (!plan?.ok || !first || first.done === 0) return null;
-		return positionAt(plan.pieces[0]!.sheet, first.done)?.main || null;
+		return positionAt(at(plan.pieces, 0).sheet, first.done)?.main || null;
 	});
 	const minutes = $derived(
 		run.state.activeMs > 60_000 ? Math.round(run.state.activeMs / 60_000) : null
@@ -103,7 +104,7 @@
 		>
 	</div>
 	{#if plan.pieces.length > 0}<Ribbon
-			piece={plan.pieces[0]!}
+			piece={at(plan.pieces, 0)}
 			yarns={plan.yarns}
 			gauges={plan.gauges}
 			units={workbench.units}
@@ -153,10 +154,10 @@
 					<p class="mb-2 text-sm">{wordUntaught(untaught(latest)!)}</p>
 				{/if}
 				{#if learned && latest && (latest.when === 'rested' || latest.when === 'washed')}
-					{@const was = learned.before.gauges[0]!}
-					{@const now = learned.next.gauges[0]!}
+					{@const was = at(learned.before.gauges, 0)}
+					{@const now = at(learned.next.gauges, 0)}
 					<p class="mb-3 text-sm">
-						What it taught about {learned.next.machine.pins} pins with {learned.next.yarns[0]!
+						What it taught about {learned.next.machine.pins} pins with {at(learned.next.yarns, 0)
 							.name}:
 						{#each [['rows', was.rowsPerCm, now.rowsPerCm, 'row-density'], ['stitches', was.stitchesPerCm, now.stitchesPerCm, 'stitch-density'], ['yarn in a stitch', was.loopCm, now.loopCm, 'loop']] as const as [name, before, after, kind] (name)}
 							{#if after.basis === 'learned' && after.mean !== before.mean}

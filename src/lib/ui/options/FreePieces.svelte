@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { at } from '$lib/core/quantity/sure';
 	import { readShaping } from '$lib/core/convert/shaping';
 	import type { FreePiece } from '$lib/core/recipe/garments/options';
 	import { inRange, NUMBER, parseCount, readNumber, tidy } from '$lib/core/quantity/parse';
@@ -60,7 +61,7 @@
 		);
 	}
 	const remove = (i: number) => {
-		const gone = wish.pieces[i]!.id;
+		const gone = at(wish.pieces, i).id;
 		editor.wish('a piece taken out', {
 			pieces: wish.pieces.filter((_, k) => k !== i),
 			seams: wish.seams.filter((s) => s.a.piece !== gone && s.b.piece !== gone)

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { last } from '$lib/core/quantity/sure';
 	import { ITEMS, type ItemKind } from '$lib/core/model/kinds';
 	import type { GarlandItem } from '$lib/core/recipe/things/options';
 	import Select from '../parts/Select.svelte';
@@ -47,7 +48,7 @@
 	{/each}
 	{#if chosen.length < 8}<button
 			class="act act-small mb-1"
-			onclick={() => items([...chosen, { ...chosen.at(-1)! }], 'a kind more')}>Another kind</button
+			onclick={() => items([...chosen, { ...last(chosen) }], 'a kind more')}>Another kind</button
 		>{/if}
 	{#if chosen.length > 1}<button
 			class="act act-small mb-1"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { at, last } from '$lib/core/quantity/sure';
 	import { PART_ROLES } from '$lib/core/model/kinds';
 	import type { ToyPart, ToyWish } from '$lib/core/recipe/things/options';
 	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
@@ -17,7 +18,7 @@
 	const wish = $derived(project.wish as unknown as ToyWish);
 	const thing = $derived(plan.finished as ThingOf<'stuffed'>);
 	const onpick = (id: string) => (pointing.piece = id);
-	const part = $derived(wish.parts.find((p) => p.id === pointing.piece) ?? wish.parts[0]!);
+	const part = $derived(wish.parts.find((p) => p.id === pointing.piece) ?? at(wish.parts, 0));
 	const made = $derived(thing.parts.find((m) => m.part.id === part.id));
 	/** The parts of a set, in the yarns and for the age that are chosen already. */
 	function begin(id: string) {
@@ -27,7 +28,7 @@
 		const yarns = [...wish.yarns];
 		for (const y of workbench.bench.yarns)
 			if (yarns.length < preset.yarns && !yarns.includes(y.id)) yarns.push(y.id);
-		while (yarns.length < preset.yarns) yarns.push(yarns.at(-1)!);
+		while (yarns.length < preset.yarns) yarns.push(last(yarns));
 		editor.wish('another toy', {
 			parts: begun.parts,
 			eyes: begun.eyes,
@@ -57,7 +58,7 @@
 			count: 2,
 			pair: true,
 			segments: [{ line: '10 A', length: { by: 'times', times: 0.8 }, puff: 0 }],
-			to: { part: wish.parts[0]!.id, along: 0.85, angle: 60 }
+			to: { part: at(wish.parts, 0).id, along: 0.85, angle: 60 }
 		};
 		editor.wish('a part more', { parts: [...wish.parts, fresh] });
 		onpick(fresh.id);
@@ -257,7 +258,7 @@
 			class="act act-small mt-2"
 			onclick={() =>
 				put('a swelling more', {
-					segments: [...part.segments, { ...part.segments.at(-1)! }]
+					segments: [...part.segments, { ...last(part.segments) }]
 				})}>Tie it off and go on</button
 		>{/if}
 </section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { at as entryAt } from '$lib/core/quantity/sure';
 	import { goto } from '$app/navigation';
 	import type { Order } from '$lib/core/model/order';
 	import type { Project } from '$lib/core/model/project';
@@ -60,7 +61,7 @@
 	/** Of one line, how many the yarn gives; null until it is known or where its project is gone. */
 	const possible = (id: Project['id']) => {
 		const i = found?.lines.findIndex((l) => l.projectId === id) ?? -1;
-		return found && i >= 0 ? found.plan.possible[i]! : null;
+		return found && i >= 0 ? entryAt(found.plan.possible, i) : null;
 	};
 	const WHY: Record<OrderReason, string> = {
 		sure: 'the yarn is enough, whatever one takes',
@@ -248,7 +249,7 @@
 			<h2 id="first-title" class="mb-1 text-base">What to make first</h2>
 			<ol class="text-sm">
 				{#each found.plan.batches as b, i (i)}
-					{@const line = found.lines[b.line]!}
+					{@const line = entryAt(found.lines, b.line)}
 					{@const of = b.yarnId ? yarnOf(b.yarnId) : null}
 					<li class="rule-line flex gap-3 border-t py-1.5">
 						<span class="figure w-5 text-right">{i + 1}</span>

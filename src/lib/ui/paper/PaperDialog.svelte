@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { at } from '$lib/core/quantity/sure';
 	import { onDestroy } from 'svelte';
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
@@ -54,8 +55,8 @@
 		save(file(what, 'svg'), new Blob([text], { type: 'image/svg+xml' }));
 	/** The first piece as it lies. */
 	function ribbon() {
-		const p = plan.pieces[0]!;
-		const gauge = p.gauges[0]!;
+		const p = at(plan.pieces, 0);
+		const gauge = at(p.gauges, 0);
 		svg(
 			'ribbon',
 			ribbonSvg({

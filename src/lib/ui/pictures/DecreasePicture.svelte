@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { at as entryAt } from '$lib/core/quantity/sure';
 	import type { Turns } from '$lib/core/model/kinds';
 	import { edgeSides } from '$lib/core/words/hands';
 	import type { HandWork } from '$lib/core/crank/row-by-row';
@@ -52,7 +53,7 @@
 	{width}
 	class="h-auto max-w-full"
 	role="img"
-	aria-label={`Pins ${work.pins.map((p) => p + 1).join(', ')}: ${moves.map((m) => `${m.order}. the loop of ${work.pins[m.from]! + 1} to ${work.pins[m.to]! + 1}`).join('; ')}`}
+	aria-label={`Pins ${work.pins.map((p) => p + 1).join(', ')}: ${moves.map((m) => `${m.order}. the loop of ${entryAt(work.pins, m.from) + 1} to ${entryAt(work.pins, m.to) + 1}`).join('; ')}`}
 >
 	<defs>
 		<marker

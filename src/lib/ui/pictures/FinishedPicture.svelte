@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { at as entryAt } from '$lib/core/quantity/sure';
 	import { planStages } from '$lib/ui/pictures/plan-stages';
 	import type { PlanOf } from '$lib/core/plan';
 	import { stitchesAcross } from '$lib/core/plan/lies';
@@ -39,7 +40,7 @@
 		moved = null;
 	});
 	const at = $derived(Math.min(last, moved ?? stand));
-	const shown = $derived(stages[Math.round(at)]!);
+	const shown = $derived(entryAt(stages, Math.round(at)));
 	/** Larger than this the stitches look coarser than they are, px for a cm. */
 	const MOST_PX = 15;
 	// Each stage fills its frame; between two the scale goes over, and the bar with it.
@@ -56,7 +57,7 @@
 	);
 	const mix = (of: 'left' | 'top' | 'width' | 'height' | 'px'): number => {
 		const from = Math.floor(at);
-		const [a, b] = [frames[from]!, frames[Math.min(last, from + 1)]!];
+		const [a, b] = [entryAt(frames, from), entryAt(frames, Math.min(last, from + 1))];
 		return a[of] + (b[of] - a[of]) * (at - from);
 	};
 	const px = $derived(mix('px'));
@@ -85,7 +86,7 @@
 		c.clearRect(0, 0, wide, high);
 		const ink = getComputedStyle(canvas).color;
 		const from = Math.floor(at);
-		drawing.draw(c, stages[from]!, stages[Math.min(last, from + 1)]!, at - from, {
+		drawing.draw(c, entryAt(stages, from), entryAt(stages, Math.min(last, from + 1)), at - from, {
 			colours: plan.yarns.map((y) => y.colour),
 			stitches: Math.max(1, stitchesAcross(plan)),
 			px,

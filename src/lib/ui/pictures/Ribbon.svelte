@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { at as entryAt } from '$lib/core/quantity/sure';
 	import type { PlannedPiece } from '$lib/core/plan';
 	import type { Gauge } from '$lib/core/bench/gauge/gauge';
 	import type { Yarn } from '$lib/core/model/bench';
@@ -79,7 +80,7 @@
 		let at = 0;
 		return (runs ?? piece.runs).map((r) => {
 			const from = at;
-			at += (r.to - r.from) * rowCm[r.yarn]!;
+			at += (r.to - r.from) * entryAt(rowCm, r.yarn);
 			return { ...r, fromCm: from, toCm: at };
 		});
 	});
@@ -90,21 +91,21 @@
 	const px = $derived(Math.max(0.01, (width - left - EDGE - (rulers ? WASTE_PX : 2)) / totalCm));
 	const cmOf = (row: number): number => {
 		const run = runCm[byRow(runCm, row)] ?? runCm.at(-1);
-		return run ? run.fromCm + (row - run.from) * rowCm[run.yarn]! : 0;
+		return run ? run.fromCm + (row - run.from) * entryAt(rowCm, run.yarn) : 0;
 	};
 	const x = (row: number) => left + cmOf(row) * px;
 	/** The row at a place of the drawing, px; the nearest whole one. */
 	const rowAt = (at: number): number => {
 		const cm = (at - left) / px;
 		const run = runCm.find((r) => cm <= r.toCm) ?? runCm.at(-1);
-		return run ? Math.round(run.from + (cm - run.fromCm) / rowCm[run.yarn]!) : 0;
+		return run ? Math.round(run.from + (cm - run.fromCm) / entryAt(rowCm, run.yarn)) : 0;
 	};
 	const outline = $derived(pieceOutline(piece, (row) => cmOf(row) * px, { top, height: band }));
 	const rowStep = $derived(rulerStep((totalCm / Math.max(1, piece.mainRows)) * px, 46));
 	const unitCm = $derived(units === 'cm' ? 1 : CM_PER_INCH);
 	const tapeStep = $derived(rulerStep(unitCm * px, 40));
 	const fineStep = $derived(rulerStep(unitCm * px, 7));
-	const gauge = $derived(gauges[0]!);
+	const gauge = $derived(entryAt(gauges, 0));
 	/** A panel shows each of its stitches; a tube is a strip of its middle, at scale. */
 	const across = $derived(
 		piece.rowByRow.stretches.some((s) => s.mode !== 'tube') ? piece.stitches.first : null
@@ -115,8 +116,8 @@
 		return pins.map((p) => {
 			const at = x(p.row);
 			const half = p.label.length * 3.4;
-			const line = at - half > last[0]! ? 0 : 1;
-			const fits = at - half > last[line]!;
+			const line = at - half > entryAt(last, 0) ? 0 : 1;
+			const fits = at - half > entryAt(last, line);
 			if (fits) last[line] = at + half;
 			return { ...p, at, line, fits };
 		});

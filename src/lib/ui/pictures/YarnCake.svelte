@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { at as entryAt } from '$lib/core/quantity/sure';
 	import type { Yarn, YarnId } from '$lib/core/model/bench';
 	import { partsOf } from '$lib/core/bench/yarn/parts';
 
@@ -56,7 +57,7 @@
 			/>
 		{/each}
 		{#each { length: 11 }, i (i)}
-			{@const colour = strands[i % strands.length]!}
+			{@const colour = entryAt(strands, i % strands.length)}
 			<path
 				d={`M${x - w * 0.1 + (i * w) / 10} ${y}q${w * 0.12} ${h * 0.5} ${-w * 0.04} ${h + 2 * ry}`}
 				fill="none"

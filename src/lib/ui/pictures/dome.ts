@@ -1,3 +1,4 @@
+import { at as entryAt, last as lastOf } from '$lib/core/quantity/sure';
 /** The outline of a hat on a head: a straight side and a rounded crown, by length along the surface. */
 export interface DomeProfile {
 	/** Length along the surface from the lower edge to the crown, cm. */
@@ -21,7 +22,7 @@ function quarter(radius: number): { x: number; y: number; s: number }[] {
 		const t = (i / SAMPLES) * (Math.PI / 2);
 		const x = radius * Math.cos(t);
 		const y = radius * CROWN * Math.sin(t);
-		const last = points[i - 1]!;
+		const last = entryAt(points, i - 1);
 		points.push({ x, y, s: last.s + Math.hypot(x - last.x, y - last.y) });
 	}
 	return points;
@@ -30,14 +31,14 @@ function quarter(radius: number): { x: number; y: number; s: number }[] {
 /** Profile of a hat `lengthCm` long over a head of radius `radius` (cm). A short hat is the crown's part alone. */
 export function domeProfile(lengthCm: number, radius: number): DomeProfile {
 	const curve = quarter(radius);
-	const arc = curve.at(-1)!.s;
+	const arc = lastOf(curve).s;
 	const side = Math.max(0, lengthCm - arc);
 	const start = Math.max(0, arc - lengthCm);
 	const onArc = (s: number) => {
 		const found = curve.findIndex((p) => p.s >= s);
 		const i = found < 0 ? curve.length - 1 : Math.max(1, found);
-		const a = curve[i - 1]!;
-		const b = curve[i]!;
+		const a = entryAt(curve, i - 1);
+		const b = entryAt(curve, i);
 		const t = b.s === a.s ? 0 : Math.min(1, Math.max(0, (s - a.s) / (b.s - a.s)));
 		return { half: a.x + t * (b.x - a.x), up: a.y + t * (b.y - a.y) };
 	};
@@ -76,8 +77,8 @@ export function bandPath(profile: DomeProfile, from: number, to: number, p: Plac
 		const at = profile.at(Math.min(profile.lengthCm, from + ((to - from) * i) / STEPS));
 		side.push({ half: Math.max(0, at.half + p.out) * p.px, y: y(at.up) });
 	}
-	const low = side[0]!;
-	const high = side.at(-1)!;
+	const low = entryAt(side, 0);
+	const high = lastOf(side);
 	const left = side.map((s) => `${p.cx - s.half} ${s.y}`);
 	const right = [...side].reverse().map((s) => `${p.cx + s.half} ${s.y}`);
 	return `M${left.join('L')}A${high.half || 0.1} ${high.half * BULGE || 0.1} 0 0 0 ${p.cx + high.half} ${high.y}L${right.join('L')}A${low.half} ${low.half * BULGE} 0 0 1 ${p.cx - low.half} ${low.y}Z`;

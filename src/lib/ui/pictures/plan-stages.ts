@@ -1,3 +1,4 @@
+import { at } from '$lib/core/quantity/sure';
 import { stagesOf, type Stage } from '../../core/assembly/stages';
 import type { AssemblyStep } from '../../core/assembly/assembly';
 import type { WorkStep } from '../../core/technique/technique';
@@ -24,7 +25,7 @@ function stepIdOf(s: AssemblyStep): string {
 
 /** A plan's tube from the machine to the finished thing, by its finishing steps, in flat centimetres. */
 export function planStages(plan: PlanOf<'worn'> | PlanOf<'tube'>): PlannedStage[] {
-	const piece = plan.pieces[0]!;
+	const piece = at(plan.pieces, 0);
 	const stages = stagesOf({
 		runs: piece.runs,
 		rowsPerCm: plan.gauges.map((g) => g.rowsPerCm.mean),

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { at as entryAt } from '$lib/core/quantity/sure';
 	import type { YarnId } from '$lib/core/model/bench';
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan, PlannedPiece } from '$lib/core/plan';
@@ -112,7 +113,7 @@
 				/>
 			{/each}
 			{#if edit.at !== null && starts[edit.at]}
-				{@const s = starts[edit.at]!}
+				{@const s = entryAt(starts, edit.at)}
 				<rect
 					x={x(s.from)}
 					y={top - 3}
@@ -135,7 +136,7 @@
 			{#if starts.length <= MOST_HANDLES}
 				{#each starts.slice(0, -1) as s, i (i)}
 					{@const at = x(s.to)}
-					{@const half = Math.max(2, Math.min(8, (x(starts[i + 1]!.to) - x(s.from)) / 4))}
+					{@const half = Math.max(2, Math.min(8, (x(entryAt(starts, i + 1).to) - x(s.from)) / 4))}
 					<g class="boundary" use:grip={boundary(i, rowAt)}>
 						<rect x={at - half} y={top} width={2 * half} height={band} fill="transparent" />
 						<path d={`M${at} ${top}v${band}`} class="line" />

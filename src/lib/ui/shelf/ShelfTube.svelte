@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { at as entryAt, last } from '$lib/core/quantity/sure';
 	import { eventsAhead, positionAt } from '$lib/core/crank/runsheet';
 	import { makesOf, nameMake, progressOf } from '$lib/core/crank/makes';
 	import type { MeasuredResult, Project, RunEvent } from '$lib/core/model/project';
@@ -51,7 +52,7 @@
 		const makes = progress?.makes ?? makesOf(plan.pieces).map((make) => ({ make, run: null }));
 		// The pieces of garments and things have lengths of their own; all else is alike.
 		const long = (p: PlannedPiece) =>
-			different ? (p.mainRows / p.gauges[0]!.rowsPerCm.mean) * px : tubeCm * px;
+			different ? (p.mainRows / entryAt(p.gauges, 0).rowsPerCm.mean) * px : tubeCm * px;
 		let left = 0;
 		const lefts = makes.map(({ make }) => {
 			const at = left;
@@ -59,7 +60,7 @@
 			return at;
 		});
 		const room = left - GAP <= width ? width : width - 60;
-		const fit = makes.findIndex(({ make }, i) => lefts[i]! + long(make.piece) > room);
+		const fit = makes.findIndex(({ make }, i) => entryAt(lefts, i) + long(make.piece) > room);
 		return makes.slice(0, fit < 0 ? makes.length : Math.max(1, fit)).map(({ make, run }, i) => {
 			const rows = make.piece.mainRows;
 			const main = run ? (positionAt(make.piece.sheet, run.done)?.main ?? 0) : 0;
@@ -68,7 +69,7 @@
 			return {
 				key: make.key,
 				piece: make.piece,
-				left: lefts[i]!,
+				left: entryAt(lefts, i),
 				long: long(make.piece),
 				x: (row: number) => (row / Math.max(1, rows)) * long(make.piece),
 				share,
@@ -120,7 +121,7 @@
 			{#if plan}
 				<span class="ml-auto text-sm">
 					{#if stage.page === 'log' && measured.at(-1)?.tubeCm}
-						measured {printValue(measured.at(-1)!.tubeCm!, 'length', workbench.units)} from {measured.at(
+						measured {printValue(last(measured).tubeCm!, 'length', workbench.units)} from {measured.at(
 							-1
 						)!.rowsKnitted} rows
 					{:else if stage.page === 'knit' && position}
@@ -160,8 +161,8 @@
 						<FabricPatterns
 							prefix={id}
 							yarns={plan.yarns}
-							stitchPx={px / plan.gauges[0]!.stitchesPerCm.mean}
-							rowPx={px / plan.gauges[0]!.rowsPerCm.mean}
+							stitchPx={px / entryAt(plan.gauges, 0).stitchesPerCm.mean}
+							rowPx={px / entryAt(plan.gauges, 0).rowsPerCm.mean}
 							lying
 						/>
 					</defs>

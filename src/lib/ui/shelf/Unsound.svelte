@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { last } from '$lib/core/quantity/sure';
 	import { MACHINE_PRESETS } from '$lib/core/bench/machine/presets';
 	import { mended, type Unsound } from '$lib/store/sound';
 	import type { Yarn } from '$lib/core/model/bench';
@@ -23,7 +24,7 @@
 				return atHand(what) ? newProject(workbench.bench, what) : undefined;
 			}
 			case 'machines':
-				return { ...MACHINE_PRESETS.at(-1)!, id: u.id };
+				return { ...last(MACHINE_PRESETS), id: u.id };
 			case 'yarns':
 				return firstYarn(u.id as Yarn['id'], 0);
 			case 'orders':

@@ -1,3 +1,4 @@
+import { at } from '../../quantity/sure';
 import { STATES_BEST_FIRST } from '../../model/kinds';
 import type { Reading, SwatchState } from '../../model/bench';
 import { combine, estimate, type Combined, type Estimate } from '../../quantity/estimate';
@@ -62,7 +63,7 @@ export function outOfLine(readings: readonly Reading[], state: SwatchState): Out
 			const others = (total - v) / (values.length - 1);
 			const sd = others * READING_RELATIVE_SD * Math.sqrt(1 + 1 / (values.length - 1));
 			return {
-				readingId: chosen[i]!.id,
+				readingId: at(chosen, i).id,
 				side,
 				deviations: (v - others) / sd,
 				share: v / others - 1
@@ -87,7 +88,7 @@ export interface StateChange {
 export function stateChanges(readings: readonly Reading[]): StateChange[] {
 	const read = [...STATES_BEST_FIRST].reverse().filter((s) => readings.some((r) => r.state === s));
 	return read.slice(1).map((to, i) => {
-		const from = read[i]!;
+		const from = at(read, i);
 		const a = stateGauge(readings, from)!;
 		const b = stateGauge(readings, to)!;
 		// Fewer stitches to the cm is a wider fabric.

@@ -1,3 +1,4 @@
+import { at as entryAt } from '../../quantity/sure';
 import type { Phase, Yarn } from '../../model/bench';
 import { quotient, exact, type Estimate } from '../../quantity/estimate';
 
@@ -31,12 +32,12 @@ export function phaseRuns(yarn: Yarn, metresInRow: number, rows: number): PhaseR
 	if (phases.length === 0) return [];
 	const runs: PhaseRun[] = [];
 	let phase = 0;
-	let end = phases[0]!.metres;
+	let end = entryAt(phases, 0).metres;
 	for (let row = 0; row < rows; row++) {
 		const at = row * metresInRow;
 		while (at >= end - 1e-9) {
 			phase = (phase + 1) % phases.length;
-			end += phases[phase]!.metres;
+			end += entryAt(phases, phase).metres;
 		}
 		const last = runs.at(-1);
 		if (last && last.phase === phase && last.to === row)

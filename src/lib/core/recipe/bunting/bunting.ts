@@ -1,3 +1,4 @@
+import { at } from '../../quantity/sure';
 import type { YarnId } from '../../model/bench';
 import { buntingWish, type BuntingWish } from './options';
 import type { Machine } from '../../model/bench';
@@ -88,7 +89,7 @@ export const mostStitches = (wish: Pick<BuntingWish, 'tip' | 'way'>, pins: numbe
 export function flagOrder(wish: BuntingWish): number[] {
 	const ids = [...new Set(wish.yarns)];
 	return Array.from({ length: wish.flags }, (_, i) =>
-		ids.indexOf(wish.yarns[i % wish.yarns.length]!)
+		ids.indexOf(at(wish.yarns, i % wish.yarns.length))
 	);
 }
 
@@ -138,7 +139,7 @@ export const bunting: Recipe<BuntingWish, FinishedOf<'flags'>> = {
 	},
 	design: (wish, context: DesignContext) => {
 		const used = flagsOf(wish).filter((f) => f.flags > 0);
-		const counts = flagCounts(wish, context.gauge(used[0]!.yarn).stitchesPerCm.mean);
+		const counts = flagCounts(wish, context.gauge(at(used, 0).yarn).stitchesPerCm.mean);
 		const ids = [...new Set(wish.yarns)];
 		const pieces = used.map(({ yarn, flags }) => ({
 			id: `flag-${ids.indexOf(yarn) + 1}`,
@@ -155,7 +156,7 @@ export const bunting: Recipe<BuntingWish, FinishedOf<'flags'>> = {
 		}));
 		const machine = context.machine;
 		const gauges = ids.map(context.gauge);
-		const main = gauges[0]!;
+		const main = at(gauges, 0);
 		const width = quotient(exact(counts.stitches), main.stitchesPerCm);
 		const runs = mainRuns(pieces[0]?.program ?? []);
 		const flag: Flag = {

@@ -1,3 +1,4 @@
+import { at, found } from '../../quantity/sure';
 import type { Measure } from '../../model/kinds';
 import type { GarmentWish } from './options';
 import { heightOf, type EdgePoint, type Outline } from '../../shaping/outline';
@@ -179,7 +180,7 @@ function halfOf(
 	if (half.front)
 		dimensions.push({
 			measure: 'neckDrop',
-			from: { x: width + 2, y: right[1]!.y },
+			from: { x: width + 2, y: at(right, 1).y },
 			to: { x: width + 2, y: h }
 		});
 	else {
@@ -333,7 +334,7 @@ export function cutBody(wish: GarmentWish, context: CutContext): Pattern {
 	if (sleeve.pieces.length > 0 && wish.edging !== 'none')
 		edges.push({
 			id: 'cuff',
-			ends: [{ piece: sleeve.pieces[0]!.id, part: sleeve.cuff }],
+			ends: [{ piece: at(sleeve.pieces, 0).id, part: sleeve.cuff }],
 			times: 2
 		});
 	return { pieces, seams, edges };
@@ -342,11 +343,11 @@ export function cutBody(wish: GarmentWish, context: CutContext): Pattern {
 /** A strip for one front edge, as many rows as the front has there and along its neck; two like it. */
 function bandPiece(wish: GarmentWish, pieces: readonly CutPiece[], grid: Grid): CutPiece {
 	const width = Math.max(3 * grid.stitch, grid.across(measuresOf(wish).band.cm));
-	const front = pieces.find((p) => p.id === 'front-right')!.outline.right;
+	const front = found(pieces, (p) => p.id === 'front-right').outline.right;
 	// Along the slope of a neck, not up it.
 	const long = front
 		.slice(1)
-		.reduce((t, p, i) => t + Math.hypot(p.x - front[i]!.x, p.y - front[i]!.y), 0);
+		.reduce((t, p, i) => t + Math.hypot(p.x - at(front, i).x, p.y - at(front, i).y), 0);
 	const h = grid.up(
 		measureFor(wish, { ...measuresOf(wish), height: { cm: long, from: 'usual' } }, 'band', 'height')
 	);

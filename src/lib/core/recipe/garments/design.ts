@@ -1,3 +1,4 @@
+import { at } from '../../quantity/sure';
 import { wordSchedule } from '../../shaping/words';
 import { SEAM_KINDS, type AssemblyStep } from '../../assembly/assembly';
 import { makePieces, type MadePiece } from './make';
@@ -111,7 +112,7 @@ export function designGarment(
 	wish: GarmentWish,
 	context: DesignContext
 ): Design<FinishedOf<'flat'>> | TooMuch {
-	const gauge = context.gauge(wish.yarns[0]!);
+	const gauge = context.gauge(at(wish.yarns, 0));
 	const density = { stitchesPerCm: gauge.stitchesPerCm.mean, rowsPerCm: gauge.rowsPerCm.mean };
 	const made = makePieces(wish, { machine: context.machine, density });
 	if (made.excess) return { excess: made.excess };
@@ -127,10 +128,10 @@ export function designGarment(
 			// Letters of the stripe line to places in the list of yarns used.
 			program: p.program.map((o) =>
 				(o.op === 'cast-on' || o.op === 'join') && o.yarn < wish.yarns.length
-					? { ...o, yarn: ids.indexOf(wish.yarns[o.yarn]!) }
+					? { ...o, yarn: ids.indexOf(at(wish.yarns, o.yarn)) }
 					: o
 			),
-			rowsWorking: rowsWorking(p.rows / density.rowsPerCm, context, wish.yarns[0]!),
+			rowsWorking: rowsWorking(p.rows / density.rowsPerCm, context, at(wish.yarns, 0)),
 			sectionsWorking: [],
 			marks: p.cut.tube ? [] : marksOf(p.parts),
 			edges: p.parts,

@@ -1,3 +1,4 @@
+import { at, last } from '../../quantity/sure';
 import type { YarnAmount } from '../../crank/amount';
 import type { Made } from './make';
 import { askedOf, measuresOf, type MeasureOf } from './measures';
@@ -61,10 +62,10 @@ function bodyFigures(
 	if (!back || !front) return null;
 	const width = (p: {
 		outline: { left: readonly { x: number }[]; right: readonly { x: number }[] };
-	}) => p.outline.right[0]!.x - p.outline.left[0]!.x;
+	}) => at(p.outline.right, 0).x - at(p.outline.left, 0).x;
 	const band = hasBands(wish) && wish.edging !== 'none' ? measures.band.cm : 0;
 	const sleeve = drawn('sleeve');
-	const backNeck = back.outline.right.at(-1)!.x - back.outline.left.at(-1)!.x;
+	const backNeck = last(back.outline.right).x - last(back.outline.left).x;
 	const shoulder = made.pieces
 		.filter((p) => p.of === 'back-left')
 		.flatMap((p) => p.parts)

@@ -1,3 +1,4 @@
+import { at as entryAt, found, last } from '../../quantity/sure';
 import type { GarmentWish } from './options';
 import { edgeAt, heightOf, type Outline, type Point } from '../../shaping/outline';
 import type { Density } from '../../shaping/schedule';
@@ -107,7 +108,9 @@ function arm(
 ): FlatPart {
 	const o = piece.outline;
 	const h = heightOf(o);
-	const cuff = piece.topDown ? o.right.at(-1)!.x - o.left.at(-1)!.x : o.right[0]!.x - o.left[0]!.x;
+	const cuff = piece.topDown
+		? last(o.right).x - last(o.left).x
+		: entryAt(o.right, 0).x - entryAt(o.left, 0).x;
 	const half = piece.tube ? cuff : cuff / 2;
 	const along = { x: at.out * Math.cos(ARM_FALL), y: -Math.sin(ARM_FALL) };
 	const across = { x: -at.out * Math.sin(ARM_FALL), y: -Math.cos(ARM_FALL) };
@@ -139,7 +142,7 @@ function sleevesFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[
 	const tip = back.left.find((p) => p.part === 'shoulder');
 	const under = back.left.find((p) => p.part === 'armhole');
 	if (!sleeve || !tip || !under) return [];
-	const wide = back.right[0]!.x - back.left[0]!.x;
+	const wide = entryAt(back.right, 0).x - entryAt(back.left, 0).x;
 	return ([-1, 1] as const).map((out) => {
 		const place = (p: Point): Point => ({ x: out * (wide - p.x), y: p.y });
 		return arm(
@@ -161,9 +164,9 @@ function bodyFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[] {
 	];
 	const band = of('band');
 	const open = wish.recipe === 'cardigan' || wish.recipe === 'jacket';
-	const strip = band ? band.outline.right[0]!.x : 0;
+	const strip = band ? entryAt(band.outline.right, 0).x : 0;
 	const split = open ? (band ? strip / 2 : SPLIT_CM) : 0;
-	const wide = (p: CutPiece) => p.outline.right[0]!.x - p.outline.left[0]!.x;
+	const wide = (p: CutPiece) => entryAt(p.outline.right, 0).x - entryAt(p.outline.left, 0).x;
 	const parts = [
 		laid(wish, backL, { dx: -wide(backL), under: true }, density),
 		laid(wish, backR, { dx: wide(backR), under: true }, density),
@@ -172,7 +175,7 @@ function bodyFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[] {
 	];
 	if (band) {
 		const h = heightOf(frontR.outline);
-		const start = frontR.outline.right[1]!.y;
+		const start = entryAt(frontR.outline.right, 1).y;
 		const neck = frontR.outline.right
 			.map((p) => ({ x: p.x - wide(frontR) - split, y: p.y }))
 			.slice(1);
@@ -193,8 +196,8 @@ function bodyFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[] {
 function blanketFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[] {
 	const { across, down } = wish.layout;
 	return layoutOf(wish).map((yarn, i) => {
-		const piece = made.drawn.pieces.find((p) => p.yarn === yarn)!;
-		const w = piece.outline.right[0]!.x;
+		const piece = found(made.drawn.pieces, (p) => p.yarn === yarn);
+		const w = entryAt(piece.outline.right, 0).x;
 		const h = heightOf(piece.outline);
 		return laid(
 			wish,
@@ -207,14 +210,14 @@ function blanketFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[
 
 /** Both tubes lying across, one above the other, joined at the ends; the opening between them gapes. */
 function shrugFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[] {
-	const piece = made.drawn.pieces[0]!;
+	const piece = entryAt(made.drawn.pieces, 0);
 	const { left, right } = piece.outline;
-	const w = right[0]!.x;
-	const [from, to] = [right[1]!.y, right[2]!.y];
+	const w = entryAt(right, 0).x;
+	const [from, to] = [entryAt(right, 1).y, entryAt(right, 2).y];
 	const gape = Math.min(GAPE_CM, w / 4);
 	const bow = (edge: typeof right, out: number): typeof right => [
 		...edge.slice(0, 2),
-		{ x: edge[1]!.x + out * gape, y: (from + to) / 2, part: 'neck' },
+		{ x: entryAt(edge, 1).x + out * gape, y: (from + to) / 2, part: 'neck' },
 		...edge.slice(2)
 	];
 	const halves = [
@@ -258,7 +261,10 @@ export function flatOf(wish: GarmentWish, made: Made, density: Density): Flat {
 			return Array.from({ length: p.count }, () => {
 				const lying = laid(wish, piece, { dx: x - left }, density);
 				const thumb = piece.outline.right.findIndex((q) => q.part === 'thumb');
-				const at = (i: number): Point => ({ x: x + right - left, y: piece.outline.right[i]!.y });
+				const at = (i: number): Point => ({
+					x: x + right - left,
+					y: entryAt(piece.outline.right, i).y
+				});
 				const part: FlatPart = thumb < 0 ? lying : { ...lying, gap: [at(thumb), at(thumb + 1)] };
 				x += right - left + GAP_CM;
 				return part;
@@ -269,9 +275,9 @@ export function flatOf(wish: GarmentWish, made: Made, density: Density): Flat {
 	const low = { x: Math.min(...all.map((p) => p.x)), y: Math.min(...all.map((p) => p.y)) };
 	const high = { x: Math.max(...all.map((p) => p.x)), y: Math.max(...all.map((p) => p.y)) };
 	const tip = body
-		? made.drawn.pieces
-				.find((p) => p.id === 'back-left')!
-				.outline.left.find((p) => p.part === 'shoulder')
+		? found(made.drawn.pieces, (p) => p.id === 'back-left').outline.left.find(
+				(p) => p.part === 'shoulder'
+			)
 		: undefined;
 	return { parts, low, high, shoulderCm: tip?.y ?? null };
 }

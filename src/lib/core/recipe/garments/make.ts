@@ -1,3 +1,4 @@
+import { at } from '../../quantity/sure';
 import { edgeOfSide, panelPins, sideOfEdge } from '../../bench/machine/panel';
 import type { Machine } from '../../model/bench';
 import type { WiderWay } from '../../model/kinds';
@@ -90,7 +91,7 @@ export const cutContext = (wish: GarmentWish, { machine, density }: MakeContext)
 });
 
 const isStraight = (o: Outline): boolean =>
-	SIDES.every((s) => o[s].every((p) => Math.abs(p.x - o[s][0]!.x) < 1e-9));
+	SIDES.every((s) => o[s].every((p) => Math.abs(p.x - at(o[s], 0).x) < 1e-9));
 
 /** Kinds that are one straight piece: extension ladders and turning are open to them. */
 const STRAIGHT_KINDS: readonly GarmentWish['recipe'][] = ['rectangle', 'strap', 'seamed-tube'];
@@ -185,7 +186,9 @@ const sameEdge = (a: readonly EdgePoint[], b: readonly EdgePoint[]): boolean =>
 	a.length === b.length &&
 	a.every(
 		(p, i) =>
-			Math.abs(p.x - b[i]!.x) < 1e-9 && Math.abs(p.y - b[i]!.y) < 1e-9 && p.part === b[i]!.part
+			Math.abs(p.x - at(b, i).x) < 1e-9 &&
+			Math.abs(p.y - at(b, i).y) < 1e-9 &&
+			p.part === at(b, i).part
 	);
 
 /** The schedule of a mirror image is that of what it mirrors, turned: worked out once for both hands. */

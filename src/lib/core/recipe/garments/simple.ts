@@ -1,3 +1,4 @@
+import { at as entryAt } from '../../quantity/sure';
 import type { GarmentWish } from './options';
 import { otherSide, SIDES, type Outline, type Side } from '../../shaping/outline';
 import { measuresOf } from './measures';
@@ -90,13 +91,14 @@ export function cutBlanket(wish: GarmentWish, { density }: CutContext): Pattern 
 				yarn
 			})
 		);
-	const of = (at: number) => `panel-${colours[at]! + 1}`;
+	const of = (at: number) => `panel-${entryAt(colours, at) + 1}`;
 	const seams: Seam[] = [];
 	// Like neighbours are one seam, so many times.
 	const add = (kind: 'panels' | 'across', a: number, b: number) => {
 		const id = `${kind}-${[of(a), of(b)].sort().join('-')}`;
 		const known = seams.findIndex((s) => s.id === id);
-		if (known >= 0) seams[known] = { ...seams[known]!, times: seams[known]!.times + 1 };
+		if (known >= 0)
+			seams[known] = { ...entryAt(seams, known), times: entryAt(seams, known).times + 1 };
 		else
 			seams.push({
 				id,

@@ -1,3 +1,4 @@
+import { at, found } from '../../quantity/sure';
 import type { Measure } from '../../model/kinds';
 import type { GarmentWish } from './options';
 import type { EdgePoint, Outline } from '../../shaping/outline';
@@ -22,12 +23,12 @@ interface Sleeves {
 /** Length of the named stretches of an edge, cm. */
 export const partCm = (edge: readonly EdgePoint[], part: string): number =>
 	edge.slice(1).reduce((t, p, i) => {
-		const from = edge[i]!;
+		const from = at(edge, i);
 		return from.part === part ? t + Math.hypot(p.x - from.x, p.y - from.y) : t;
 	}, 0);
 
 const partUp = (edge: readonly EdgePoint[], part: string): number =>
-	edge.slice(1).reduce((t, p, i) => (edge[i]!.part === part ? t + p.y - edge[i]!.y : t), 0);
+	edge.slice(1).reduce((t, p, i) => (at(edge, i).part === part ? t + p.y - at(edge, i).y : t), 0);
 
 /** Sleeves to fit the armholes of a body, two of them: none for a vest. */
 export function sleevePieces(
@@ -39,8 +40,8 @@ export function sleevePieces(
 	const all = measuresOf(wish);
 	const of = (m: Measure) => measureFor(wish, all, 'sleeve', m);
 	// Round one armhole: a back's and a front's edge.
-	const back = body.find((p) => p.id === 'back-left')!.outline.left;
-	const front = body.find((p) => p.id === 'front-right')!.outline.left;
+	const back = found(body, (p) => p.id === 'back-left').outline.left;
+	const front = found(body, (p) => p.id === 'front-right').outline.left;
 	const hole = partCm(back, 'armhole') + partCm(front, 'armhole');
 	const up = partUp(back, 'armhole') + partUp(front, 'armhole');
 	const arm = of('upperArm') + armEaseOf(wish);

@@ -1,3 +1,4 @@
+import { at as entryAt, got, last as lastOf } from '../../quantity/sure';
 import {
 	edgeAt,
 	heightOf,
@@ -14,18 +15,18 @@ import type { CutPiece, Pattern } from './pattern';
 /** Where an edge, climbing inward, comes past x; the top where it never does. */
 function crosses(edge: readonly EdgePoint[], x: number, inward: 1 | -1): number {
 	for (let i = 1; i < edge.length; i++) {
-		const [a, b] = [edge[i - 1]!, edge[i]!];
+		const [a, b] = [entryAt(edge, i - 1), entryAt(edge, i)];
 		if (inward * (b.x - x) <= 1e-9) continue;
 		const part = (x - a.x) / (b.x - a.x);
 		return inward * (a.x - x) > 1e-9 ? a.y : a.y + Math.max(0, part) * (b.y - a.y);
 	}
-	return edge.at(-1)!.y;
+	return lastOf(edge).y;
 }
 
 /** The part of an edge up to height `y`; a step along it too. */
 function upTo(edge: readonly EdgePoint[], y: number): readonly EdgePoint[] {
 	const kept = edge.filter((p) => p.y <= y + 1e-9);
-	const last = kept.at(-1)!;
+	const last = lastOf(kept);
 	if (last.y >= y - 1e-9) return kept;
 	return [
 		...kept,
@@ -81,7 +82,7 @@ export function splitOutline(
 	const bounds = [-Infinity, ...at, Infinity];
 	const h = heightOf(o);
 	return bounds.slice(1).map((to, i): Outline => {
-		const from = bounds[i]!;
+		const from = entryAt(bounds, i);
 		// Where the left edge has come past the right line, or the right edge past the left one, nothing is left.
 		const top = Math.min(
 			h,
@@ -171,11 +172,11 @@ export function fitToMachine(
 			return split.filter((p) => hasPart(p, end)).map((p) => ({ ...end, piece: p.id }));
 		});
 	const between = pattern.pieces.flatMap((piece): Seam[] => {
-		const split = panels.get(piece.id)!;
+		const split = got(panels, piece.id);
 		return split.slice(1).map((p, i) => ({
 			id: `panels-${p.id}`,
 			kind: 'panels',
-			a: [{ piece: split[i]!.id, part: 'cut', side: 'right' }],
+			a: [{ piece: entryAt(split, i).id, part: 'cut', side: 'right' }],
 			b: [{ piece: p.id, part: 'cut', side: 'left' }],
 			times: piece.count
 		}));
@@ -183,7 +184,7 @@ export function fitToMachine(
 	return {
 		of,
 		pattern: {
-			pieces: pattern.pieces.flatMap((p) => panels.get(p.id)!),
+			pieces: pattern.pieces.flatMap((p) => got(panels, p.id)),
 			seams: [...between, ...pattern.seams.map((s) => ({ ...s, a: ends(s.a), b: ends(s.b) }))],
 			edges: pattern.edges.map((e) => ({ ...e, ends: ends(e.ends) }))
 		}

@@ -1,3 +1,4 @@
+import { at as entryAt } from '../../quantity/sure';
 import type { Assembly, AssemblyStep } from '../../assembly/assembly';
 import { widthStrain, wornFactor } from '../../assembly/wear';
 import type { YarnId } from '../../model/bench';
@@ -50,7 +51,7 @@ export function hatSections(scheme: ColourScheme, rows: number): Sections {
 			const sections: Sections = [];
 			for (let done = 0, i = 0; done < rows; i++) {
 				const count = Math.min(scheme.stripeRows, rows - done);
-				sections.push({ yarn: at(scheme.yarns[i % scheme.yarns.length]!), rows: count });
+				sections.push({ yarn: at(entryAt(scheme.yarns, i % scheme.yarns.length)), rows: count });
 				done += count;
 			}
 			return sections;
@@ -72,18 +73,18 @@ function sectionsWorking(scheme: ColourScheme, rows: number): Working {
 				'−',
 				own(scheme.liningExtraRows, 'rows', 'lining longer'),
 				') ÷ 2 =',
-				worked(counts[0]!, 'rows', 'outer'),
+				worked(entryAt(counts, 0), 'rows', 'outer'),
 				', the rest',
-				worked(counts[1]!, 'rows', 'lining')
+				worked(entryAt(counts, 1), 'rows', 'lining')
 			];
 		case 'false-brim':
 			return [
 				'(',
 				all,
 				'−',
-				own(counts[1]!, 'rows', 'brim, half shows'),
+				own(entryAt(counts, 1), 'rows', 'brim, half shows'),
 				') ÷ 2 =',
-				worked(counts[0]!, 'rows', 'on either side')
+				worked(entryAt(counts, 0), 'rows', 'on either side')
 			];
 		case 'stripes':
 			return [
@@ -196,12 +197,12 @@ function targetTube(
 
 /** Flat length of the sections, each by its own yarn's rows per cm. */
 const lengthOf = (sections: Sections, rowsPerCm: readonly number[]): number =>
-	sections.reduce((t, s) => t + s.rows / rowsPerCm[s.yarn]!, 0);
+	sections.reduce((t, s) => t + s.rows / entryAt(rowsPerCm, s.yarn), 0);
 
 function solveRows(wish: LinedHatWish, context: DesignContext): { rows: number; working: Working } {
 	const yarns = yarnsOf(wish);
 	const gauges = yarns.map(context.gauge);
-	const main = gauges[0]!;
+	const main = entryAt(gauges, 0);
 	const circumference = context.machine.pins / main.stitchesPerCm.mean;
 	if (wish.length.by === 'yarn') {
 		const last = rowsThatLast(
@@ -228,7 +229,7 @@ function solveRows(wish: LinedHatWish, context: DesignContext): { rows: number; 
 	const perCm = gauges.map((g) => g.rowsPerCm.mean);
 	const odd = parity(wish.scheme);
 	const miss = (rows: number) => lengthOf(hatSections(wish.scheme, rows), perCm) - target.tubeCm;
-	let rows = nearestRows(target.tubeCm * perCm[0]!, odd);
+	let rows = nearestRows(target.tubeCm * entryAt(perCm, 0), odd);
 	// Yarns of different gauge: correct by the mean rows per cm of the sections, then settle on the nearest count.
 	if (new Set(perCm).size > 1) {
 		for (let i = 0; i < 6; i++) {
@@ -281,7 +282,7 @@ function finished(
 	{ pieces: [piece], assembly }: Pick<Design, 'pieces' | 'assembly'>
 ): Pick<Design<FinishedOf<'worn'>>, 'finished' | 'sizes'> {
 	const gauges = yarnsOf(wish).map(gauge);
-	const main = gauges[0]!;
+	const main = entryAt(gauges, 0);
 	const runs = mainRuns(piece?.program ?? []);
 	const head = headCm(wish.head);
 	const tucked = tuckTube(runs, assembly, 'tube')!;

@@ -1,3 +1,4 @@
+import { at } from '../../quantity/sure';
 import type { Gauge } from '../../bench/gauge/gauge';
 import type { Machine } from '../../model/bench';
 import { size, type Size } from '../../assembly/size';
@@ -93,7 +94,7 @@ function blanketFigures(
 }
 
 function toyFigures(thing: ThingOf<'stuffed'>): ThingFigures {
-	const root = thing.parts[0]!;
+	const root = at(thing.parts, 0);
 	const thick = Math.max(...root.segments.map((s) => 2 * segmentRadius(root, s)));
 	const flat = root.segments.reduce((t, s) => t + s.flatCm, 0);
 	return {

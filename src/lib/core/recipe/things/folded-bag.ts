@@ -1,3 +1,4 @@
+import { at } from '../../quantity/sure';
 import { foldedBagWish } from './options/bag';
 import type { FoldedBagWish } from './options';
 import { own, worked, type Working } from '../../quantity/working';
@@ -42,7 +43,7 @@ export const foldedBag = thingRecipe<FoldedBagWish, FinishedOf<'folded'>>('folde
 		};
 	},
 	design: (wish, { machine, gauge }) => {
-		const main = gauge(wish.yarns[0]!);
+		const main = gauge(at(wish.yarns, 0));
 		const width = machine.pins / 2 / main.stitchesPerCm.mean;
 		const up = main.rowsPerCm.mean;
 		// Each third of the strip is sewn to another: whole rows in each.
@@ -62,7 +63,7 @@ export const foldedBag = thingRecipe<FoldedBagWish, FinishedOf<'folded'>>('folde
 					: [worked(3, 'plain', 'thirds'), '×', ...rowsFrom(width, main, 'wide')];
 		const ids = [...new Set(wish.yarns)];
 		const bands = bandsOf(wish.line, wish.yarns, rows);
-		const handle = [{ yarn: ids.indexOf(wish.yarns[0]!), rows: wish.handleRows }];
+		const handle = [{ yarn: ids.indexOf(at(wish.yarns, 0)), rows: wish.handleRows }];
 		// The middle third stays; what the strip is too long or too short falls on its two ends.
 		const end = third + (rows - idealRows) / 2;
 		const finished = {
@@ -77,7 +78,7 @@ export const foldedBag = thingRecipe<FoldedBagWish, FinishedOf<'folded'>>('folde
 				...handleOf(width, wish.handleRows / up)
 			},
 			bands,
-			handleYarn: handle[0]!.yarn
+			handleYarn: at(handle, 0).yarn
 		};
 		return {
 			pieces: [

@@ -1,3 +1,4 @@
+import { at } from '../../quantity/sure';
 import { garlandWish } from './options/garland';
 import type { AssemblyStep } from '../../assembly/assembly';
 import type { YarnId } from '../../model/bench';
@@ -56,7 +57,7 @@ function makeItem(
 	on: OnMachine,
 	tex: number
 ): Made {
-	const gauge = on.gauge(wish.yarns[0]!);
+	const gauge = on.gauge(at(wish.yarns, 0));
 	const round = on.machine.pins / gauge.stitchesPerCm.mean;
 	const up = gauge.rowsPerCm.mean;
 	const base = { item, index, cm3: 0, wraps: 0, rows: 0 };
@@ -102,7 +103,7 @@ function pieceOf(
 ): Piece {
 	const { item } = made;
 	const on = context.on(item.on);
-	const gauge = on.gauge(wish.yarns[0]!);
+	const gauge = on.gauge(at(wish.yarns, 0));
 	const flag = item.kind === 'flag' ? flagWish(item.size ?? USUAL_FLAG_STITCHES) : null;
 	const counts = flag && flagCounts(flag, gauge.stitchesPerCm.mean);
 	return {
@@ -161,12 +162,12 @@ function design(wish: GarlandWish, context: DesignContext): Design<FinishedOf<'h
 	const ids = [...new Set(wish.yarns)];
 	const places = wish.yarns.map((id) => ids.indexOf(id));
 	const solved = solveGarland(wish);
-	const tex = effectiveTex(context.yarn(wish.yarns[0]!));
+	const tex = effectiveTex(context.yarn(at(wish.yarns, 0)));
 	const made = wish.items.map((item, i) => makeItem(wish, item, i, context.on(item.on), tex));
 	const colours = colourOrder(solved.number, places.length, wish.order, wish.seed);
 	const items = colours.map((c, i): HungItem => {
-		const m = made[i % made.length]!;
-		const yarn = places[c]!;
+		const m = at(made, i % made.length);
+		const yarn = at(places, c);
 		return {
 			kind: m.item.kind,
 			piece: m.item.kind === 'pom-pom' ? null : itemPiece(m.index, yarn),
@@ -190,7 +191,7 @@ function design(wish: GarlandWish, context: DesignContext): Design<FinishedOf<'h
 		});
 	const pieces = batches.map((b) => pieceOf(wish, b.m, b.yarn, b.n, ids, context));
 	const cordCm = solved.cord.lengthCm + 2 * wish.loopCm;
-	const gauge = context.gauge(wish.yarns[0]!);
+	const gauge = context.gauge(at(wish.yarns, 0));
 	if (wish.cord === 'knitted') {
 		const { from } = clearPins(context.machine);
 		const rows = Math.max(4, Math.round(cordCm * gauge.rowsPerCm.mean));
@@ -200,7 +201,7 @@ function design(wish: GarlandWish, context: DesignContext): Design<FinishedOf<'h
 			count: 1,
 			mirrored: false,
 			yarns: ids,
-			program: tubeOf([{ yarn: places[0]!, rows }], wish, { from, to: from + CORD_PINS }),
+			program: tubeOf([{ yarn: at(places, 0), rows }], wish, { from, to: from + CORD_PINS }),
 			rowsWorking: [
 				worked(cordCm, 'length', 'of cord, loops and all'),
 				'×',
@@ -218,7 +219,7 @@ function design(wish: GarlandWish, context: DesignContext): Design<FinishedOf<'h
 		wraps: made.find((m) => m.wraps > 0)?.wraps ?? 0,
 		cardCm: wish.cardCm,
 		cord: wish.cord,
-		cordYarn: places[0]!,
+		cordYarn: at(places, 0),
 		fillGrams: items.reduce((t, x) => t + x.fillGrams, 0)
 	};
 	return {

@@ -1,3 +1,4 @@
+import { at } from '../../quantity/sure';
 import { pomPomWish } from './options/pom-pom';
 import type { PomPomWish } from './options';
 import { pomPomCm, TIE_CM, usualWraps, wrappedCm } from './form/pom-pom';
@@ -29,7 +30,7 @@ export const pomPom = thingRecipe<PomPomWish, FinishedOf<'wound'>>('pom-pom', {
 	design: (wish, { yarn }) => {
 		const ids = [...new Set(wish.yarns)];
 		const places = wish.yarns.map((id) => ids.indexOf(id));
-		const usual = usualWraps(wish.cardCm, effectiveTex(yarn(wish.yarns[0]!)));
+		const usual = usualWraps(wish.cardCm, effectiveTex(yarn(at(wish.yarns, 0))));
 		const wraps = wish.wraps ?? usual;
 		const finished = {
 			kind: 'wound' as const,

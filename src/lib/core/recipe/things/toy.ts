@@ -1,3 +1,4 @@
+import { at, last } from '../../quantity/sure';
 import { toyOptions } from './options/toy';
 import type { MachineId } from '../../model/bench';
 import type { Bench } from '../../model/project';
@@ -46,7 +47,7 @@ function rowsOf(s: ToyPart['segments'][number], roundCm: number, rowsPerCm: numb
 
 /** One part in rows and centimetres, on its own machine. */
 export function makePart(wish: ToyWish, part: ToyPart, { machine, gauge }: OnMachine): MadePart {
-	const of = gauge(wish.yarns[0]!);
+	const of = gauge(at(wish.yarns, 0));
 	const pins = part.cordPins ?? machine.pins;
 	const roundCm = pins / of.stitchesPerCm.mean;
 	const segments = part.segments.map((s): MadeSegment => {
@@ -64,10 +65,10 @@ export function makePart(wish: ToyWish, part: ToyPart, { machine, gauge }: OnMac
 }
 
 function rowsWorking(part: ToyPart, made: MadePart, { gauge }: OnMachine, wish: ToyWish): Working {
-	const term = densityTerm(gauge(wish.yarns[0]!), 'rowsPerCm');
+	const term = densityTerm(gauge(at(wish.yarns, 0)), 'rowsPerCm');
 	return made.segments.flatMap((s, i) => [
 		...(i > 0 ? ['+'] : []),
-		...(part.segments[i]!.length.by === 'rows'
+		...(at(part.segments, i).length.by === 'rows'
 			? [own(s.rows, 'rows', 'set by you')]
 			: [worked(s.flatCm, 'length', 'of tube'), '×', term])
 	]);
@@ -202,7 +203,7 @@ export function toyFrom(preset: ToyPreset, bench: Bench): ToyWish | undefined {
 	const yarns = yarnsFor(bench, preset.yarns);
 	if (!yarns[0]) return undefined;
 	// Fewer yarns than the set has letters: the last one stands for the rest.
-	while (yarns.length < preset.yarns) yarns.push(yarns.at(-1)!);
+	while (yarns.length < preset.yarns) yarns.push(last(yarns));
 	const small: MachineId | null = smallOn(bench);
 	return {
 		recipe: preset.id === 'ball' ? 'ball' : 'toy',

@@ -1,3 +1,4 @@
+import { at } from '../../quantity/sure';
 import { tubeBlanketWish } from './options/blanket';
 import type { TubeBlanketWish } from './options';
 import { own } from '../../quantity/working';
@@ -60,26 +61,26 @@ export const tubeBlanket = thingRecipe<TubeBlanketWish, FinishedOf<'side-by-side
 			};
 		},
 		design: (wish, { machine, gauge }) => {
-			const main = gauge(wish.yarns[0]!);
+			const main = gauge(at(wish.yarns, 0));
 			const rows = Math.max(4, Math.round(wish.lengthCm * main.rowsPerCm.mean));
 			const ids = [...new Set(wish.yarns)];
 			const plain = wish.colours === 'by-tube';
 			const tubes = Array.from({ length: wish.across }, (_, i): { bands: readonly Band[] } => ({
 				bands: plain
-					? [{ yarn: ids.indexOf(wish.yarns[i % wish.yarns.length]!), rows }]
+					? [{ yarn: ids.indexOf(at(wish.yarns, i % wish.yarns.length)), rows }]
 					: bandsOf(wish.line, wish.yarns, rows)
 			}));
 			// Alike tubes are one piece in several copies: made in a batch.
-			const kinds = [...new Set(tubes.map((t) => (plain ? t.bands[0]!.yarn : -1)))];
+			const kinds = [...new Set(tubes.map((t) => (plain ? at(t.bands, 0).yarn : -1)))];
 			const pieces = kinds.map((yarn) => {
-				const like = tubes.filter((t) => !plain || t.bands[0]!.yarn === yarn);
+				const like = tubes.filter((t) => !plain || at(t.bands, 0).yarn === yarn);
 				return {
 					id: plain ? `tube-${yarn + 1}` : 'tube',
 					name: 'Tube',
 					count: like.length,
 					mirrored: false,
 					yarns: ids,
-					program: tubeOf(like[0]!.bands, wish),
+					program: tubeOf(at(like, 0).bands, wish),
 					rowsWorking: [
 						own(wish.lengthCm, 'length', 'set by you'),
 						'×',

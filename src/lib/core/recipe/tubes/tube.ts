@@ -1,3 +1,4 @@
+import { at } from '../../quantity/sure';
 import { clearPins } from '../../bench/machine/ring';
 import { gaugeBook } from '../../bench/gauge/book';
 import { gaugeFor } from '../../bench/gauge/gauge';
@@ -58,7 +59,7 @@ const rowsOfYarn = (wish: PlainTubeWish, context: DesignContext): number =>
 /** Main rows of one piece and how they came about. */
 function solve(wish: PlainTubeWish, context: DesignContext): { rows: number; working: Working } {
 	const kind = TUBE_KINDS[wish.recipe];
-	const rowsPerCm = context.gauge(wish.yarns[0]!).rowsPerCm;
+	const rowsPerCm = context.gauge(at(wish.yarns, 0)).rowsPerCm;
 	const density = {
 		value: rowsPerCm.mean,
 		kind: 'row-density' as const,
@@ -94,7 +95,7 @@ function solve(wish: PlainTubeWish, context: DesignContext): { rows: number; wor
 			return { rows, working: [worked(rows, 'rows', 'that the yarn on hand gives')] };
 		}
 		case 'fit': {
-			const cm = fitCmOf(wish, context.machine, context.gauge(wish.yarns[0]!));
+			const cm = fitCmOf(wish, context.machine, context.gauge(at(wish.yarns, 0)));
 			return fromCm(cm, [worked(cm, 'length', kind.fitSource)]);
 		}
 	}
@@ -122,7 +123,10 @@ function aroundFor(
 	const stretch = around.usualCm / round - 1;
 	if (stretch >= BEGUN.least && stretch <= BEGUN.most) return null;
 	const off = (cm: number) => Math.abs(Math.log(cm / (round * (1 + BEGUN.usual))));
-	const best = [...sizes].sort((x, y) => off(x.cm) - off(y.cm))[0]!;
+	const best = at(
+		[...sizes].sort((x, y) => off(x.cm) - off(y.cm)),
+		0
+	);
 	return off(best.cm) < off(around.usualCm) ? best.cm : null;
 }
 
@@ -144,7 +148,7 @@ function finished(
 	{ pieces: [piece], assembly }: Pick<Design, 'pieces' | 'assembly'>
 ): Pick<Design<FinishedOf<'tube'>>, 'finished' | 'sizes'> {
 	const gauges = [...new Set(wish.yarns)].map(gauge);
-	const main = gauge(wish.yarns[0]!);
+	const main = gauge(at(wish.yarns, 0));
 	const { around } = kind;
 	const pins = pinsOf(wish, machine);
 	const runs = mainRuns(piece?.program ?? []);
@@ -224,12 +228,12 @@ export function tubeRecipe(kind: TubeKind): Recipe<PlainTubeWish, FinishedOf<'tu
 		ownWaste: kind.hem !== undefined || kind.cord !== undefined,
 		design: (wish, context) => {
 			const { rows, working } = solve(wish, context);
-			const made = { rows, stitchesPerCm: context.gauge(wish.yarns[0]!).stitchesPerCm.mean };
+			const made = { rows, stitchesPerCm: context.gauge(at(wish.yarns, 0)).stitchesPerCm.mean };
 			const thumb = kind.thumb ? thumbOf(wish, made) : null;
 			const ids: YarnId[] = [...new Set(wish.yarns)];
 			// Two letters may stand for one yarn: the machine knows yarns, not letters.
 			const sections = joined(
-				filledSections(wish, rows).map((s) => ({ ...s, yarn: ids.indexOf(wish.yarns[s.yarn]!) }))
+				filledSections(wish, rows).map((s) => ({ ...s, yarn: ids.indexOf(at(wish.yarns, s.yarn)) }))
 			);
 			const knit = {
 				pieces: [

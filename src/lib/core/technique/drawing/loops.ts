@@ -1,3 +1,4 @@
+import { last } from '../../quantity/sure';
 import { n, text, yarn, type Ink, type Tone } from './ink';
 
 /** So many loops are drawn one by one; of more, the first and the last with a gap between. */
@@ -53,5 +54,5 @@ export function loopHalves(
 export const loopNumbers = (shown: ShownLoops, y: number, loops: number): Ink[] => [
 	...(shown.gap ? [text(shown.gap.x, y - 8, '…')] : []),
 	...(shown.at[0] ? [text(shown.at[0].x, y, '1')] : []),
-	...(loops > 1 && shown.at.at(-1) ? [text(shown.at.at(-1)!.x, y, String(loops))] : [])
+	...(loops > 1 && shown.at.at(-1) ? [text(last(shown.at).x, y, String(loops))] : [])
 ];

@@ -1,3 +1,4 @@
+import { at as entryAt, last } from '../../quantity/sure';
 import { foldBag, bagOf, type BagStage } from '../../recipe/things/form/bag';
 import {
 	arrow,
@@ -94,8 +95,8 @@ const zip: Draw = ({ loops }) => {
 			...low.near,
 			...high.near,
 			...loopNumbers(shown, 94, loops),
-			text(shown.at[0]!.x, 16, '1'),
-			text(shown.at.at(-1)!.x, 16, String(loops))
+			text(entryAt(shown.at, 0).x, 16, '1'),
+			text(last(shown.at).x, 16, String(loops))
 		],
 		says: `Loop ${1} of one end to loop 1 of the other, and so on to ${loops}; then drawn up turn by turn.`
 	};
@@ -111,7 +112,7 @@ const slipStitch: Draw = ({ loops }) => {
 				`M${n(x - 8)} 52C${n(x - 4)} 43 ${n(x + 6)} 43 ${n(x + 8)} 52C${n(x + 6)} 61 ${n(x - 4)} 61 ${n(x - 8)} 52`
 		)
 		.join('');
-	const at = shown.at[Math.min(4, shown.at.length - 1)]!.x;
+	const at = entryAt(shown.at, Math.min(4, shown.at.length - 1)).x;
 	return {
 		inks: [
 			...base,
@@ -121,10 +122,10 @@ const slipStitch: Draw = ({ loops }) => {
 			...high.near,
 			yarn(chain, 'work', 4),
 			hook(at, 52, Math.PI),
-			text(shown.at[0]!.x, 94, '1'),
-			text(shown.at[0]!.x, 18, String(loops)),
-			text(shown.at.at(-1)!.x, 94, String(half)),
-			text(shown.at.at(-1)!.x, 18, String(loops - half + 1))
+			text(entryAt(shown.at, 0).x, 94, '1'),
+			text(entryAt(shown.at, 0).x, 18, String(loops)),
+			text(last(shown.at).x, 94, String(half)),
+			text(last(shown.at).x, 18, String(loops - half + 1))
 		],
 		says: `A front loop and the back loop facing it on the hook, the yarn drawn through both and the loop before: 1 with ${loops}, 2 with ${loops - 1}, to ${half}.`
 	};
@@ -142,14 +143,14 @@ const threeNeedle: Draw = ({ loops }) => {
 			line(`M4 46H164`),
 			...low.near,
 			...high.near,
-			needle(shown.at[0]!.x + 10, 50, Math.PI - 0.5),
+			needle(entryAt(shown.at, 0).x + 10, 50, Math.PI - 0.5),
 			yarn(
-				`M${n(shown.at[0]!.x)} 52C${n(shown.at[0]!.x - 8)} 44 ${n(shown.at[0]!.x + 4)} 36 ${n(shown.at[0]!.x + 12)} 44`,
+				`M${n(entryAt(shown.at, 0).x)} 52C${n(entryAt(shown.at, 0).x - 8)} 44 ${n(entryAt(shown.at, 0).x + 4)} 36 ${n(entryAt(shown.at, 0).x + 12)} 44`,
 				'work',
 				4
 			),
-			text(shown.at[0]!.x, 94, '1'),
-			text(shown.at.at(-1)!.x, 94, String(half))
+			text(entryAt(shown.at, 0).x, 94, '1'),
+			text(last(shown.at).x, 94, String(half))
 		],
 		says: `Front loops on one needle, back loops on another: a pair knitted together on the third, ${half} times, each passed over the next.`
 	};
@@ -160,7 +161,7 @@ const loopThrough: Draw = ({ loops }) => {
 	const { shown, low, high, base } = facing(half);
 	// Each loop is long enough to pass through the next.
 	const work = shown.at.slice(0, -1).map(({ x }, i) => {
-		const next = shown.at[i + 1]!.x;
+		const next = entryAt(shown.at, i + 1).x;
 		const [y1, y2] = i % 2 === 0 ? [56, 44] : [44, 56];
 		return yarn(
 			`M${n(x)} ${y1}C${n(x + 4)} ${y2} ${n(next - 6)} ${y2} ${n(next)} ${y1 === 56 ? 50 : 52}`,
@@ -211,7 +212,7 @@ const chainOff: Draw = ({ loops }) => {
 	const shown = shownLoops(loops, LEFT, RIGHT);
 	const { far, near } = loopHalves(shown, 78, 26, 'rest');
 	const links = shown.at.slice(0, -1).map(({ x }, i) => {
-		const next = shown.at[i + 1]!.x;
+		const next = entryAt(shown.at, i + 1).x;
 		return `M${n(x)} 54C${n(x + 2)} 40 ${n(next - 4)} 40 ${n(next)} 54C${n(next - 4)} 62 ${n(x + 4)} 62 ${n(x)} 54`;
 	});
 	return {
@@ -220,7 +221,7 @@ const chainOff: Draw = ({ loops }) => {
 			...far,
 			...near,
 			yarn(links.slice(0, 4).join(''), 'work', 4),
-			hook(shown.at[Math.min(4, shown.at.length - 1)]!.x, 52, Math.PI),
+			hook(entryAt(shown.at, Math.min(4, shown.at.length - 1)).x, 52, Math.PI),
 			...loopNumbers(shown, 94, loops)
 		],
 		says: `Each loop drawn through the one before, ${loops} in all, loose enough to pull over.`

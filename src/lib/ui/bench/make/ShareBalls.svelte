@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { at as entryAt } from '$lib/core/quantity/sure';
 	import { metresPerRow, shareBalls, type PartBall } from '$lib/core/bench/gauge/ball';
 	import { gaugeFor } from '$lib/core/bench/gauge/gauge';
 	import type { Machine, Yarn, YarnId } from '$lib/core/model/bench';
@@ -105,7 +106,7 @@
 					y="2"
 					width={(s.rows / shared.rows) * WIDTH}
 					height="30"
-					fill={balls[s.ball]!.yarn.colour}
+					fill={entryAt(balls, s.ball).yarn.colour}
 					class="stroke-base-content/60"
 					stroke-width="0.75"
 				/>
@@ -116,7 +117,7 @@
 			{#each balls as b, i (i)}
 				<li class="rule-line border-t py-1">
 					<b>{b.yarn.colourName}</b>: {rhythm(i)} rows; about {printValue(
-						Math.max(0, shared.overMetres[i]!),
+						Math.max(0, entryAt(shared.overMetres, i)),
 						'yarn',
 						units
 					)} left over

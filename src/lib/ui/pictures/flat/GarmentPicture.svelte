@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { at } from '$lib/core/quantity/sure';
 	import { ARM_FALL, flatOf } from '$lib/core/recipe/garments/flat';
 	import type { GarmentWish } from '$lib/core/recipe/garments/options';
 	import type { PlanOf } from '$lib/core/plan';
@@ -16,7 +17,7 @@
 	}
 	let { plan, wish, units, width = 320, height: most = 330 }: Props = $props();
 	const id = $props.id();
-	const gauge = $derived(plan.gauges[0]!);
+	const gauge = $derived(at(plan.gauges, 0));
 	const flat = $derived(
 		flatOf(wish, plan.finished.made, {
 			stitchesPerCm: gauge.stitchesPerCm.mean,
@@ -57,7 +58,7 @@
 	const d = (points: readonly Point[]) =>
 		`M${points.map((p) => `${X(p.x).toFixed(1)} ${Y(p.y).toFixed(1)}`).join('L')}Z`;
 	const ids = $derived([...new Set(wish.yarns)]);
-	const yarnOf = (i: number) => Math.max(0, ids.indexOf(wish.yarns[i]!));
+	const yarnOf = (i: number) => Math.max(0, ids.indexOf(at(wish.yarns, i)));
 	const barCm = $derived(units === 'cm' ? 10 : 10.16);
 	/** The body the size is for, from its own measures: head, neck, shoulders, arms, trunk. */
 	const figure = $derived.by(() => {

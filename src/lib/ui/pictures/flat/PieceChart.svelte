@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { at as entryAt } from '$lib/core/quantity/sure';
 	import { sectionsFor, type MadePiece } from '$lib/core/recipe/garments/make';
 	import type { Yarn } from '$lib/core/model/bench';
 	import type { GarmentWish } from '$lib/core/recipe/garments/options';
@@ -28,7 +29,7 @@
 	const rowYarn = $derived.by(() => {
 		const out: number[] = [];
 		for (const s of sectionsFor(wish, piece.cut, piece.rows))
-			for (let i = 0; i < s.rows; i++) out.push(ids.indexOf(wish.yarns[s.yarn]!));
+			for (let i = 0; i < s.rows; i++) out.push(ids.indexOf(entryAt(wish.yarns, s.yarn)));
 		return out;
 	});
 

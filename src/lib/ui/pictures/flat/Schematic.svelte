@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { at as entryAt, last } from '$lib/core/quantity/sure';
 	import type { EdgeRef } from '$lib/core/assembly/assembly';
 	import { sectionsFor } from '$lib/core/recipe/garments/make';
 	import type { Measure } from '$lib/core/model/kinds';
@@ -46,7 +47,7 @@
 	const px = $derived(Math.min(room / layout.width, MOST_PX / layout.height, 14));
 	const left = $derived(PAD.left + (room - layout.width * px) / 2);
 	const height = $derived(Math.ceil(layout.height * px) + TOP + BOTTOM);
-	const gauge = $derived(plan.gauges[0]!);
+	const gauge = $derived(entryAt(plan.gauges, 0));
 	const X = (p: Placed, x: number) => left + (p.x + x) * px;
 	const Y = (p: Placed, y: number) => TOP + (layout.height - (p.flip ? p.height - y : y)) * px;
 	const path = (p: Placed, points: readonly Point[]) =>
@@ -62,7 +63,7 @@
 		});
 	};
 	const ids = $derived([...new Set(wish.yarns)]);
-	const yarnOf = (i: number) => Math.max(0, ids.indexOf(wish.yarns[i]!));
+	const yarnOf = (i: number) => Math.max(0, ids.indexOf(entryAt(wish.yarns, i)));
 	const countsOf = (piece: string) => made.pieces.filter((m) => m.of === piece);
 
 	/** The edges of a piece that a seam speaks of, as lines. */
@@ -72,12 +73,13 @@
 			if (end.side !== undefined && end.side !== side) continue;
 			const edge = p.piece.outline[side];
 			for (let i = 0; i + 1 < edge.length; i++)
-				if (edge[i]!.part === end.part) found.push([edge[i]!, edge[i + 1]!]);
+				if (entryAt(edge, i).part === end.part)
+					found.push([entryAt(edge, i), entryAt(edge, i + 1)]);
 		}
 		const o = p.piece.outline;
 		if (end.part === (o.top ?? 'top') && end.side !== 'left' && end.side !== 'right')
-			found.push([o.left.at(-1)!, o.right.at(-1)!]);
-		if (end.part === 'hem') found.push([o.left[0]!, o.right[0]!]);
+			found.push([last(o.left), last(o.right)]);
+		if (end.part === 'hem') found.push([entryAt(o.left, 0), entryAt(o.right, 0)]);
 		return found;
 	}
 	/** The same on the drawing, as paths. */
@@ -124,7 +126,7 @@
 				<g clip-path={`url(#${id}-${p.piece.id})`}>
 					{#each bands(p) as b, i (i)}
 						<rect
-							x={X(p, points[0]!.x - 60)}
+							x={X(p, entryAt(points, 0).x - 60)}
 							width={p.width * px + 120 * px}
 							y={Math.min(Y(p, b.from), Y(p, b.to))}
 							height={Math.abs(Y(p, b.to) - Y(p, b.from)) + 0.5}
@@ -149,7 +151,7 @@
 					{#each m.ladders as l, i (l.after)}
 						{@const per = (p.width * px) / m.columns}
 						<rect
-							x={X(p, points[0]!.x) + (l.after + 1 + i * l.columns) * per}
+							x={X(p, entryAt(points, 0).x) + (l.after + 1 + i * l.columns) * per}
 							y={Y(p, p.height)}
 							width={l.columns * per}
 							height={p.height * px}
@@ -160,7 +162,7 @@
 					{/each}
 				{/each}
 				{#each counts.slice(1) as m (m.id)}
-					{@const x = m.cut.outline.left[0]!.x}
+					{@const x = entryAt(m.cut.outline.left, 0).x}
 					<path
 						d={`M${X(p, x)} ${Y(p, 0)}V${Y(p, p.height)}`}
 						class="stroke-base-100"

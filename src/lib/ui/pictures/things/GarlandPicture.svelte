@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { at } from '$lib/core/quantity/sure';
 	import { hangsAt } from '$lib/core/recipe/things/form/catenary';
 	import { placesAlong } from '$lib/core/recipe/things/form/garland';
 	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
@@ -18,7 +19,7 @@
 	}
 	let { thing, plan, hung, units, width, height }: Props = $props();
 	const id = $props.id();
-	const gauge = $derived(plan.gauges[0]!);
+	const gauge = $derived(at(plan.gauges, 0));
 	const { cord } = $derived(thing.solved);
 	const tallest = $derived(Math.max(...thing.items.map((i) => i.heightCm)));
 	const widest = $derived(Math.max(...thing.items.map((i) => i.widthCm)));
@@ -56,8 +57,8 @@
 	const drawn = $derived(
 		hung
 			? thing.items.map((item, i) => {
-					const p = hangsAt(cord, places[i]!);
-					const [a, b] = [-1, 1].map((s) => hangsAt(cord, places[i]! + (s * item.widthCm) / 2));
+					const p = hangsAt(cord, at(places, i));
+					const [a, b] = [-1, 1].map((s) => hangsAt(cord, at(places, i) + (s * item.widthCm) / 2));
 					// A flag hangs by its whole edge and lies along the cord; all else hangs straight down.
 					const tilt =
 						item.kind === 'flag' ? (Math.atan2(b!.y - a!.y, b!.x - a!.x) * 180) / Math.PI : 0;

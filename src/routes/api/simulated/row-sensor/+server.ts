@@ -1,3 +1,4 @@
+import { at as entryAt, last } from '$lib/core/quantity/sure';
 import * as z from 'zod';
 import { crankSensor, NO_TROUBLE, USUAL_TROUBLE } from '$lib/device/simulated-row-sensor';
 import { problem } from '$lib/file/http';
@@ -51,7 +52,7 @@ function chance(seed: number | undefined): () => number {
 export const GET: RequestHandler = ({ url }) => {
 	const read = query.safeParse(Object.fromEntries(url.searchParams));
 	if (!read.success) {
-		const issue = read.error.issues[0]!;
+		const issue = entryAt(read.error.issues, 0);
 		const path = issue.path.join('.');
 		return problem(400, 'bad-query', `At ${path}: ${issue.message}.`, {
 			path,
@@ -65,7 +66,7 @@ export const GET: RequestHandler = ({ url }) => {
 		rows: panel ? Math.min(asked.rows, panel.length) : asked.rows,
 		troubles: TROUBLES[trouble],
 		random: chance(seed),
-		panel: panel ? (row) => panel[row] ?? panel.at(-1)! : undefined
+		panel: panel ? (row) => panel[row] ?? last(panel) : undefined
 	});
 	let timer: ReturnType<typeof setTimeout> | undefined;
 	const startedAt = performance.now();

@@ -1,3 +1,4 @@
+import { at } from '../../../quantity/sure';
 import { rule } from '../../../finding/rule';
 import type { GarmentWish } from '../options';
 import { rowsWord } from '../../../quantity/say';
@@ -26,7 +27,7 @@ export const overBust = rule<GarmentWish, FinishedOf<'flat'>>({
 		if (!finished.body || !wish.size.startsWith('woman') || wish.from === 'flat') return null;
 		const { chest, length } = finished.measures;
 		const cm = (chest.cm - BUST_FROM_CM) * BUST_SHARE;
-		const rows = 2 * Math.round((cm * gauges[0]!.rowsPerCm.mean) / 2);
+		const rows = 2 * Math.round((cm * at(gauges, 0).rowsPerCm.mean) / 2);
 		// A length the maker has set was measured over the bust, or is wanted so.
 		if (rows < 2 || length.from === 'own') return null;
 		return {

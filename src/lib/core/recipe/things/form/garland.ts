@@ -1,3 +1,4 @@
+import { at } from '../../../quantity/sure';
 import type { GarlandWish } from '../options';
 import { hang, spanOf, type Catenary } from './catenary';
 
@@ -75,9 +76,9 @@ export function colourOrder(
 			pressing >= 0
 				? pressing
 				: open.length > 0
-					? open[Math.floor(next() * open.length)]!
+					? at(open, Math.floor(next() * open.length))
 					: left.findIndex((k) => k > 0);
-		left[pick]! -= 1;
+		left[pick] = at(left, pick) - 1;
 		out.push(pick);
 	}
 	return out;

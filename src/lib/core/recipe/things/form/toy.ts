@@ -1,3 +1,4 @@
+import { at as entryAt, last } from '../../../quantity/sure';
 import type { ToyPart } from '../options';
 import type { Point } from './flat-fold';
 import type { Stuffed } from './stuffed';
@@ -61,7 +62,7 @@ export function thicknessAt(m: MadePart, along: number): number {
 		at -= segmentLength(m, s);
 		if (at <= 0) return segmentRadius(m, s);
 	}
-	return segmentRadius(m, m.segments.at(-1)!);
+	return segmentRadius(m, last(m.segments));
 }
 
 const rad = (degrees: number): number => (degrees * Math.PI) / 180;
@@ -130,7 +131,7 @@ function on(
 	const long = partLength(host.of);
 	const r = radiusAt(host.of, along);
 	const out = Math.sin(rad(angle));
-	const own = segmentRadius(m, m.segments[0]!);
+	const own = segmentRadius(m, entryAt(m.segments, 0));
 	// Out of an end it starts at the pole; else where its direction leaves the profile.
 	const ax = along * long - Math.cos(rad(angle)) * SUNK * own;
 	const ay = r * out - out * SUNK * own;

@@ -1,3 +1,4 @@
+import { at } from '../../../quantity/sure';
 import { rule } from '../../../finding/rule';
 import type { FoldedBagWish } from '../options';
 import { rowsWord } from '../../../quantity/say';
@@ -29,7 +30,7 @@ export const bagMisses = rule<FoldedBagWish, FinishedOf<'folded'>>({
 		const bag = facts.finished;
 		if (bag.rows === bag.idealRows) return null;
 		const off = bag.rows - bag.idealRows;
-		const gauge = facts.gauges[0]!;
+		const gauge = at(facts.gauges, 0);
 		const each = Math.abs(off) / 2;
 		return {
 			body: {

@@ -1,3 +1,4 @@
+import { at } from '../../../quantity/sure';
 import { rule } from '../../../finding/rule';
 import type { PlainTubeWish } from '../options';
 import { rowsWord } from '../../../quantity/say';
@@ -37,7 +38,7 @@ export const hemBoundary = rule<PlainTubeWish, FinishedOf<'tube'>>({
 						code: 'hem-boundary',
 						rows: near.from - fold,
 						row: near.from,
-						yarn: near.from > fold ? runs[runs.indexOf(near) - 1]!.yarn : near.yarn
+						yarn: near.from > fold ? at(runs, runs.indexOf(near) - 1).yarn : near.yarn
 					},
 					severity: 'warn',
 					where: { at: 'row', row: near.from }

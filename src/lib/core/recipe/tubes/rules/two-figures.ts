@@ -1,3 +1,4 @@
+import { at } from '../../../quantity/sure';
 import { change } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
 import type { PlainTubeWish } from '../options';
@@ -34,7 +35,7 @@ export const twoFigures = (kind: TubeKind) =>
 			const { around, covers } = kind;
 			if (!around || (around.by === 'width' && !covers)) return null;
 			const hem = hemOf(wish);
-			const wanted = fitCmOf(wish, machine, gauges[0]!);
+			const wanted = fitCmOf(wish, machine, at(gauges, 0));
 			const off = flatLength.mean / wanted - 1;
 			if (Math.abs(off) < DISAGREE) return null;
 			const aroundCm = wish.aroundCm ?? around.usualCm;
@@ -46,7 +47,7 @@ export const twoFigures = (kind: TubeKind) =>
 					rows: mainRows,
 					fitRows,
 					aroundCm,
-					what: around.what.split(',')[0]!.toLowerCase()
+					what: at(around.what.split(','), 0).toLowerCase()
 				},
 				severity: 'warn',
 				where: { at: 'size' },
