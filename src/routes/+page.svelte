@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
+	import StoreGone from '$lib/ui/parts/StoreGone.svelte';
 	import Shelf from '$lib/ui/shelf/Shelf.svelte';
 	import type { New } from '$lib/ui/state/projects';
 	import { useWorkbench } from '$lib/ui/state/workbench.svelte';
@@ -39,6 +40,7 @@
 		</p>
 	{/await}
 {/if}
+{#if workbench.gone}<StoreGone />{/if}
 {#if workbench.records.projects.length > 0}
 	<Shelf onnew={(what) => void start(what)} />
 {:else}

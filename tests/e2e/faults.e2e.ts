@@ -13,8 +13,11 @@ async function fullable(context: BrowserContext): Promise<Page> {
 		const { put, add } = IDBObjectStore.prototype;
 		const guarded = (does: typeof put) =>
 			function (this: IDBObjectStore, value: unknown, key?: IDBValidKey) {
-				if ((window as { full?: boolean }).full)
+				const w = window as { full?: boolean; refused?: number };
+				if (w.full) {
+					w.refused = (w.refused ?? 0) + 1;
 					throw new DOMException('The disk is full.', 'QuotaExceededError');
+				}
 				return key === undefined ? does.call(this, value) : does.call(this, value, key);
 			};
 		IDBObjectStore.prototype.put = guarded(put);
@@ -54,14 +57,15 @@ test('a full disk: every kind of change is said, stands on the page, and is stor
 		there: () => Promise<void>
 	) {
 		await go(page, path);
-		await page.waitForTimeout(300);
+		await stored(page);
 		await full(page, true);
 		await change();
 		await expect(alert(page)).toContainText(what);
 		await there();
+		const refused = () => page.evaluate(() => (window as { refused?: number }).refused ?? 0);
+		const before = await refused();
 		await tryAgain();
-		// Long enough for the try to have failed.
-		await page.waitForTimeout(500);
+		await expect.poll(refused).toBeGreaterThan(before);
 		await expect(alert(page)).toBeVisible();
 		await full(page, false);
 		await tryAgain();
@@ -274,7 +278,7 @@ test('a part that cannot be fetched at the crank is said, and the keys go on cou
 	await openDemo(page);
 	await page.goto('/project/project-keeper/knit');
 	await expect(count(page)).toHaveText('46');
-	await page.waitForTimeout(500);
+	await page.waitForLoadState('networkidle');
 	await page.route('**/_app/immutable/**', (route) => route.abort());
 	await page.keyboard.press('h');
 	await expect(page.getByText(/A part of Tomble could not be fetched/).first()).toBeVisible();
@@ -445,4 +449,25 @@ test('one bad record is one bad record: the shelf lives, and it is mended, saved
 	await page.reload();
 	await expect(page.getByRole('link', { name: /Odd one/ })).toBeVisible();
 	await expect(page.getByText(/do not read|does not read/)).toHaveCount(0);
+});
+
+test('a store that the browser has cleared is told from a new one, with the way to a backup', async ({
+	page
+}) => {
+	await openDemo(page);
+	await stored(page);
+	const clear = () =>
+		page.evaluate(async () => {
+			for (const { name } of await indexedDB.databases()) if (name) indexedDB.deleteDatabase(name);
+		});
+	await clear();
+	await page.goto('/project/project-keeper/knit');
+	await expect(page.getByRole('alert')).toContainText('is not there any more');
+	await expect(page.getByRole('link', { name: 'Open a backup' })).toHaveAttribute('href', '/keep');
+	await page.goto('/');
+	await page.getByRole('button', { name: 'Begin anew' }).click();
+	await expect(page.getByRole('alert')).toBeHidden();
+	await page.reload();
+	await expect(page.getByRole('heading').first()).toBeVisible();
+	await expect(page.getByText('is not there any more')).toBeHidden();
 });

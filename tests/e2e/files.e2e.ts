@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { enter, expect, openDemo, openEmpty, test } from './support';
+import { enter, expect, openDemo, openEmpty, stored, test } from './support';
 
 test('a project goes to another browser as a file, previewed before it changes anything', async ({
 	page,
@@ -89,7 +89,7 @@ test('where records differ, mine are kept unless I say otherwise', async ({ page
 	await page.goto('/project/project-tideline/plan');
 	await enter(page.getByRole('textbox', { name: 'Lined hat' }), 'Ebb');
 	await expect(page.getByRole('heading', { name: 'Plan of Ebb' })).toBeAttached();
-	await page.waitForTimeout(300);
+	await stored(page);
 	await page.goto('/keep');
 	await page.locator('input[type=file]').setInputFiles(path);
 	await expect(page.getByText('meet 1 that you have in another version')).toBeVisible();

@@ -29,6 +29,10 @@ export function nameChange<T extends BenchTable>(
 	return after ? `${what} changed…` : `${what} removed`;
 }
 
+/** A record of the bench in the maker's words, where it has no name. */
+export const wordRecord = (table: string): string | undefined =>
+	table in WORDS ? `a ${WORDS[table as BenchTable]}` : undefined;
+
 /** What opening a table would change, as one step; records that are there already only where `replace` says so. */
 export function tableChanges(mine: Bench, file: Bench, replace: boolean): Change[] {
 	return (['yarns', 'swatches', 'tests'] as const).flatMap((table) =>

@@ -96,7 +96,7 @@ export class History {
 		if (!step) return undefined;
 		this.#future = this.#future.slice(0, -1);
 		// What is typed now is another step.
-		this.#past = [...this.#past, { ...step, what: step.what.replace('…', '') }];
+		this.#past = [...this.#past, closed(step)];
 		this.#write();
 		return this.apply(step.what.replace('…', ''), step.changes);
 	}
@@ -115,7 +115,8 @@ export class History {
 		try {
 			const found = kept.safeParse(JSON.parse(this.#kept?.read() ?? 'null'));
 			if (!found.success) return;
-			this.#past = found.data.past.map(whole);
+			// What was typed before does not go on now.
+			this.#past = found.data.past.map(whole).map(closed);
 			this.#future = found.data.future.map(whole);
 		} catch {
 			// Nothing was kept, or not by this version.
@@ -141,6 +142,9 @@ const whole = ({ what, at, changes }: Read): Step => ({
 	at,
 	changes: changes.map((c) => ({ ...c, before: c.before, after: c.after }))
 });
+
+/** A step that nothing goes on with. */
+const closed = (s: Step): Step => ({ ...s, what: s.what.replace('…', '') });
 
 /** Two changes of the same records as one. */
 const joined = (first: readonly Change[], then: readonly Change[]): Change[] =>

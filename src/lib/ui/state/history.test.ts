@@ -116,6 +116,14 @@ describe('a history', () => {
 		expect([second.history.undoWhat, second.history.redoWhat]).toEqual(['removed', 'colour']);
 		second.history.undo();
 		second.history.undo();
+		second.put('grams…', A.id, { gramsOnHand: 2 });
+		const third = shelfOf({ kept });
+		third.records.set(A.id, second.records.get(A.id)!);
+		third.put('grams…', A.id, { gramsOnHand: 3 });
+		third.history.undo();
+		// Typing after a reload is another step.
+		expect(third.records.get(A.id)).toMatchObject({ gramsOnHand: 2 });
+		second.history.undo();
 		expect([second.records.get(A.id), second.records.get(B.id)]).toEqual([A, B]);
 		expect(second.history.undoWhat).toBeUndefined();
 	});

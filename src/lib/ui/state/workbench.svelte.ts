@@ -21,10 +21,11 @@ import {
 import { gaugeBook } from '$lib/core/bench/gauge/book';
 import { ShelfPlans } from './shelf-plans.svelte';
 import type { NoPlan, Plan } from '$lib/core/plan/types';
-import { nameChange, type BenchRecords, type BenchTable } from './bench-changes';
+import { nameChange, wordRecord, type BenchRecords, type BenchTable } from './bench-changes';
 import { History, inThisTab, turned, type Change as Turn } from './history.svelte';
 import { Keeper, type Change, type RecordTable } from './keeper.svelte';
 import { ProjectEditor } from './project-editor.svelte';
+import { setWasHere, wasHere } from './was-here';
 
 const NOTHING: Records = {
 	machines: [],
@@ -55,6 +56,8 @@ export class Workbench {
 	settings = $state.raw<Settings>(DEFAULT_SETTINGS);
 	/** False until the store has been read once, or will not be. */
 	ready = $state(false);
+	/** The store is empty, and was not when it was last seen. */
+	gone = $state(false);
 	/** The example is being put in. */
 	filling = $state(false);
 	/** Why the store does not open or answer. */
@@ -95,6 +98,22 @@ export class Workbench {
 			pauseMs: SAME_STEP_MS,
 			kept: inThisTab('bench')
 		});
+	}
+
+	/** Marks that there is something here; at the first look tells where it is gone. */
+	#marked({ machines, yarns, projects }: Records): void {
+		const some = machines.length + yarns.length + projects.length > 0;
+		if (some) {
+			this.gone = false;
+			setWasHere(true);
+		} else if (!this.ready) this.gone = wasHere();
+		// Emptied by the maker's own hand, this is how it is meant to be.
+		else if (!this.gone) setWasHere(false);
+	}
+	/** The maker knows that it is gone. */
+	beginAnew(): void {
+		this.gone = false;
+		setWasHere(false);
 	}
 
 	/** Stores what a step turns records into; of each only what the step changed. */
@@ -152,6 +171,7 @@ export class Workbench {
 				liveQuery(() => readRecords(this.db)).subscribe({
 					next: (records) => {
 						this.#stored = records;
+						this.#marked(records);
 						this.keeper.seen();
 						for (const p of records.projects) this.#editors.get(p.id)?.stored(p);
 						this.ready = true;
@@ -350,10 +370,11 @@ export class Workbench {
 	putSwatch = (s: Swatch) => this.put('swatches', s);
 }
 
-/** What one record is called, where it has a name. */
+/** What one record is called. */
 function nameOf([turn, ...more]: readonly Turn[]): string | undefined {
 	const record = turn?.after ?? turn?.before;
-	return more.length === 0 && record && 'name' in record ? String(record.name) : undefined;
+	if (!turn || more.length > 0) return undefined;
+	return record && 'name' in record ? String(record.name) : wordRecord(turn.table);
 }
 
 /** Asks the browser not to clear what is here when space runs short; it may refuse, and need not ask the maker. */

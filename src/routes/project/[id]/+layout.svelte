@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { page } from '$app/state';
+	import StoreGone from '$lib/ui/parts/StoreGone.svelte';
 	import { useWorkbench } from '$lib/ui/state/workbench.svelte';
 
 	let { children }: { children: Snippet } = $props();
@@ -28,6 +29,9 @@
 		</p>
 		<a class="act act-main" href="/">To the shelf</a>
 	</div>
+{:else if workbench.gone}
+	<h1 class="sr-only">Nothing is here</h1>
+	<StoreGone />
 {:else}
 	<div class="py-10">
 		<h1 class="mb-2 text-2xl">This project is not in this browser</h1>

@@ -134,11 +134,14 @@ function arm(
 	return { piece: piece.id, points: [at.tip, end, low, at.under], bands, under: false };
 }
 
+/** A piece that every body has. */
+const part = (made: Made, id: string) => found(made.drawn.pieces, (p) => p.id === id);
+
 /** Both sleeves in their armholes, under the body, which lies over their edge. */
 function sleevesFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[] {
 	const of = (id: string) => made.drawn.pieces.find((p) => p.id === id);
 	const sleeve = of('sleeve');
-	const back = of('back-left')!.outline;
+	const back = part(made, 'back-left').outline;
 	const tip = back.left.find((p) => p.part === 'shoulder');
 	const under = back.left.find((p) => p.part === 'armhole');
 	if (!sleeve || !tip || !under) return [];
@@ -157,10 +160,10 @@ function sleevesFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[
 function bodyFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[] {
 	const of = (id: string) => made.drawn.pieces.find((p) => p.id === id);
 	const [backL, backR, frontL, frontR] = [
-		of('back-left')!,
-		of('back-right')!,
-		of('front-left')!,
-		of('front-right')!
+		part(made, 'back-left'),
+		part(made, 'back-right'),
+		part(made, 'front-left'),
+		part(made, 'front-right')
 	];
 	const band = of('band');
 	const open = wish.recipe === 'cardigan' || wish.recipe === 'jacket';

@@ -17,6 +17,23 @@ import {
 } from './ink';
 import { loopHalves, loopNumbers, shownLoops } from './loops';
 
+const pairs = (list: readonly (readonly [number, number])[]) => list;
+/** Where a strip of three thirds is creased, in shares of its own drawing. */
+const CREASES = [
+	[
+		{ x: 0, y: 30 },
+		{ x: 30, y: 0 }
+	],
+	[
+		{ x: 30, y: 0 },
+		{ x: 60, y: 30 }
+	],
+	[
+		{ x: 60, y: 30 },
+		{ x: 90, y: 0 }
+	]
+] as const;
+
 /** What a drawing is made from. */
 export interface Drawing {
 	/** Loops of the edge. */
@@ -398,13 +415,13 @@ const stuffing: Draw = () => ({
 			'M20 54C20 20 76 10 108 24C128 32 130 42 130 54C130 66 128 76 108 84C76 98 20 88 20 54Z',
 			'fabric'
 		),
-		...[
+		...pairs([
 			[48, 44],
 			[62, 62],
 			[78, 42],
 			[92, 60],
 			[104, 48]
-		].map(([x, y]) => line(`M${x! - 7} ${y}c2-8 12-8 14 0s-12 9-14 0`)),
+		]).map(([x, y]) => line(`M${x - 7} ${y}c2-8 12-8 14 0s-12 9-14 0`)),
 		arrow(164, 54, 138, 54)
 	],
 	says: 'Small tufts, the far end first, pressed to the sides.'
@@ -434,15 +451,7 @@ const foldStep: Draw = ({ stage = 'bag' }) => {
 	const at = (p: { x: number; y: number }) =>
 		`${n(WIDTH / 2 + (p.x - (l + r) / 2) * k)} ${n(HEIGHT / 2 - (p.y - (b + t) / 2) * k)}`;
 	const creases =
-		stage === 'strip'
-			? [
-					[0, 30, 30, 0],
-					[30, 0, 60, 30],
-					[60, 30, 90, 0]
-				].map(([x1, y1, x2, y2]) =>
-					line(`M${at({ x: x1!, y: y1! })}L${at({ x: x2!, y: y2! })}`, true)
-				)
-			: [];
+		stage === 'strip' ? CREASES.map(([from, to]) => line(`M${at(from)}L${at(to)}`, true)) : [];
 	return {
 		inks: [
 			...facets.map((f) =>
@@ -500,15 +509,15 @@ const hang: Draw = () => ({
 const block: Draw = () => ({
 	inks: [
 		patch('M34 14H134L126 92H42Z', 'fabric'),
-		...[
+		...pairs([
 			[34, 14],
 			[84, 14],
 			[134, 14],
 			[126, 92],
 			[84, 92],
 			[42, 92]
-		].map(([x, y]) =>
-			line(`M${x! - 4} ${y! - 4}L${x! + 4} ${y! + 4}M${x! + 4} ${y! - 4}L${x! - 4} ${y! + 4}`)
+		]).map(([x, y]) =>
+			line(`M${x - 4} ${y - 4}L${x + 4} ${y + 4}M${x + 4} ${y - 4}L${x - 4} ${y + 4}`)
 		)
 	],
 	says: 'Damped, pinned flat to its measures without stretching, and left until dry.'

@@ -25,6 +25,13 @@
 		})
 	);
 	const body = $derived(flat.shoulderCm === null ? null : BODY[wish.size]);
+	/** Tips of a hand's fingers, cm. */
+	const FINGERS = [
+		[3.3, 16.4],
+		[5, 18.2],
+		[6.8, 17.8],
+		[8.5, 15.8]
+	] as const;
 	/** A hand is 18 cm long; beside what is small it says how small. */
 	const HAND = { w: 11, h: 19 };
 	const hand = $derived(
@@ -130,9 +137,9 @@
 				stroke-linecap="butt"
 			/>
 			<path d={`M${X(hx + 4.6)} ${Y(hy + 6.5)}H${X(hx + 6.6)}`} stroke-width={6.5 * px} />
-			{#each [[3.3, 16.4], [5, 18.2], [6.8, 17.8], [8.5, 15.8]] as [fx, fy] (fx)}
+			{#each FINGERS as [fx, fy] (fx)}
 				<path
-					d={`M${X(hx + fx!)} ${Y(hy + 8.5)}L${X(hx + fx! + (fx! - 5.8) * 0.12)} ${Y(hy + fy!)}`}
+					d={`M${X(hx + fx)} ${Y(hy + 8.5)}L${X(hx + fx + (fx - 5.8) * 0.12)} ${Y(hy + fy)}`}
 					stroke-width={1.65 * px}
 				/>
 			{/each}

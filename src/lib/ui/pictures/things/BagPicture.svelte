@@ -43,7 +43,7 @@
 		`M${points.map((p) => `${X(p.x).toFixed(1)} ${Y(p.y).toFixed(1)}`).join('L')}Z`;
 	const bottom = $derived(Math.min(...facets.map((f) => f.layer)));
 	/** Creases to come, on the strip. */
-	const creases = $derived(
+	const creases = $derived<readonly (readonly [number, number, number, number])[]>(
 		stage === 'strip'
 			? [
 					[0, w, w, 0],
@@ -120,7 +120,7 @@
 	{/each}
 	{#each creases as [x1, y1, x2, y2], i (i)}
 		<path
-			d={`M${X(x1!)} ${Y(y1!)}L${X(x2!)} ${Y(y2!)}`}
+			d={`M${X(x1)} ${Y(y1)}L${X(x2)} ${Y(y2)}`}
 			class="stroke-base-content"
 			stroke-width="1.5"
 			stroke-dasharray="6 4"

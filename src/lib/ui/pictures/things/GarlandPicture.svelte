@@ -58,10 +58,11 @@
 		hung
 			? thing.items.map((item, i) => {
 					const p = hangsAt(cord, at(places, i));
-					const [a, b] = [-1, 1].map((s) => hangsAt(cord, at(places, i) + (s * item.widthCm) / 2));
+					const end = (s: -1 | 1) => hangsAt(cord, at(places, i) + (s * item.widthCm) / 2);
+					const [a, b] = [end(-1), end(1)];
 					// A flag hangs by its whole edge and lies along the cord; all else hangs straight down.
 					const tilt =
-						item.kind === 'flag' ? (Math.atan2(b!.y - a!.y, b!.x - a!.x) * 180) / Math.PI : 0;
+						item.kind === 'flag' ? (Math.atan2(b.y - a.y, b.x - a.x) * 180) / Math.PI : 0;
 					return { item, x: left + p.x * px, y: TOP + p.y * px, tilt };
 				})
 			: batch.items.map((x) => ({ ...x, tilt: 0 }))
