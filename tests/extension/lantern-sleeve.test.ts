@@ -16,6 +16,8 @@ import { mainRuns } from '../../src/lib/core/program/runs';
 import { figure, own, worked } from '../../src/lib/core/quantity/working';
 import { exact } from '../../src/lib/core/quantity/estimate';
 import { loadRecipe, nameOf, recipeOf, RECIPES } from '../../src/lib/core/recipe';
+import { controlsOf } from '../../src/lib/core/recipe/controls';
+import { option } from '../../src/lib/core/recipe/option';
 import type { FinishedOf } from '../../src/lib/core/recipe/finished';
 import type { Recipe } from '../../src/lib/core/recipe/recipe';
 import { machinesOf, withYarn, yarnsOf } from '../../src/lib/core/recipe/uses';
@@ -50,11 +52,28 @@ import { machineOf } from '../support/bench';
 
 const options = z.object({
 	recipe: z.literal('lantern-sleeve'),
-	yarns: z.array(yarnId).min(1).max(2),
-	lanternCm: z.number().min(10).max(60).describe('round the lantern'),
-	rows: z.int().min(10).max(200).describe('of the sleeve'),
-	flap: z.object({ on: machineId.nullable(), wideCm: z.number().min(4).max(60) }),
-	laces: z.int().min(1).max(12)
+	yarns: option(z.array(yarnId).min(1).max(2), { label: 'Colour', editor: 'yarns' }),
+	lanternCm: option(z.number().min(10).max(60).describe('round the lantern'), {
+		label: 'Round the lantern',
+		unit: 'length',
+		group: 'size'
+	}),
+	rows: option(z.int().min(10).max(200).describe('of the sleeve'), {
+		label: 'Rows of the sleeve',
+		what: 'rows…',
+		unit: 'rows',
+		group: 'size',
+		sets: () => 'rows'
+	}),
+	flap: z.object({
+		on: machineId.nullable(),
+		wideCm: option(z.number().min(4).max(60), {
+			label: 'Flap, wide',
+			unit: 'length',
+			when: (o: { laces: number }) => o.laces > 1
+		})
+	}),
+	laces: option(z.int().min(1).max(12), { label: 'Laces', unit: 'laces' })
 });
 type Options = z.infer<typeof options>;
 
@@ -341,6 +360,26 @@ describe('a recipe that nothing knows of', () => {
 			for (const e of x.sheet.events)
 				expect(wordEvent(e, eventContext(p, x.machine, 'cm')).title).not.toMatch(/undefined|NaN/);
 		}
+	});
+
+	it('asks for its options by their metadata: ranges, places, and what applies', () => {
+		const project = begun();
+		const asked = (wish: Options) =>
+			controlsOf(options, wish, { ...planned({ ...project, wish } as Project), bench });
+		const controls = asked(project.wish);
+		expect(controls.map((c) => [c.key, c.group])).toEqual([
+			['yarns', 'first'],
+			['lanternCm', 'size'],
+			['rows', 'size'],
+			['flap.wideCm', 'first'],
+			['laces', 'first']
+		]);
+		const [colours, , rows, flap] = controls;
+		expect(colours).toMatchObject({ kind: 'editor', editor: 'yarns', least: 1, most: 2 });
+		expect(rows).toMatchObject({ min: 10, max: 200, value: 30, unit: 'rows', sets: 'rows' });
+		// One option deep within is set, and what lies beside it stays.
+		expect(flap!.patch(20)).toEqual({ flap: { ...project.wish.flap, wideCm: 20 } });
+		expect(asked({ ...project.wish, laces: 1 }).map((c) => c.key)).not.toContain('flap.wideCm');
 	});
 
 	it('follows its options: rows, the flap, the laces', () => {
