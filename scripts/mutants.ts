@@ -4,7 +4,14 @@
  * Works in a copy of the tree; prints every change that no test noticed.
  */
 import { execFileSync, spawnSync } from 'node:child_process';
-import { mkdtempSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import {
+	mkdtempSync,
+	readdirSync,
+	readFileSync,
+	rmSync,
+	symlinkSync,
+	writeFileSync
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join, resolve } from 'node:path';
 import { randomLcg } from 'd3-random';
@@ -78,7 +85,10 @@ function mutantsOf(file: string): Mutant[] {
 
 const root = resolve(import.meta.dirname, '..');
 const copy = mkdtempSync(join(tmpdir(), 'mutants-'));
-execFileSync('bash', ['-c', `git -C '${root}' ls-files -z | tar -C '${root}' --null -T - -cf - | tar -C '${copy}' -xf -`]);
+execFileSync('bash', [
+	'-c',
+	`git -C '${root}' ls-files -z | tar -C '${root}' --null -T - -cf - | tar -C '${copy}' -xf -`
+]);
 symlinkSync(join(root, 'node_modules'), join(copy, 'node_modules'));
 symlinkSync(join(root, '.svelte-kit'), join(copy, '.svelte-kit'));
 
@@ -118,4 +128,6 @@ for (const [i, m] of chosen.entries()) {
 	);
 }
 rmSync(copy, { recursive: true, force: true });
-console.log(`${found} of ${COUNT} noticed, ${Math.round((100 * found) / COUNT)} %, of ${all.length} places`);
+console.log(
+	`${found} of ${COUNT} noticed, ${Math.round((100 * found) / COUNT)} %, of ${all.length} places`
+);

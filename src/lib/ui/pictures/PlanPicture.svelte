@@ -20,12 +20,16 @@
 	}
 	let { plan, project, editor, units, pointing }: Props = $props();
 	const gauge = $derived(plan.gauges[0]);
+	/** Px for what is as wide as the page. */
+	let room = $state(1180);
 </script>
 
 {#if comesOut(plan, 'flat')}
 	<FlatPicture {plan} {project} {editor} {units} {pointing} />
 {:else if comesOut(plan, 'hung')}
-	<ThingPicture {plan} {units} width={1180} height={300} />
+	<div bind:clientWidth={room}>
+		<ThingPicture {plan} {units} width={Math.min(1180, Math.max(300, room))} height={300} />
+	</div>
 {:else if comesOut(plan, 'stuffed')}
 	<ThingPicture
 		{plan}

@@ -33,7 +33,7 @@
 	}
 	let { plan, wish, units, lit, chosen, onchoose, onmeasure, onpoint, onask }: Props = $props();
 	const id = $props.id();
-	let width = $state(0);
+	let room = $state(0);
 	const TOP = 40;
 	const LABEL_PX = 52;
 	const BOTTOM = 44;
@@ -43,9 +43,12 @@
 	const layout = $derived(placePieces(made));
 	/** Room for dimension lines at either end, px. */
 	const PAD = { left: 62, right: 46 };
-	const room = $derived(Math.max(80, width - PAD.left - PAD.right));
-	const px = $derived(Math.min(room / layout.width, MOST_PX / layout.height, 14));
-	const left = $derived(PAD.left + (room - layout.width * px) / 2);
+	/** Each piece has room for its name and its counts: on a small page the drawing is moved sideways. */
+	const PIECE_PX = 104;
+	const width = $derived(Math.max(room, PAD.left + PAD.right + PIECE_PX * layout.placed.length));
+	const inner = $derived(Math.max(80, width - PAD.left - PAD.right));
+	const px = $derived(Math.min(inner / layout.width, MOST_PX / layout.height, 14));
+	const left = $derived(PAD.left + (inner - layout.width * px) / 2);
 	const height = $derived(Math.ceil(layout.height * px) + TOP + BOTTOM);
 	const gauge = $derived(entryAt(plan.gauges, 0));
 	const X = (p: Placed, x: number) => left + (p.x + x) * px;
@@ -100,15 +103,15 @@
 	const own = $derived(layout.placed.every((p) => p.piece.handles.length === 0));
 </script>
 
-<div bind:clientWidth={width}>
-	{#if width > 0}
+<div bind:clientWidth={room} class="overflow-x-auto">
+	{#if room > 0}
 		<svg
 			{width}
 			{height}
 			viewBox={`0 0 ${width} ${height}`}
 			role="group"
 			aria-label="The pieces, to scale"
-			class="block touch-pan-y select-none"
+			class="block touch-pan-x touch-pan-y select-none"
 		>
 			<defs>
 				<FabricPatterns
