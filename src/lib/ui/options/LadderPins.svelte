@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { inRange } from '$lib/core/quantity/parse';
 	import { bad, good, type Result } from '$lib/core/quantity/problem';
-	import { ladderPinsOf } from '$lib/core/recipe/garments/simple';
+	import { ladderPinsOf } from '$lib/core/recipe/garments/shrug';
 	import QuantityField from '../parts/QuantityField.svelte';
 	import type { EditorProps } from './editor';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { layoutOf } from '$lib/core/recipe/garments/simple';
+	import { layoutOf } from '$lib/core/recipe/garments/blanket';
 	import { wholeGarment } from '$lib/core/recipe/garments/start';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import type { EditorProps } from './editor';

@@ -2,7 +2,9 @@ import type { GarmentKindId } from '../../model/kinds';
 import type { GarmentWish } from './options';
 import { cutBody } from './body';
 import type { CutContext, Pattern } from './pattern';
-import { cutBlanket, cutFree, cutMitts, cutRectangle, cutSeamedTube, cutShrug } from './simple';
+import { cutBlanket } from './blanket';
+import { cutShrug } from './shrug';
+import { cutFree, cutMitts, cutRectangle, cutSeamedTube } from './simple';
 
 const CUTS: Record<GarmentKindId, (wish: GarmentWish, context: CutContext) => Pattern> = {
 	rectangle: cutRectangle,

@@ -2,7 +2,7 @@ import { at } from '../../quantity/sure';
 import { wordSchedule } from '../../shaping/words';
 import { SEAM_KINDS, type AssemblyStep } from '../../assembly/assembly';
 import { makePieces, type MadePiece } from './make';
-import { betweenLadders, ladderPinsOf } from './simple';
+import { betweenLadders, ladderPinsOf } from './shrug';
 import type { YarnId } from '../../model/bench';
 import type { GarmentWish } from './options';
 import { worked, type Working } from '../../quantity/working';

@@ -4,7 +4,7 @@ import type { Made } from './make';
 import { askedOf, measuresOf, type MeasureOf } from './measures';
 import { hasBands } from './body';
 import { partCm } from './sleeve';
-import { betweenLadders, ladderPinsOf } from './simple';
+import { betweenLadders, ladderPinsOf } from './shrug';
 import { size, type Size } from '../../assembly/size';
 import type { Gauge } from '../../bench/gauge/gauge';
 import type { Machine } from '../../model/bench';

@@ -4,7 +4,7 @@ import { edgeAt, heightOf, type Outline, type Point } from '../../shaping/outlin
 import type { Density } from '../../shaping/schedule';
 import { sectionsFor, type Made } from './make';
 import type { CutPiece } from './pattern';
-import { layoutOf } from './simple';
+import { layoutOf } from './blanket';
 
 /** A colour of a piece, as a polygon in cm; y up. */
 export interface Band {

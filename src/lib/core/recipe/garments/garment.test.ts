@@ -33,7 +33,7 @@ import { makePieces } from './make';
 import { pickUpRatio } from '../../assembly/joint';
 import { seamsAsKnitted } from '../../technique/sew';
 import { checkSeams } from './seams';
-import { betweenLadders, cutShrug, ladderPinsOf } from './simple';
+import { betweenLadders, cutShrug, ladderPinsOf } from './shrug';
 import { fitToMachine, splitOutline } from './split';
 
 const bench = benchOf({

@@ -1,4 +1,3 @@
-import { at as entryAt } from '../../quantity/sure';
 import type { GarmentWish } from './options';
 import { otherSide, SIDES, type Outline, type Side } from '../../shaping/outline';
 import { measuresOf } from './measures';
@@ -7,7 +6,7 @@ import type { Seam } from '../../assembly/joint';
 import { gridOf, mirrorPiece, type CutContext, type CutPiece, type Pattern } from './pattern';
 
 /** A straight piece with its two measures on the drawing, dragged by its upper right corner. */
-function straight(
+export function straight(
 	id: string,
 	name: string,
 	size: { w: number; h: number; across: 'width' | 'around'; part?: string },
@@ -66,67 +65,6 @@ export function cutRectangle(wish: GarmentWish, { density }: CutContext): Patter
 					]
 				: []
 	};
-}
-
-/** Colours of a blanket's panels, from the top left along each row: places in the list of yarns. */
-export const layoutOf = ({ layout, yarns }: Pick<GarmentWish, 'layout' | 'yarns'>): number[] =>
-	Array.from({ length: layout.across * layout.down }, (_, i) => {
-		const colour = layout.colours[i % Math.max(1, layout.colours.length)] ?? 0;
-		return Math.min(colour, yarns.length - 1);
-	});
-
-/** A blanket: like panels in colours by place, sewn in rows and the rows to one another. */
-export function cutBlanket(wish: GarmentWish, { density }: CutContext): Pattern {
-	const grid = gridOf(density);
-	const m = measuresOf(wish);
-	const colours = layoutOf(wish);
-	const { across, down } = wish.layout;
-	const size = { w: grid.across(m.width.cm), h: grid.up(m.height.cm), across: 'width' as const };
-	const pieces = [...new Set(colours)]
-		.sort((a, b) => a - b)
-		.map((yarn) =>
-			straight(`panel-${yarn + 1}`, 'Panel', size, {
-				count: colours.filter((c) => c === yarn).length,
-				seam: { left: across > 1 ? 1 : 0, right: across > 1 ? 1 : 0 },
-				yarn
-			})
-		);
-	const of = (at: number) => `panel-${entryAt(colours, at) + 1}`;
-	const seams: Seam[] = [];
-	// Like neighbours are one seam, so many times.
-	const add = (kind: 'panels' | 'across', a: number, b: number) => {
-		const id = `${kind}-${[of(a), of(b)].sort().join('-')}`;
-		const known = seams.findIndex((s) => s.id === id);
-		if (known >= 0)
-			seams[known] = { ...entryAt(seams, known), times: entryAt(seams, known).times + 1 };
-		else
-			seams.push({
-				id,
-				kind,
-				a: [
-					{
-						piece: of(a),
-						part: kind === 'panels' ? 'side' : 'top',
-						side: kind === 'panels' ? 'right' : 'top'
-					}
-				],
-				b: [
-					{
-						piece: of(b),
-						part: kind === 'panels' ? 'side' : 'hem',
-						side: kind === 'panels' ? 'left' : 'bottom'
-					}
-				],
-				times: 1
-			});
-	};
-	for (let row = 0; row < down; row++)
-		for (let col = 1; col < across; col++)
-			add('panels', row * across + col - 1, row * across + col);
-	for (let row = 1; row < down; row++)
-		for (let col = 0; col < across; col++)
-			add('across', row * across + col, (row - 1) * across + col);
-	return { pieces, seams, edges: [] };
 }
 
 /** A tube of any size: a panel as wide as it goes round, seamed up one side. */
@@ -210,78 +148,6 @@ export function cutMitts(wish: GarmentWish, { density }: CutContext): Pattern {
 								{ piece: 'mitt', part: 'thumb', side: 'right' }
 							],
 							times: 2
-						}
-					]
-	};
-}
-
-/** Pins of the two ladders of a shrug's tube, from 1: the first, and the one that leaves as many on either side. */
-export const ladderPinsOf = (wish: Pick<GarmentWish, 'ladderPins'>, pins: number): number[] =>
-	wish.ladderPins.length === 2 ? [...wish.ladderPins] : [1, 1 + Math.floor(pins / 2)];
-
-/** Pins between two ladders, one way round and the other. */
-export function betweenLadders(ladders: readonly number[], pins: number): [number, number] {
-	const [a, b] = [Math.min(...ladders), Math.max(...ladders)];
-	return [b - a - 1, pins - (b - a) - 1];
-}
-
-/** A cuff's pattern of 3 and 2, round the closed ends of both tubes (common practice). */
-const CUFF_REPEAT = 5;
-
-/** A shrug of two tubes, joined over the sleeves by the yarn of their ladders; neck and body stay open between. */
-export function cutShrug(wish: GarmentWish, { density, pins }: CutContext): Pattern {
-	const grid = gridOf(density);
-	const m = measuresOf(wish);
-	const h = grid.up(m.span.cm);
-	const ladders = ladderPinsOf(wish, pins);
-	const across = Math.max(...betweenLadders(ladders, pins));
-	const w = across / density.stitchesPerCm;
-	const over = (h - Math.min(h, m.neckOpen.cm)) / 2;
-	const edge = (x: number) => [
-		{ x, y: 0, part: 'sleeve' },
-		{ x, y: over, part: 'neck' },
-		{ x, y: h - over, part: 'sleeve' },
-		{ x, y: h }
-	];
-	return {
-		pieces: [
-			{
-				id: 'tube',
-				name: 'Tube',
-				count: 2,
-				outline: { left: edge(0), right: edge(w) },
-				seam: { left: 0, right: 0 },
-				yarnAt: null,
-				tube: true,
-				drops: ladders,
-				handles: [
-					{ side: 'right', index: 3, y: { measure: 'span', per: 1 } },
-					{ side: 'right', index: 2, y: { measure: 'neckOpen', per: 2 } }
-				],
-				dimensions: [
-					{ measure: 'span', from: { x: w + 2, y: 0 }, to: { x: w + 2, y: h } },
-					{ measure: 'neckOpen', from: { x: -2, y: over }, to: { x: -2, y: h - over } }
-				]
-			}
-		],
-		seams: [
-			{
-				id: 'over-sleeves',
-				kind: 'ladders',
-				a: [{ piece: 'tube', part: 'sleeve', side: 'right' }],
-				b: [{ piece: 'tube', part: 'sleeve', side: 'left' }],
-				times: 1
-			}
-		],
-		edges:
-			wish.edging === 'none'
-				? []
-				: [
-						{
-							id: 'cuff',
-							ends: [{ piece: 'tube', part: 'hem' }],
-							times: 2,
-							repeat: { of: CUFF_REPEAT, loops: pins - ladders.length }
 						}
 					]
 	};

@@ -16,7 +16,8 @@ import { schemeArb } from '../../../../../tests/support/arbitrary';
 import { hatOptions, type LinedHatWish } from './options';
 import { plan } from '../../plan';
 import { HAT_KINDS } from './kinds';
-import { hatRecipe, hatSections } from './hat';
+import { hatRecipe } from './hat';
+import { hatSections } from './sections';
 import { RECIPES, recipeFor } from '..';
 
 const twoColour = (liningExtraRows: number) =>

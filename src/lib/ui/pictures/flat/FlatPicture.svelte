@@ -46,7 +46,7 @@
 <div class="flat-grid grid gap-x-6 gap-y-4">
 	<div class="min-w-0">
 		{#if several}
-			<div class="no-print float-right">
+			<div class="no-print mb-1 flex justify-end">
 				<Choice
 					hideLabel
 					label="A point moved changes"

@@ -1,0 +1,67 @@
+import { at as entryAt } from '../../quantity/sure';
+import type { Seam } from '../../assembly/joint';
+import { measuresOf } from './measures';
+import type { GarmentWish } from './options';
+import { gridOf, type CutContext, type Pattern } from './pattern';
+import { straight } from './simple';
+
+/** Colours of a blanket's panels, from the top left along each row: places in the list of yarns. */
+export const layoutOf = ({ layout, yarns }: Pick<GarmentWish, 'layout' | 'yarns'>): number[] =>
+	Array.from({ length: layout.across * layout.down }, (_, i) => {
+		const colour = layout.colours[i % Math.max(1, layout.colours.length)] ?? 0;
+		return Math.min(colour, yarns.length - 1);
+	});
+
+/** A blanket: like panels in colours by place, sewn in rows and the rows to one another. */
+export function cutBlanket(wish: GarmentWish, { density }: CutContext): Pattern {
+	const grid = gridOf(density);
+	const m = measuresOf(wish);
+	const colours = layoutOf(wish);
+	const { across, down } = wish.layout;
+	const size = { w: grid.across(m.width.cm), h: grid.up(m.height.cm), across: 'width' as const };
+	const pieces = [...new Set(colours)]
+		.sort((a, b) => a - b)
+		.map((yarn) =>
+			straight(`panel-${yarn + 1}`, 'Panel', size, {
+				count: colours.filter((c) => c === yarn).length,
+				seam: { left: across > 1 ? 1 : 0, right: across > 1 ? 1 : 0 },
+				yarn
+			})
+		);
+	const of = (at: number) => `panel-${entryAt(colours, at) + 1}`;
+	const seams: Seam[] = [];
+	// Like neighbours are one seam, so many times.
+	const add = (kind: 'panels' | 'across', a: number, b: number) => {
+		const id = `${kind}-${[of(a), of(b)].sort().join('-')}`;
+		const known = seams.findIndex((s) => s.id === id);
+		if (known >= 0)
+			seams[known] = { ...entryAt(seams, known), times: entryAt(seams, known).times + 1 };
+		else
+			seams.push({
+				id,
+				kind,
+				a: [
+					{
+						piece: of(a),
+						part: kind === 'panels' ? 'side' : 'top',
+						side: kind === 'panels' ? 'right' : 'top'
+					}
+				],
+				b: [
+					{
+						piece: of(b),
+						part: kind === 'panels' ? 'side' : 'hem',
+						side: kind === 'panels' ? 'left' : 'bottom'
+					}
+				],
+				times: 1
+			});
+	};
+	for (let row = 0; row < down; row++)
+		for (let col = 1; col < across; col++)
+			add('panels', row * across + col - 1, row * across + col);
+	for (let row = 1; row < down; row++)
+		for (let col = 0; col < across; col++)
+			add('across', row * across + col, (row - 1) * across + col);
+	return { pieces, seams, edges: [] };
+}

@@ -1,0 +1,75 @@
+import { measuresOf } from './measures';
+import type { GarmentWish } from './options';
+import { gridOf, type CutContext, type Pattern } from './pattern';
+
+/** Pins of the two ladders of a shrug's tube, from 1: the first, and the one that leaves as many on either side. */
+export const ladderPinsOf = (wish: Pick<GarmentWish, 'ladderPins'>, pins: number): number[] =>
+	wish.ladderPins.length === 2 ? [...wish.ladderPins] : [1, 1 + Math.floor(pins / 2)];
+
+/** Pins between two ladders, one way round and the other. */
+export function betweenLadders(ladders: readonly number[], pins: number): [number, number] {
+	const [a, b] = [Math.min(...ladders), Math.max(...ladders)];
+	return [b - a - 1, pins - (b - a) - 1];
+}
+
+/** A cuff's pattern of 3 and 2, round the closed ends of both tubes (common practice). */
+const CUFF_REPEAT = 5;
+
+/** A shrug of two tubes, joined over the sleeves by the yarn of their ladders; neck and body stay open between. */
+export function cutShrug(wish: GarmentWish, { density, pins }: CutContext): Pattern {
+	const grid = gridOf(density);
+	const m = measuresOf(wish);
+	const h = grid.up(m.span.cm);
+	const ladders = ladderPinsOf(wish, pins);
+	const across = Math.max(...betweenLadders(ladders, pins));
+	const w = across / density.stitchesPerCm;
+	const over = (h - Math.min(h, m.neckOpen.cm)) / 2;
+	const edge = (x: number) => [
+		{ x, y: 0, part: 'sleeve' },
+		{ x, y: over, part: 'neck' },
+		{ x, y: h - over, part: 'sleeve' },
+		{ x, y: h }
+	];
+	return {
+		pieces: [
+			{
+				id: 'tube',
+				name: 'Tube',
+				count: 2,
+				outline: { left: edge(0), right: edge(w) },
+				seam: { left: 0, right: 0 },
+				yarnAt: null,
+				tube: true,
+				drops: ladders,
+				handles: [
+					{ side: 'right', index: 3, y: { measure: 'span', per: 1 } },
+					{ side: 'right', index: 2, y: { measure: 'neckOpen', per: 2 } }
+				],
+				dimensions: [
+					{ measure: 'span', from: { x: w + 2, y: 0 }, to: { x: w + 2, y: h } },
+					{ measure: 'neckOpen', from: { x: -2, y: over }, to: { x: -2, y: h - over } }
+				]
+			}
+		],
+		seams: [
+			{
+				id: 'over-sleeves',
+				kind: 'ladders',
+				a: [{ piece: 'tube', part: 'sleeve', side: 'right' }],
+				b: [{ piece: 'tube', part: 'sleeve', side: 'left' }],
+				times: 1
+			}
+		],
+		edges:
+			wish.edging === 'none'
+				? []
+				: [
+						{
+							id: 'cuff',
+							ends: [{ piece: 'tube', part: 'hem' }],
+							times: 2,
+							repeat: { of: CUFF_REPEAT, loops: pins - ladders.length }
+						}
+					]
+	};
+}

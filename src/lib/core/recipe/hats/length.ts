@@ -1,0 +1,167 @@
+import { at as entryAt } from '../../quantity/sure';
+import { widthStrain, wornFactor } from '../../assembly/wear';
+import { adultLayer, headCm, isAdult, VISIBLE_SHARE } from '../../bench/size/head';
+import { nearestWithParity } from '../../quantity/whole';
+import { own, worked, type Working } from '../../quantity/working';
+import { rowsThatLast } from '../lasting';
+import type { DesignContext } from '../recipe';
+import { yarnsOf } from '../uses';
+import type { LinedHatWish } from './options';
+import { hatSections, parity, type Sections } from './sections';
+
+/** Fewer rows than this are no hat. */
+const LEAST_ROWS = 8;
+const MOST_ROWS = 600;
+const nearestRows = (rows: number, odd: number) => nearestWithParity(rows, odd, LEAST_ROWS);
+
+interface Target {
+	readonly tubeCm: number;
+	readonly working: Working;
+}
+
+/** The flat length of tube that the wish asks for, and how it comes about; none where rows are set. */
+function targetTube(
+	wish: LinedHatWish,
+	circumferenceCm: number,
+	shortening: number
+): Target | undefined {
+	const head = headCm(wish.head);
+	const factor = wornFactor(widthStrain(circumferenceCm, head), shortening);
+	const { length } = wish;
+	const perWorn = worked(factor, 'plain', 'worn for each cm flat');
+	switch (length.by) {
+		case 'rows':
+		case 'yarn':
+			return undefined;
+		case 'tube':
+			return length.as === 'flat'
+				? { tubeCm: length.cm, working: [own(length.cm, 'length', 'tube, flat')] }
+				: {
+						tubeCm: length.cm / factor,
+						working: [own(length.cm, 'length', 'tube, worn'), '÷', perWorn]
+					};
+		case 'layer':
+			return length.as === 'flat'
+				? {
+						tubeCm: 2 * length.cm,
+						working: [own(length.cm, 'length', 'layer, flat'), '×', worked(2, 'plain', 'layers')]
+					}
+				: {
+						tubeCm: (2 * length.cm) / factor,
+						working: [
+							own(length.cm, 'length', 'layer, worn'),
+							'×',
+							worked(2, 'plain', 'layers'),
+							'÷',
+							perWorn
+						]
+					};
+		case 'fit': {
+			if (wish.visibleCm === null && isAdult(wish.head)) {
+				const brimCm = wish.brim.turnedUp ? wish.brim.heightCm : 0;
+				const layer = adultLayer(brimCm).cm;
+				return {
+					tubeCm: 2 * layer,
+					working: [
+						...(brimCm
+							? ([
+									'(',
+									worked(layer - brimCm, 'length', 'above the brim, flat'),
+									'+',
+									own(brimCm, 'length', 'brim'),
+									')'
+								] as const)
+							: [worked(layer, 'length', 'layer for an adult, flat')]),
+						'×',
+						worked(2, 'plain', 'layers')
+					]
+				};
+			}
+			const visible = wish.visibleCm ?? VISIBLE_SHARE * head;
+			const brim = wish.brim.turnedUp ? wish.brim.heightCm : 0;
+			const seen: Working =
+				wish.visibleCm === null
+					? [own(head, 'length', 'head'), '×', worked(VISIBLE_SHARE, 'plain', 'share covered')]
+					: [own(wish.visibleCm, 'length', 'height seen')];
+			return {
+				tubeCm: (2 * (visible + brim)) / factor,
+				working: [
+					'(',
+					...seen,
+					...(brim ? ['+', own(brim, 'length', 'brim')] : []),
+					')',
+					'×',
+					worked(2, 'plain', 'layers'),
+					'÷',
+					perWorn
+				]
+			};
+		}
+	}
+}
+
+/** Flat length of the sections, each by its own yarn's rows per cm. */
+const lengthOf = (sections: Sections, rowsPerCm: readonly number[]): number =>
+	sections.reduce((t, s) => t + s.rows / entryAt(rowsPerCm, s.yarn), 0);
+
+export function solveRows(
+	wish: LinedHatWish,
+	context: DesignContext
+): { rows: number; working: Working } {
+	const yarns = yarnsOf(wish);
+	const gauges = yarns.map(context.gauge);
+	const main = entryAt(gauges, 0);
+	const circumference = context.machine.pins / main.stitchesPerCm.mean;
+	if (wish.length.by === 'yarn') {
+		const last = rowsThatLast(
+			{
+				yarns,
+				sections: (rows) => hatSections(wish.scheme, rows),
+				pins: context.machine.pins,
+				copies: 1,
+				least: LEAST_ROWS,
+				most: MOST_ROWS
+			},
+			context
+		);
+		// Down to a count that comes out whole on both faces.
+		const odd = parity(wish.scheme);
+		const rows = Math.max(LEAST_ROWS + odd, last - ((last - odd) % 2));
+		return { rows, working: [worked(rows, 'rows', 'that the yarn on hand gives')] };
+	}
+	const target = targetTube(wish, circumference, main.wear.shortening.mean);
+	if (!target) {
+		const rows = wish.length.by === 'rows' ? wish.length.rows : 0;
+		return { rows, working: [own(rows, 'rows', 'rows, as you set them')] };
+	}
+	const perCm = gauges.map((g) => g.rowsPerCm.mean);
+	const odd = parity(wish.scheme);
+	const miss = (rows: number) => lengthOf(hatSections(wish.scheme, rows), perCm) - target.tubeCm;
+	let rows = nearestRows(target.tubeCm * entryAt(perCm, 0), odd);
+	// Yarns of different gauge: correct by the mean rows per cm of the sections, then settle on the nearest count.
+	if (new Set(perCm).size > 1) {
+		for (let i = 0; i < 6; i++) {
+			const share = rows / lengthOf(hatSections(wish.scheme, rows), perCm);
+			rows = nearestRows(rows - miss(rows) * share, odd);
+		}
+		rows = [rows - 2, rows, rows + 2]
+			.filter((r) => r >= LEAST_ROWS)
+			.reduce((best, r) => (Math.abs(miss(r)) < Math.abs(miss(best)) ? r : best), rows);
+	}
+	const meanPerCm = rows / lengthOf(hatSections(wish.scheme, rows), perCm);
+	return {
+		rows: Math.min(rows, 4000),
+		working: [
+			...target.working,
+			'=',
+			worked(target.tubeCm, 'length', 'tube, flat'),
+			'×',
+			{
+				...worked(meanPerCm, 'row-density', 'your gauge'),
+				own: main.rowsPerCm.basis !== 'estimated'
+			},
+			'→',
+			worked(rows, 'rows', odd ? 'nearest that fits the colours' : 'nearest even')
+		]
+	};
+}
