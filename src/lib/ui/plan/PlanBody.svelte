@@ -64,8 +64,10 @@
 <Options {...rest} group="table" class="rule-line mt-5 border-t pt-3" />
 <div class="rule-line mt-5 grid gap-x-8 gap-y-5 border-t pt-3 lg:grid-cols-2">
 	<div class="grid min-w-0 content-start gap-5">
-		{#if first && others.length === 0 && !first.shaped}<Schedule {plan} />
-		{:else if first}<Pieces {plan} {events} {pointing} />{/if}
+		{#if first && others.length === 0 && !first.shaped}<Schedule {plan} />{/if}
+		{#if first && (others.length > 0 || first.count > 1 || first.shaped)}
+			<Pieces {plan} {events} {pointing} />
+		{/if}
 		<Joints {plan} knitted={knittedRows(plan.pieces, events)} {pointing} />
 		<Charts {plan} {project} {units} {pointing} />
 	</div>
