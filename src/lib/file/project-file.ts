@@ -1,7 +1,8 @@
 import { strToU8 } from 'fflate';
 import * as z from 'zod';
 import { machine, swatch, yarn, yarnTest } from '../core/model/bench';
-import { optionsOf, wish } from '../core/model/wish';
+import { wish } from '../core/model/wish-schema';
+import { optionsOf } from '../core/model/wish';
 import { RECIPES } from '../core/recipe';
 import { parseJson } from './bounded';
 import { readList, type Unread } from './lists';

@@ -15,7 +15,7 @@ import {
 	yarnTest
 } from './bench';
 import { trims } from './trim';
-import { wish } from './wish';
+import { wish } from './wish-schema';
 
 export const projectId = z.string().min(1).max(64).brand<'ProjectId'>();
 export type ProjectId = z.infer<typeof projectId>;

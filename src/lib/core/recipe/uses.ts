@@ -1,7 +1,7 @@
 import type { MachineId, YarnId } from '../model/bench';
 import type { WasteWith } from '../model/kinds';
 import type { ColourScheme } from './hats/scheme';
-import { inScheme } from './hats/scheme';
+import { inScheme } from './hats/in-scheme';
 import type { Wish } from '../model/wish';
 
 /** What options name of the bench, read off them alone: no recipe has to be loaded for it. */

@@ -1,4 +1,3 @@
-import * as z from 'zod';
 import { merge3 } from '$lib/store/merge3';
 import type { RecordTable } from './keeper.svelte';
 
@@ -21,16 +20,23 @@ export interface Kept {
 	write(text: string): void;
 }
 
-const record = z.custom<object>((x) => typeof x === 'object' && x !== null).optional();
-const TABLES = ['machines', 'yarns', 'swatches', 'tests', 'projects', 'results', 'orders'] as const;
-const step = z.object({
-	what: z.string(),
-	at: z.number(),
-	changes: z.array(
-		z.object({ table: z.enum(TABLES), id: z.string(), before: record, after: record })
-	)
-});
-const kept = z.object({ past: z.array(step), future: z.array(step) });
+const isObject = (x: unknown): x is Record<string, unknown> => typeof x === 'object' && x !== null;
+const isRecord = (x: unknown): boolean => x === undefined || isObject(x);
+/** Whether what was kept is a step: the first page has no schema library. What a step puts back is checked where it is stored. */
+const isStep = (x: unknown): x is Step =>
+	isObject(x) &&
+	typeof x['what'] === 'string' &&
+	typeof x['at'] === 'number' &&
+	Array.isArray(x['changes']) &&
+	x['changes'].every(
+		(c: unknown) =>
+			isObject(c) &&
+			typeof c['table'] === 'string' &&
+			typeof c['id'] === 'string' &&
+			isRecord(c['before']) &&
+			isRecord(c['after'])
+	);
+const isSteps = (x: unknown): x is readonly Step[] => Array.isArray(x) && x.every(isStep);
 
 const MOST_STEPS = 200;
 
@@ -113,11 +119,11 @@ export class History {
 
 	#read(): void {
 		try {
-			const found = kept.safeParse(JSON.parse(this.#kept?.read() ?? 'null'));
-			if (!found.success) return;
+			const found: unknown = JSON.parse(this.#kept?.read() ?? 'null');
+			if (!isObject(found) || !isSteps(found['past']) || !isSteps(found['future'])) return;
 			// What was typed before does not go on now.
-			this.#past = found.data.past.map(whole).map(closed);
-			this.#future = found.data.future.map(whole);
+			this.#past = found['past'].map(closed);
+			this.#future = found['future'];
 		} catch {
 			// Nothing was kept, or not by this version.
 		}
@@ -135,13 +141,6 @@ export class History {
 		}
 	}
 }
-
-type Read = z.infer<typeof step>;
-const whole = ({ what, at, changes }: Read): Step => ({
-	what,
-	at,
-	changes: changes.map((c) => ({ ...c, before: c.before, after: c.after }))
-});
 
 /** A step that nothing goes on with. */
 const closed = (s: Step): Step => ({ ...s, what: s.what.replace('…', '') });

@@ -22,7 +22,7 @@ import {
 	SLEEVES,
 	WIDER_WAYS
 } from '../../model/kinds';
-import { wish as wishSchema } from '../../model/wish';
+import { wish as wishSchema } from '../../model/wish-schema';
 import type { GarmentWish } from './options';
 import { comesOut, plan, type PlanOf } from '../../plan';
 import { garmentDefaults, wholeGarment } from './start';

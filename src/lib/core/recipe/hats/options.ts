@@ -7,7 +7,8 @@ import { CLOSINGS, HATS, HEAD_SIZES, type HatKindId } from '../../model/kinds';
 import type { FinishedHat } from '../../assembly/finished';
 import { CLOSING_WORDS } from '../closings';
 import { option, type Now as NowOf } from '../option';
-import { colourScheme, inScheme, type ColourScheme } from './scheme';
+import { inScheme } from './in-scheme';
+import { colourScheme, type ColourScheme } from './scheme';
 import { waste } from '../waste';
 
 type Now = NowOf<{ readonly hat: FinishedHat }>;

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { yarnId, type YarnId } from '../../model/bench';
+import { yarnId } from '../../model/bench';
 import { option } from '../option';
 
 const yarn = (label: string) => option(yarnId, { label, what: 'colours' });
@@ -38,17 +38,3 @@ export const colourScheme = z.discriminatedUnion('kind', [
 	})
 ]);
 export type ColourScheme = z.infer<typeof colourScheme>;
-
-/** Yarns that a scheme names, in its own order. */
-export const inScheme = (scheme: ColourScheme): YarnId[] => {
-	switch (scheme.kind) {
-		case 'one':
-			return [scheme.yarn];
-		case 'outer-lining':
-			return [scheme.outer, scheme.lining];
-		case 'false-brim':
-			return [scheme.main, scheme.brim];
-		case 'stripes':
-			return scheme.yarns;
-	}
-};

@@ -1,7 +1,8 @@
 import { at as entryAt } from '../../quantity/sure';
 import type { YarnId } from '../../model/bench';
 import { own, worked, type Working } from '../../quantity/working';
-import { inScheme, type ColourScheme } from './scheme';
+import { inScheme } from './in-scheme';
+import type { ColourScheme } from './scheme';
 
 export type Sections = { yarn: number; rows: number }[];
 

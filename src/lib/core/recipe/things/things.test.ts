@@ -4,7 +4,7 @@ import { plan } from '../../plan';
 import type { ThingPlan } from '../../plan';
 import { THINGS, type ThingKindId } from '../../model/kinds';
 import type { Project } from '../../model/project';
-import { wish as wishSchema } from '../../model/wish';
+import { wish as wishSchema } from '../../model/wish-schema';
 import type { ThingWish, ToyWish, GarlandWish } from './options';
 import { harbour } from '../../../demo/harbour';
 import { wordFinding } from '../../finding/says';

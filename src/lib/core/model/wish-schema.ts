@@ -1,0 +1,13 @@
+import * as z from 'zod';
+import { optionsOf, type Wish } from './wish';
+
+/** Any recipe's options, each by its own schema; those of a recipe that is not loaded stay as they are, whatever they hold. */
+export const wish = z
+	.looseObject({ recipe: z.string().min(1).max(60) })
+	.transform((value, ctx): Wish => {
+		const read = optionsOf(value.recipe)?.safeParse(value);
+		if (!read) return value;
+		if (read.success) return read.data as Wish;
+		ctx.issues.push(...read.error.issues.map((i) => ({ ...i, input: value }) as never));
+		return z.NEVER;
+	});
