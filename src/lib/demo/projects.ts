@@ -3,6 +3,7 @@ import type { Project } from '../core/model/project';
 import type { Wish } from '../core/model/wish';
 import { loadRecipes, recipeFor } from '../core/recipe';
 import type { GarmentWish } from '../core/recipe/garments/options';
+import { wholeGarment } from '../core/recipe/garments/start';
 import type { LinedHatWish } from '../core/recipe/hats/options';
 import type { PlainTubeWish } from '../core/recipe/tubes/options';
 import type { ThingWish } from '../core/recipe/things/options';
@@ -86,32 +87,7 @@ function garment(
 ): Project {
 	return {
 		...project(key, name, day, {}),
-		wish: {
-			stripes: '10 A',
-			from: 'table',
-			size: 'woman-m',
-			measures: {},
-			alone: [],
-			ease: 8,
-			neck: 'v',
-			shoulder: 'sloped',
-			armhole: 'set-in',
-			sleeves: 'panel',
-			shaping: 'fashioned',
-			turn: 'switch',
-			wide: 'panels',
-			card: { mm: 5, by: 'pins', columns: 6, every: 6 },
-			layout: { across: 3, down: 4, colours: [0, 1] },
-			ladderPins: [],
-			edging: 'crochet',
-			pieces: [],
-			seams: [],
-			wasteStart: 4,
-			wasteWith: 'yarn',
-			wasteEnd: 0,
-			joinTails: 'weave',
-			...wish
-		}
+		wish: wholeGarment({ armhole: 'set-in', edging: 'crochet', wasteStart: 4, ...wish })
 	};
 }
 

@@ -86,6 +86,7 @@ const ADULT_FROM_CM = 54;
 const HEADBAND_4 = 0.85 / 0.75;
 const ROUND_DROP_4 = { least: 4, ofNeck: 0.55 };
 const NECK_OF_BACK = 0.4;
+const MOST_AROUND_CM = 150;
 
 /** What it was planned for in version 4, said outright, so that a piece half cranked keeps its rows. */
 function wishBegunIn4(wish: Rec): Rec {
@@ -101,7 +102,10 @@ function wishBegunIn4(wish: Rec): Rec {
 	if (recipe === 'hem-hat')
 		return wish.aroundCm === null ? { ...wish, aroundCm: HEADS_4.woman } : wish;
 	if (recipe === 'headband')
-		return { ...wish, aroundCm: Number(wish.aroundCm ?? HEADS_4.woman) * HEADBAND_4 };
+		return {
+			...wish,
+			aroundCm: Math.min(MOST_AROUND_CM, Number(wish.aroundCm ?? HEADS_4.woman) * HEADBAND_4)
+		};
 	if (isRecord(wish.measures) && wish.from !== 'flat') {
 		const body = BODY[String(wish.size) as BodySize] as (typeof BODY)[BodySize] | undefined;
 		if (!body || !['vest', 'cardigan', 'jacket', 'sweater'].includes(recipe)) return wish;
@@ -121,8 +125,27 @@ function wishBegunIn4(wish: Rec): Rec {
 }
 
 /** From version 5 on adults' hats go by flat rules and children's armholes and necks are roomier: what was begun stays as it was. */
-export const projectFrom4 = (project: Rec, begun: boolean): Rec =>
-	begun && isRecord(project.wish) ? { ...project, wish: wishBegunIn4(project.wish) } : project;
+export const projectFrom4 = (project: Rec, begun: boolean): Rec => {
+	if (!isRecord(project.wish)) return project;
+	const wish = meantIn4(project.wish);
+	return { ...project, wish: begun ? wishBegunIn4(wish) : wish };
+};
+
+/** What a tube that fits nothing was as long as, cm. */
+const FREE_TUBE_4_CM = 40;
+/** Garments that had no bands to knit, and what knitted bands came to there: no edge at all, or crochet. */
+const UNEDGED_4 = ['rectangle', 'strap', 'blanket', 'seamed-tube', 'free-garment'];
+const BANDED_4 = ['cardigan', 'jacket'];
+
+/** Up to version 4 a few options could hold what meant nothing to their recipe: it is said by what came of it. */
+function meantIn4(wish: Rec): Rec {
+	const recipe = String(wish.recipe);
+	if (recipe === 'free-tube' && isRecord(wish.length) && wish.length.by === 'fit')
+		return { ...wish, length: { by: 'cm', cm: FREE_TUBE_4_CM } };
+	if (wish.edging === 'knitted' && !BANDED_4.includes(recipe))
+		return { ...wish, edging: UNEDGED_4.includes(recipe) ? 'none' : 'crochet' };
+	return wish;
+}
 
 /** What results of version 4 show of the gauge, by what was made: other things show nothing. */
 const TUBES_4: readonly string[] = [

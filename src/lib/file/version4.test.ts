@@ -11,7 +11,8 @@ import { TombleDb } from '../store/db';
 import { readEverything, writeImport } from '../store/transfer';
 import { readAny } from './backup-read';
 import type { Everything } from './everything';
-import { eventsFrom4, resultFrom4 } from './upgrade';
+import { knownProject } from './known-project';
+import { eventsFrom4, projectFrom4, resultFrom4 } from './upgrade';
 
 /** What version 4 wrote, frozen: runs half cranked, a table half done, findings accepted, a file back from a phone. */
 const FOLDER = 'tests/fixtures/v4/';
@@ -165,5 +166,25 @@ describe('what a record of version 4 becomes', () => {
 			const wish = recipe.defaults(harbour.bench)!;
 			expect([id, shows(id).shows]).toEqual([id, recipe.shows(wish)]);
 		}
+	});
+
+	it('what meant nothing to its recipe is said by what came of it, and opens', () => {
+		const kept = harbour.projects[0]!;
+		const odd = RECIPES.flatMap(({ id }): Record<string, unknown>[] => {
+			const wish = recipeOf(id)!.defaults(harbour.bench, harbour.bench.machines[0])!;
+			return [
+				...(id === 'free-tube' ? [{ ...wish, length: { by: 'fit' } }] : []),
+				...('edging' in wish ? [{ ...wish, edging: 'knitted' }] : []),
+				...(id === 'headband' ? [{ ...wish, aroundCm: 150 }] : [])
+			];
+		});
+		expect(odd.length).toBeGreaterThan(10);
+		for (const wish of odd)
+			for (const begun of [false, true]) {
+				const project = projectFrom4({ ...kept, wish }, begun) as unknown as typeof kept;
+				const read = knownProject.safeParse(project);
+				expect(read.error?.issues, String(wish['recipe'])).toBeUndefined();
+				expect(plan(read.data!, harbour.bench).ok).toBe(true);
+			}
 	});
 });

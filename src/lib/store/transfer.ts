@@ -1,3 +1,4 @@
+import { loadRecipes } from '../core/recipe';
 import { sideBySide } from '../core/crank/side-by-side';
 import type { Apart } from '../file/backup-format';
 import type { Everything } from '../file/everything';
@@ -15,6 +16,8 @@ export async function readStore(
 		readRecords(db),
 		db.events.orderBy('seq').toArray()
 	]);
+	// What no file could carry travels apart: each project is held to its own recipe's options.
+	await loadRecipes(records.projects.map((p) => p.wish.recipe)).catch(() => undefined);
 	const { sound, unsound } = soundRecords(records);
 	const events = apart(
 		'events',

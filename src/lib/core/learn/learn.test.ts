@@ -14,6 +14,8 @@ import type { MeasuredResult, RunEvent } from '../model/project';
 import { wordDeviation, wordLesson, wordWhen } from '../words/lessons';
 import { foldRun } from '../crank/run';
 import { evidenceFrom } from './evidence';
+import { harbour } from '../../demo/harbour';
+import { recipeOf, RECIPES } from '../recipe';
 import { compare, lesson, wholeLength } from './lesson';
 
 const project = projectOf({ length: { by: 'tube', as: 'flat', cm: 56 } });
@@ -199,4 +201,34 @@ describe('the count is a fold over the events', () => {
 
 it('a project whose yarn is gone has no lesson', () => {
 	expect(lesson(project, benchOf({ yarns: [B] }), 100)).toBeUndefined();
+});
+
+describe('what came of anything else', () => {
+	const warmers = harbour.bench;
+	const made = (recipe: string) => {
+		const wish = recipeOf(recipe)!.defaults(warmers, warmers.machines[0])!;
+		return { ...harbour.projects[0]!, wish };
+	};
+	it.each(RECIPES.map((r) => r.id))(
+		'%s is compared whole, and promises only what it teaches',
+		(id) => {
+			const project = made(id);
+			const l = lesson(project, warmers, 60)!;
+			const shows = recipeOf(id)!.shows(project.wish);
+			const r: MeasuredResult = {
+				...resultOf(),
+				when: 'rested',
+				tubeCm: 30,
+				rowsKnitted: 60,
+				shows
+			};
+			const compared = compare(l.before, r);
+			// What was measured is shown, planned as one figure or not.
+			expect(compared.map((c) => c.what)).toContain('tube');
+			for (const c of compared) expect(wordDeviation(c)).not.toMatch(/undefined|NaN/);
+			const sentence = wordLesson(l, r, 'cm');
+			if (shows !== 'tube') expect(sentence).toBeNull();
+			else expect(sentence).toMatch(/^measured 30 cm from 60 rows: next time \d+ for [\d.]+ cm$/);
+		}
+	);
 });

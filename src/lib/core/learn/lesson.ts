@@ -7,7 +7,8 @@ import { recipeFor } from '../recipe';
 /** A planned value beside the measured one. */
 export interface Compared {
 	readonly what: 'tube' | 'width' | 'grams' | 'minutes' | 'height';
-	readonly planned: Estimate;
+	/** Null where the plan has no such figure. */
+	readonly planned: Estimate | null;
 	readonly measured: number;
 	/** How far the measured value lies from the planned one, in the plan's own standard deviations. */
 	readonly deviations: number;
@@ -80,9 +81,8 @@ export function compare(before: Plan, result: MeasuredResult): Compared[] {
 	return MEASURED.flatMap(({ what, of, planned }) => {
 		const measured = of(result);
 		if (measured === null) return [];
-		const expected = planned(before);
-		if (!expected) return [];
-		const deviations = expected.sd > 0 ? (measured - expected.mean) / expected.sd : 0;
+		const expected = planned(before) ?? null;
+		const deviations = expected && expected.sd > 0 ? (measured - expected.mean) / expected.sd : 0;
 		return [{ what, planned: expected, measured, deviations }];
 	});
 }

@@ -1,9 +1,9 @@
 import * as z from 'zod';
-import { HEAD_SIZES } from './kinds';
+import type { HEAD_SIZES } from './kinds';
 
+/** Round a head as measured, cm. */
+export const headCmRange = z.number().min(20).max(80);
 /** A head by name, or as measured, cm round. */
-export const headFor = z.discriminatedUnion('kind', [
-	z.object({ kind: z.literal('table'), size: z.enum(HEAD_SIZES) }),
-	z.object({ kind: z.literal('measured'), cm: z.number().min(20).max(80) })
-]);
-export type HeadFor = z.infer<typeof headFor>;
+export type HeadFor =
+	| { readonly kind: 'table'; readonly size: (typeof HEAD_SIZES)[number] }
+	| { readonly kind: 'measured'; readonly cm: number };

@@ -3,7 +3,9 @@ import { harbour } from '../../demo/harbour';
 import { gaugeBook } from '../bench/gauge/book';
 import type { Project } from '../model/project';
 import type { GarlandWish, ThingWish } from '../recipe/things/options';
+import { wordFinding } from '../finding/says';
 import { plan, planBare, type ThingPlan } from '../plan';
+import { recipeOf, RECIPES } from '../recipe';
 import type { Plan } from './types';
 
 const { bench, projects } = harbour;
@@ -105,4 +107,35 @@ it('an accepted finding stays quiet by its kind and place, and a stop cannot be 
 	const [first] = planned(keeper).findings;
 	const again = planned({ ...keeper, accepted: [first!.key] });
 	expect(again.findings.find((f) => f.key === first!.key)!.accepted).toBe(true);
+});
+
+describe('options that do not read', () => {
+	const BAD: Record<string, unknown> = { text: 'moon', number: -1e9, nothing: undefined, list: [] };
+	it.each(RECIPES.map((r) => r.id))(
+		'of %s are said with their place, and the usual in that one place mends them',
+		(id) => {
+			const recipe = recipeOf(id)!;
+			const wish = recipe.defaults(bench, bench.machines[0])!;
+			const asked = Object.keys(recipe.options.shape).filter(
+				(k) => k !== 'recipe' && k !== 'yarns'
+			);
+			let bad = 0;
+			for (const key of asked)
+				for (const value of Object.values(BAD)) {
+					const project: Project = { ...projects[0]!, wish: { ...wish, [key]: value } };
+					if (recipe.options.safeParse(project.wish).success) continue;
+					bad++;
+					const none = plan(project, bench);
+					expect(none).toMatchObject({ ok: false, why: 'damaged' });
+					const [f] = none.findings;
+					expect(f).toMatchObject({ code: 'options-unread', severity: 'stop' });
+					const said = wordFinding(f!, { units: 'cm', yarnName: () => '' });
+					expect(`${said.what} ${said.why}`).toContain(key);
+					expect(Object.keys(f!.fix!.wish!)).toEqual([key]);
+					const mended = { ...project, wish: { ...project.wish, ...f!.fix!.wish } };
+					expect(plan(mended, bench).ok, `${key} ${String(value)}`).toBe(true);
+				}
+			expect(bad).toBeGreaterThan(2 * asked.length);
+		}
+	);
 });

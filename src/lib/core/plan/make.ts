@@ -40,30 +40,24 @@ const refused = (
 	findings
 });
 
-/** All begins again but what it is made of. */
-const begunAgain = <W extends Wish, F extends Finished>(
-	wish: W,
-	machineId: string,
-	bench: Bench,
-	recipe: Recipe<W, F>
-): object => ({
-	...recipe.defaults(
-		bench,
-		bench.machines.find((m) => m.id === machineId)
-	),
-	...coloursOf(wish)
-});
-
-/** Its options do not read, such as those of a damaged record: where, and the way back. */
+/** Options that do not read, such as those of a damaged record: where, and the usual in the place of just those. */
 function unread<W extends Wish, F extends Finished>(
-	path: string,
-	{ wish, machineId }: Project & { readonly wish: W },
+	paths: readonly (readonly PropertyKey[])[],
+	{ machineId }: Project,
 	bench: Bench,
 	recipe: Recipe<W, F>
 ): Finding {
-	const fix = change(['Begin again with the usual'], begunAgain(wish, machineId, bench, recipe));
-	const body = { code: 'options-unread', path } as const;
-	return toFinding({ body, severity: 'stop', where: { at: 'size' }, fix }, []);
+	const machine = bench.machines.find((m) => m.id === machineId);
+	const usual: Partial<Wish> = recipe.defaults(bench, machine) ?? {};
+	const bad = [...new Set(paths.map(([key]) => String(key)))];
+	const patch = Object.fromEntries(bad.flatMap((key) => (key in usual ? [[key, usual[key]]] : [])));
+	const body = { code: 'options-unread', path: paths[0]?.map(String).join('.') ?? '' } as const;
+	const where = { at: 'size' } as const;
+	const fix = change(['Take the usual there'], patch);
+	return toFinding(
+		{ body, severity: 'stop', where, ...(Object.keys(patch).length > 0 && { fix }) },
+		[]
+	);
 }
 
 /** What is asked is too much to be worked out: the limit, and the way back. */
@@ -74,7 +68,10 @@ function tooMuch<W extends Wish, F extends Finished>(
 	recipe: Recipe<W, F>
 ): Finding {
 	const body = { code: 'too-much', ...excess } as const;
-	const fix = change(['Back to the usual sizes'], begunAgain(wish, machineId, bench, recipe));
+	const machine = bench.machines.find((m) => m.id === machineId);
+	// All begins again but what it is made of.
+	const again = { ...recipe.defaults(bench, machine), ...coloursOf(wish) };
+	const fix = change(['Back to the usual sizes'], again);
 	return toFinding({ body, severity: 'stop', where: { at: 'size' }, fix }, []);
 }
 
@@ -88,8 +85,8 @@ export function makePlan<W extends Wish, F extends Finished>(
 	const { asKnitted, book } = options;
 	const read = recipe.options.safeParse(project.wish);
 	if (!read.success) {
-		const path = read.error.issues[0]?.path.join('.') ?? '';
-		return refused(project, 'damaged', [unread(path, project, bench, recipe)]);
+		const paths = read.error.issues.map((i) => i.path);
+		return refused(project, 'damaged', [unread(paths, project, bench, recipe)]);
 	}
 	const asked = recipe.whole?.(read.data as W) ?? (read.data as W);
 	const wish = asKnitted ? (recipe.withRows?.(asked, asKnitted.rows) ?? asked) : asked;

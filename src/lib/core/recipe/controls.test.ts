@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import * as z from 'zod';
 import { anyProject } from '../../../../tests/support/any-wish';
 import { benchWith } from '../../../../tests/support/every';
 import { projectOf } from '../../../../tests/support/bench';
@@ -6,7 +7,7 @@ import type { Wish } from '../model/wish';
 import { plan, type Plan } from '../plan';
 import { recipeFor, recipeOf, RECIPES } from '.';
 import { controlsOf, type Control } from './controls';
-import { OPTION_GROUPS } from './option';
+import { asked, OPTION_GROUPS, type Asked } from './option';
 
 const bench = benchWith(48);
 const now = (p: Plan) => ({ ...p, bench });
@@ -81,6 +82,51 @@ describe.each(RECIPES.map((r) => r.id))('the options of %s', (id) => {
 			expect(made.ok && made.pieces[0]!.mainRows).toBe(rows);
 		}
 	});
+});
+
+/** What is asked for together with something else, or follows from the picture: by its place, and why. */
+const WITH_ANOTHER: Readonly<Record<string, string>> = {
+	wasteWith: 'by the school of waste',
+	wasteEnd: 'with the waste',
+	joinTails: 'with the waste',
+	alone: 'by a point of one piece on the drawing',
+	seams: 'with the pieces',
+	'eyes.part': 'with the set of parts',
+	'eyes.count': 'with the set of parts'
+};
+/** Every place of a schema that holds a value, and whether it says how it is asked for. */
+function places(schema: z.ZodType, path: string): [string, boolean][] {
+	const how = asked.get(schema as never) as Asked | undefined;
+	const inner =
+		schema instanceof z.ZodNullable || schema instanceof z.ZodOptional
+			? (schema.unwrap() as z.ZodType)
+			: schema;
+	// A part of its own asks for all that lies within.
+	if (how?.editor !== undefined) return [[path, true]];
+	if (inner instanceof z.ZodDiscriminatedUnion) {
+		const silent = [inner.def.discriminator, how?.split];
+		return [
+			[path, how !== undefined],
+			...(inner.options as unknown as z.ZodObject[]).flatMap((way) =>
+				Object.entries(way.shape as Record<string, z.ZodType>).flatMap(([k, s]) =>
+					silent.includes(k) ? [] : places(s, `${path}.${k}`)
+				)
+			)
+		];
+	}
+	if (inner instanceof z.ZodObject)
+		return Object.entries(inner.shape as Record<string, z.ZodType>).flatMap(([k, s]) =>
+			places(s, path === '' ? k : `${path}.${k}`)
+		);
+	return [[path, how !== undefined]];
+}
+it('every option of every recipe can be set: none is forgotten', () => {
+	const forgotten = RECIPES.flatMap(({ id }) =>
+		places(recipeOf(id)!.options, '')
+			.filter(([path, is]) => !is && path !== 'recipe' && !(path in WITH_ANOTHER))
+			.map(([path]) => `${id}: ${path}`)
+	);
+	expect(forgotten).toEqual([]);
 });
 
 it('anything a maker can set can be shown, and any control of it set again', () => {

@@ -106,9 +106,12 @@ function waysOf(schema: z.ZodType): { by: string; ways: Map<string, z.ZodObject>
 	return { by, ways };
 }
 
-/** The few values there are; null where there are too many to list. */
-function valuesOf(schema: z.ZodType, { choices }: Asked): readonly unknown[] | null {
-	if (choices) return choices;
+/** The few values there are, what stands now among them; null where there are too many to list. */
+function valuesOf(schema: z.ZodType, { choices }: Asked, now: unknown): readonly unknown[] | null {
+	if (choices)
+		return typeof now !== 'number' || choices.includes(now)
+			? choices
+			: [...choices, now].sort((a, b) => a - b);
 	if (schema instanceof z.ZodEnum) return schema.options;
 	if (schema instanceof z.ZodBoolean) return [true, false];
 	if (schema instanceof z.ZodUnion && !(schema instanceof z.ZodDiscriminatedUnion)) {
@@ -174,7 +177,7 @@ class Walk {
 		const common = this.common(path, how, group);
 		const value = at(this.options, path);
 		const ways = waysOf(inner);
-		const values = valuesOf(inner, how);
+		const values = valuesOf(inner, how, value);
 		if (how.editor !== undefined) {
 			const [least, most] = [lengthOf(inner, 'min_length'), lengthOf(inner, 'max_length')];
 			this.found.push({

@@ -28,6 +28,7 @@ export const wordUntaught = (why: Untaught): string =>
 
 /** How a measured value stands to the plan, in one phrase. */
 export function wordDeviation(c: Compared): string {
+	if (!c.planned) return 'not planned as one figure';
 	const d = Math.abs(c.deviations);
 	if (d <= 1) return 'as planned';
 	const side = c.deviations > 0 ? 'more' : 'less';
@@ -42,6 +43,7 @@ export function wordLesson(lesson: Lesson, result: MeasuredResult, units: Units)
 	if (result.when === 'at-once')
 		return 'Measured at once, it still hangs stretched: measure again after a rest, and the next plan learns from that.';
 	const long = wholeLength(next);
-	if (result.tubeCm === null || !long) return null;
+	// What teaches the gauge nothing promises nothing.
+	if (result.tubeCm === null || !long || result.shows !== 'tube') return null;
 	return `measured ${s.length(result.tubeCm)} from ${result.rowsKnitted} rows: next time ${at(next.pieces, 0).mainRows} for ${s.length(long.mean)}`;
 }

@@ -17,7 +17,9 @@ export function wordProblem(p: Problem): string {
 			return `${number(p.value)} is not whole: write a whole count, like ${p.wanted}.`;
 		case 'out-of-range': {
 			const hint = p.hint ? ` (${p.hint})` : '';
-			return `${number(p.value)} ${p.unit} is out of reach: it should be from ${number(p.min)} to ${number(p.max)} ${p.unit}${hint}.`;
+			// A plain number has no unit after it.
+			const unit = p.unit ? ` ${p.unit}` : '';
+			return `${number(p.value)}${unit} is out of reach: it should be from ${number(p.min)} to ${number(p.max)}${unit}${hint}.`;
 		}
 	}
 }

@@ -24,7 +24,7 @@
 		minutes: 'minutes'
 	};
 	const NAME: Record<Compared['what'], string> = {
-		tube: 'Tube, flat',
+		tube: 'Length, flat',
 		width: 'Width, flat',
 		height: 'Height on the head',
 		grams: 'Weight',
@@ -62,38 +62,40 @@
 			{#each rows as c (c.what)}
 				<tr class="rule-line border-t">
 					<td class="py-1.5 pr-2">{NAME[c.what]}</td>
-					<td class="pr-2 whitespace-nowrap">{printWithSpread(c.planned, KIND[c.what], units)}</td>
+					<td class="pr-2 whitespace-nowrap"
+						>{c.planned ? printWithSpread(c.planned, KIND[c.what], units) : '–'}</td
+					>
 					<td class="figure pr-2 font-semibold whitespace-nowrap"
 						>{printValue(c.measured, KIND[c.what], units)}</td
 					>
 					<td>
 						<span class="flex items-center gap-2">
-							<svg
-								viewBox="0 0 100 14"
-								class="h-4 w-24 shrink-0"
-								aria-hidden="true"
-								preserveAspectRatio="none"
-							>
-								<path
-									d="M2 7H98"
-									class="stroke-base-content/40"
-									stroke-width="1"
-									vector-effect="non-scaling-stroke"
-								/>
-								<rect
-									x={at(-1)}
-									y="3"
-									width={at(1) - at(-1)}
-									height="8"
-									class="fill-base-content/25"
-								/>
-								<path
-									d={`M${at(c.deviations)} 0V14`}
-									class="stroke-base-content"
-									stroke-width="3"
-									vector-effect="non-scaling-stroke"
-								/>
-							</svg>
+							{#if c.planned}<svg
+									viewBox="0 0 100 14"
+									class="h-4 w-24 shrink-0"
+									aria-hidden="true"
+									preserveAspectRatio="none"
+								>
+									<path
+										d="M2 7H98"
+										class="stroke-base-content/40"
+										stroke-width="1"
+										vector-effect="non-scaling-stroke"
+									/>
+									<rect
+										x={at(-1)}
+										y="3"
+										width={at(1) - at(-1)}
+										height="8"
+										class="fill-base-content/25"
+									/>
+									<path
+										d={`M${at(c.deviations)} 0V14`}
+										class="stroke-base-content"
+										stroke-width="3"
+										vector-effect="non-scaling-stroke"
+									/>
+								</svg>{/if}
 							<span>{wordDeviation(c)}</span>
 						</span>
 					</td>

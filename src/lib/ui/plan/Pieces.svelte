@@ -35,6 +35,11 @@
 	const maker = { left: 'on your right', right: 'on your left' } as const;
 	const sideAt = (p: PlannedPiece, side: 'left' | 'right') =>
 		p.machine.turns === 'clockwise' ? maker[side] : maker[side === 'left' ? 'right' : 'left'];
+	/** Pins it is cast on; ladders latched up make it more columns than that. */
+	const pinsOf = (p: PlannedPiece) => {
+		const start = p.rowByRow.stretches[0];
+		return start ? start.high - start.low + 1 : p.stitches.first;
+	};
 	const shaped = (p: PlannedPiece) =>
 		p.shaped
 			? (['left', 'right'] as const).flatMap((side) => {
@@ -84,8 +89,10 @@
 						</span>
 						<span class="min-w-0 flex-1"
 							><b>{p.count > 1 ? `${p.count} × ` : ''}{p.name}</b>:
-							<span class="figure font-semibold">{p.stitches.first}</span> stitches{p.stitches
-								.last !== p.stitches.first
+							<span class="figure font-semibold">{pinsOf(p)}</span> stitches{p.stitches.first >
+							pinsOf(p)
+								? ` for ${p.stitches.first} columns`
+								: ''}{p.stitches.last !== p.stitches.first
 								? `, ${p.stitches.last} at the end`
 								: ''}, {p.wasteRows > 0 ? `${rowsWord(p.wasteRows)} of waste, ` : ''}<span
 								class="figure font-semibold">{p.mainRows}</span

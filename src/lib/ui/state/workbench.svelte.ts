@@ -18,6 +18,7 @@ import {
 	writeSettings,
 	type Records
 } from '$lib/store/store';
+import { loadRecipes } from '$lib/core/recipe';
 import { gaugeBook } from '$lib/core/bench/gauge/book';
 import { ShelfPlans } from './shelf-plans.svelte';
 import type { NoPlan, Plan } from '$lib/core/plan/types';
@@ -223,6 +224,8 @@ export class Workbench {
 				.catch(() => undefined);
 		const sound = await import('$lib/store/sound').catch(() => null);
 		if (!sound) return;
+		// Options are held to their own recipe's schema, which comes with the recipe.
+		await loadRecipes(this.#stored.projects.map((p) => p.wish.recipe)).catch(() => undefined);
 		const { unsound } = sound.soundRecords(this.#stored);
 		// Nothing new is no reason for the page to work all of it out again.
 		if (unsound.length > 0 || this.unsound.length > 0) this.unsound = unsound;

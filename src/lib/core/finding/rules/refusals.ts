@@ -45,7 +45,7 @@ export const refusals: { readonly says: Says } = {
 		}),
 		'options-unread': (f) => ({
 			what: `What this project holds of “${f.path}” does not read.`,
-			why: 'It is kept as it is: bring the project back from a backup, or begin again with the usual in the same colours.'
+			why: 'Everything else is kept: take the usual in its place, or bring the project back from a backup.'
 		}),
 		'too-much': (f) => ({
 			what: `${f.is.toLocaleString('en-GB')} ${LOAD_WORDS[f.what]} are more than is worked out here.`,

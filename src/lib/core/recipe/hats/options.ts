@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { HEAD_CM, headCm, isAdult, VISIBLE_SHARE } from '../../bench/size/head';
-import { headFor, type HeadFor } from '../../model/head';
+import { headCmRange, type HeadFor } from '../../model/head';
 import type { Project } from '../../model/project';
 import type { YarnId } from '../../model/bench';
 import { CLOSINGS, HATS, HEAD_SIZES, type HatKindId } from '../../model/kinds';
@@ -63,9 +63,17 @@ function pairOf({ scheme }: { scheme: ColourScheme }, { bench }: Now): [YarnId, 
 const WORN = (now: Now) => now.finished.hat.tubeFlat.mean * now.finished.hat.wornFactor;
 const half = (cm: number): number => Math.round(cm * 2) / 2;
 
+const head = z.discriminatedUnion('kind', [
+	z.object({ kind: z.literal('table'), size: z.enum(HEAD_SIZES) }),
+	z.object({
+		kind: z.literal('measured'),
+		cm: option(headCmRange, { label: 'Round the head', what: 'head…', unit: 'length' })
+	})
+]);
+
 const hat = z.object({
 	recipe: z.enum(HATS),
-	head: option(headFor, {
+	head: option(head, {
 		label: 'For',
 		what: 'head',
 		split: 'size',
@@ -124,7 +132,13 @@ const hat = z.object({
 			'tube-worn': (_: OfHat, now: Now) => ({ cm: half(WORN(now)) })
 		},
 		sets: ({ length }: OfHat) =>
-			length.by === 'rows' ? 'rows' : 'as' in length ? `${length.by}-${length.as}` : null
+			length.by === 'rows'
+				? 'rows'
+				: length.by === 'tube'
+					? 'tube-flat'
+					: length.by === 'layer'
+						? `layer-${length.as}`
+						: null
 	}),
 	visibleCm: option(
 		z

@@ -31,6 +31,7 @@
 			text: says(at),
 			take: () => (from = at),
 			move: (by) => put(snap(from.x + by.x / view.px), snap(from.y - by.y / view.px)),
+			cancel: () => put(from.x, from.y),
 			step: (by, large) => {
 				const n = SNAP_CM * (large ? 4 : 1);
 				put(at.x + n * by.x, at.y + n * by.y);

@@ -58,6 +58,7 @@
 				.join(' and '),
 			take: () => begin(p, h),
 			move: (by) => apply(p, h, by.x / view.px, (-up * by.y) / view.px),
+			cancel: () => apply(p, h, 0, 0),
 			step: (by, large) => {
 				begin(p, h);
 				const n = SNAP_CM * (large ? 4 : 1);
