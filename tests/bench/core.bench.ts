@@ -19,7 +19,8 @@ import { planSheet } from '../../src/lib/paper/pdf';
 import { garmentDefaults } from '../../src/lib/core/recipe/garments/start';
 import { scheduleEdge } from '../../src/lib/core/shaping/edge-schedule';
 import { loadRecipes, RECIPES, recipeOf } from '../../src/lib/core/recipe';
-import { readStripes, sectionsOf, type StripeLine } from '../../src/lib/core/stripes/stripe-line';
+import { sectionsOf } from '../../src/lib/core/stripes/sections';
+import { readStripes, type StripeLine } from '../../src/lib/core/stripes/stripe-line';
 import { median, report, time } from './figures';
 
 function read(text: string): StripeLine {

@@ -15,7 +15,7 @@ export const harbour: Everything = {
 	bench: { machines: [small, big], yarns, swatches, tests, evidence: [] },
 	projects,
 	events: placed([
-		...run('first', 0, 129, true),
+		...run('first', 0, 129, { off: true }),
 		...done('first', 0, [
 			'rest',
 			'gather-cast-off',
@@ -28,11 +28,11 @@ export const harbour: Everything = {
 			'turn-up',
 			'measure'
 		]),
-		...run('buoy', 4, 81, true),
+		...run('buoy', 4, 81, { off: true }),
 		...done('buoy', 4, ['rest', 'join-tails']),
-		...run('keeper', 8, 51, false),
-		...run('flags', 13, 24, true, 'flag-1'),
-		...run('flags', 13, 13, false, 'flag-1.2'),
+		...run('keeper', 8, 51, { off: false }),
+		...run('flags', 13, 24, { off: true, piece: 'flag-1' }),
+		...run('flags', 13, 13, { off: false, piece: 'flag-1.2' }),
 		...faults
 	]),
 	results,

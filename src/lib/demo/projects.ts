@@ -26,13 +26,7 @@ const hat: LinedHatWish = {
 	joinTails: 'tie'
 };
 
-function project(
-	key: string,
-	name: string,
-	day: number,
-	wish: Partial<LinedHatWish>,
-	extra: Partial<Project> = {}
-): Project {
+function project(key: string, name: string, day: number, wish: Partial<LinedHatWish>): Project {
 	return {
 		id: `project-${key}` as Project['id'],
 		name,
@@ -43,8 +37,7 @@ function project(
 		useFresh: false,
 		holdsYarn: true,
 		used: null,
-		note: '',
-		...extra
+		note: ''
 	};
 }
 
@@ -95,7 +88,8 @@ const ends = { wasteStart: 4, wasteWith: 'yarn', wasteEnd: 0, joinTails: 'tie' }
 
 /** Several pieces folded, stuffed or hung; their yarn is what is left over, so none is held for them. */
 const thing = (key: string, name: string, day: number, wish: ThingWish): Project => ({
-	...project(key, name, day, {}, { holdsYarn: false }),
+	...project(key, name, day, {}),
+	holdsYarn: false,
 	wish
 });
 
@@ -105,17 +99,14 @@ const IDEAS = new Set(
 );
 
 const thought: Project[] = [
-	project(
-		'first',
-		'Harbour master',
-		0,
-		{
+	{
+		...project('first', 'Harbour master', 0, {
 			head: { kind: 'table', size: 'man' },
 			length: { by: 'rows', rows: 124 },
 			scheme: { kind: 'one', yarn: id('bw-deep') }
-		},
-		{ used: [{ yarnId: id('bw-deep'), grams: 86, how: 'weighed' }] }
-	),
+		}),
+		used: [{ yarnId: id('bw-deep'), grams: 86, how: 'weighed' }]
+	},
 	project('buoy', 'Buoy stripes', 3, {
 		head: { kind: 'table', size: 'child' },
 		brim: { turnedUp: false, heightCm: 4 },

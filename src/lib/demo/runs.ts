@@ -15,7 +15,12 @@ export function placed(events: readonly Bare[]): RunEvent[] {
 }
 
 /** A run of `rows` turns, a few seconds each, with the events around it. */
-export function run(key: string, day: number, rows: number, off: boolean, piece = 'tube'): Bare[] {
+export function run(
+	key: string,
+	day: number,
+	rows: number,
+	{ off, piece = 'tube' }: { off: boolean; piece?: string }
+): Bare[] {
 	const projectId = `project-${key}` as Project['id'];
 	const start = START + day * DAY;
 	const base = (n: number, at: number) => ({

@@ -23,7 +23,11 @@ export interface Recording {
 const CLICK_S = 0.02;
 
 /** A short struck sound: a decaying tone with some noise in it, of power 1 over `overS`. */
-function strike(rate: number, hz: number, decayS: number, overS: number, random: () => number) {
+function strike(
+	rate: number,
+	{ hz, decayS, overS }: { hz: number; decayS: number; overS: number },
+	random: () => number
+) {
 	const n = Math.round(overS * rate);
 	const samples = Float32Array.from({ length: n }, (_, i) => {
 		const t = i / rate;
@@ -54,14 +58,18 @@ export function soundOfCounter(s: SimulatedSound): Recording {
 	const pinPower = s.clatter / (pinsASecond * 0.006);
 	for (let pin = 0; pin < s.turns * s.pins; pin++) {
 		const at = Math.round(((pin + 0.3 * random()) / pinsASecond) * rate);
-		const tone = strike(rate, 900 + 500 * random(), 0.003, 0.006, random);
+		const tone = strike(rate, { hz: 900 + 500 * random(), decayS: 0.003, overS: 0.006 }, random);
 		add(samples, tone, at, Math.sqrt(pinPower * (0.6 + 0.8 * random())));
 	}
 	const power = 10 ** (s.signalToNoiseDb / 10);
 	const hz = 2600 + 1600 * random();
 	const clicks = Array.from({ length: s.turns }, (_, turn) => {
 		const at = (turn + 1 + 0.05 * (random() - 0.5)) * turnS;
-		const tone = strike(rate, hz * (0.97 + 0.06 * random()), 0.005, CLICK_S, random);
+		const tone = strike(
+			rate,
+			{ hz: hz * (0.97 + 0.06 * random()), decayS: 0.005, overS: CLICK_S },
+			random
+		);
 		add(samples, tone, Math.round(at * rate), Math.sqrt(power * (0.75 + 0.5 * random())));
 		return at;
 	});

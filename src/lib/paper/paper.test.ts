@@ -7,7 +7,9 @@ import { harbour } from '../demo/harbour';
 import { plan } from '../core/plan';
 import type { Plan } from '../core/plan/types';
 import { sheetOf, type Sheet } from '../core/sheet/sheet';
-import { BAR_COLOUR, PAPERS, planSheet, type Paper } from './pdf';
+import { planSheet } from './pdf';
+import { PAPERS, type Paper } from './setter';
+import { BAR_COLOUR } from './templates';
 import { printable } from './printable';
 import { ribbonSvg, templatesSvg } from './svg';
 

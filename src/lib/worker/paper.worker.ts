@@ -1,6 +1,7 @@
 import * as Comlink from 'comlink';
 import type { Sheet } from '../core/sheet/sheet';
-import { planSheet, type Paper } from '../paper/pdf';
+import { planSheet } from '../paper/pdf';
+import type { Paper } from '../paper/setter';
 
 /** Setting pages takes longer than a frame. */
 const api = {

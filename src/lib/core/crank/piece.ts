@@ -127,38 +127,54 @@ function borderOf(rows: number, first: number, last: number, gauge: Gauge): Piec
 	];
 }
 
-/** Knits a piece on the simulated machine and reads off it what the run sheet, the sums and the pictures need. */
-export function knitPiece(input: Input): KnittedPiece {
-	const { piece, machine, gauges, useAt, joinTails, strandsOf } = input;
-	const { program } = piece;
-	const keepOff = keptOff(machine);
-	const { fabric, faults } = simulate(program, { ...machine, keepOff });
+/** What came off the simulated machine: main rows counted from the first of them. */
+function offTheRing({ piece, machine }: Input) {
+	const { fabric, faults } = simulate(piece.program, { ...machine, keepOff: keptOff(machine) });
 	const allRuns = yarnRuns(fabric);
 	const wasteBefore = allRuns.find((r) => !isSpare(r.yarn))?.from ?? 0;
 	const runs = allRuns
 		.filter((r) => !isSpare(r.yarn))
 		.map((r) => ({ ...r, from: r.from - wasteBefore, to: r.to - wasteBefore }));
-	const mainRows = runs.at(-1)?.to ?? 0;
-	const stitches = stitchesByYarn(fabric);
-	const first = fabric.rows > 0 ? stitchesInRow(fabric, 0) : 0;
-	const last = fabric.rows > 0 ? stitchesInRow(fabric, fabric.rows - 1) : 0;
-	const rowByRow = rowByRowOf(program, machine.pins);
+	const rowByRow = rowByRowOf(piece.program, machine.pins);
 	const start = rowByRow.stretches[0];
-	const share = start && start.mode !== 'tube' ? (start.high - start.low + 1) / machine.pins : 1;
-	const tails = tailsOf({
+	return {
+		faults,
+		allRuns,
 		runs,
-		ringCm: machine.ringCm,
+		mainRows: runs.at(-1)?.to ?? 0,
+		stitches: stitchesByYarn(fabric),
+		first: fabric.rows > 0 ? stitchesInRow(fabric, 0) : 0,
+		last: fabric.rows > 0 ? stitchesInRow(fabric, fabric.rows - 1) : 0,
+		rowByRow,
+		share: start && start.mode !== 'tube' ? (start.high - start.low + 1) / machine.pins : 1
+	};
+}
+type Knitted = ReturnType<typeof offTheRing>;
+
+/** The tails of a piece, each long enough for the dearest step that works with it. */
+const tailsOfPiece = (input: Input, { runs, share, first, last }: Knitted) =>
+	tailsOf({
+		runs,
+		ringCm: input.machine.ringCm,
 		share,
-		strandsOf,
+		strandsOf: input.strandsOf,
 		useAt: (edge) =>
-			useAt({
-				piece: piece.id,
+			input.useAt({
+				piece: input.piece.id,
 				edge,
 				share,
 				tip: first > last,
 				loops: edge === 'cast-on' ? first : last
 			})
 	});
+
+/** Knits a piece on the simulated machine and reads off it what the run sheet, the sums and the pictures need. */
+export function knitPiece(input: Input): KnittedPiece {
+	const { piece, machine, gauges, joinTails } = input;
+	const { program } = piece;
+	const knitted = offTheRing(input);
+	const { faults, allRuns, runs, mainRows, stitches, first, last, rowByRow, share } = knitted;
+	const tails = tailsOfPiece(input, knitted);
 	const main = gauges[runs[0]?.yarn ?? 0] ?? entryAt(gauges, 0);
 	const worked: WorkedPiece = {
 		id: piece.id,

@@ -48,91 +48,116 @@ export const inOrder = (events: readonly RunEvent[]): RunEvent[] =>
 export const nextPlace = (events: readonly RunEvent[]): number =>
 	events.reduce((most, e) => Math.max(most, e.n), -1) + 1;
 
+/** A state as it is built up, event by event. */
+interface Fold {
+	started: boolean;
+	off: boolean;
+	done: number;
+	doubt: Doubt | null;
+	readonly past: number[];
+	readonly steps: Set<string>;
+	readonly faults: Fault[];
+	readonly mended: Set<string>;
+	activeMs: number;
+	startedAt: number | null;
+	lastAt: number | null;
+	paused: boolean;
+}
+
+/** The open question moves along with the count. */
+function shift(f: Fold, by: number): void {
+	const { doubt } = f;
+	if (!doubt) return;
+	f.doubt = { ...doubt, low: Math.max(0, doubt.low + by), high: Math.max(0, doubt.high + by) };
+}
+
+/** Time at the crank: a gap after a pause, or a longer one, is none. */
+function passTime(f: Fold, e: RunEvent): void {
+	if (f.lastAt !== null && !f.paused && e.at > f.lastAt)
+		f.activeMs += Math.min(IDLE_MS, e.at - f.lastAt);
+	f.lastAt = f.lastAt === null ? e.at : Math.max(f.lastAt, e.at);
+	f.paused = e.type === 'pause' || e.type === 'off';
+}
+
+function takeBack(f: Fold): void {
+	if (f.off) {
+		f.off = false;
+		return;
+	}
+	const back = f.past.pop();
+	if (back === undefined) return;
+	shift(f, back - f.done);
+	f.done = back;
+}
+
+function apply(f: Fold, e: Exclude<RunEvent, { type: 'step' }>): void {
+	switch (e.type) {
+		case 'start':
+			f.started = true;
+			f.startedAt ??= e.at;
+			break;
+		case 'row':
+			f.past.push(f.done);
+			f.done += 1;
+			shift(f, 1);
+			break;
+		case 'jump':
+		case 'settle':
+			f.past.push(f.done);
+			f.done = e.to;
+			f.doubt = null;
+			if (e.type === 'jump') f.off = false;
+			break;
+		case 'undo':
+			takeBack(f);
+			break;
+		case 'doubt':
+			// A second doubt widens the first: neither is answered yet.
+			f.doubt = {
+				why: e.why,
+				low: Math.min(e.low, f.doubt?.low ?? e.low),
+				high: Math.max(e.high, f.doubt?.high ?? e.high)
+			};
+			break;
+		case 'fault':
+			f.faults.push(e);
+			break;
+		case 'mend':
+			f.mended.add(e.fault);
+			break;
+		case 'off':
+			f.off = true;
+			break;
+		case 'pause':
+			break;
+	}
+}
+
 /** Folds append-only events into their state: of one piece, or of all where none is named. Steps belong to every piece. */
 export function foldRun(events: readonly RunEvent[], piece?: string): RunState {
-	let started = false;
-	let off = false;
-	let done = 0;
-	let doubt = null as Doubt | null;
-	const past: number[] = [];
-	const steps = new Set<string>();
-	const faults: Fault[] = [];
-	const mended = new Set<string>();
-	let activeMs = 0;
-	let startedAt: number | null = null;
-	let lastAt: number | null = null;
-	let paused = false;
-	const shift = (by: number) => {
-		if (doubt)
-			doubt = { ...doubt, low: Math.max(0, doubt.low + by), high: Math.max(0, doubt.high + by) };
+	const f: Fold = {
+		started: false,
+		off: false,
+		done: 0,
+		doubt: null,
+		past: [],
+		steps: new Set(),
+		faults: [],
+		mended: new Set(),
+		activeMs: 0,
+		startedAt: null,
+		lastAt: null,
+		paused: false
 	};
 	for (const e of inOrder(events)) {
 		if (e.type === 'step') {
-			if (e.done) steps.add(e.step);
-			else steps.delete(e.step);
+			if (e.done) f.steps.add(e.step);
+			else f.steps.delete(e.step);
 			continue;
 		}
 		if (piece !== undefined && e.piece !== piece) continue;
-		if (lastAt !== null && !paused && e.at > lastAt) activeMs += Math.min(IDLE_MS, e.at - lastAt);
-		lastAt = lastAt === null ? e.at : Math.max(lastAt, e.at);
-		paused = e.type === 'pause' || e.type === 'off';
-		switch (e.type) {
-			case 'start':
-				started = true;
-				startedAt ??= e.at;
-				break;
-			case 'row':
-				past.push(done);
-				done += 1;
-				shift(1);
-				break;
-			case 'jump':
-			case 'settle':
-				past.push(done);
-				done = e.to;
-				doubt = null;
-				if (e.type === 'jump') off = false;
-				break;
-			case 'undo':
-				if (off) off = false;
-				else if (past.length > 0) {
-					const back = past.pop()!;
-					shift(back - done);
-					done = back;
-				}
-				break;
-			case 'doubt':
-				// A second doubt widens the first: neither is answered yet.
-				doubt = {
-					why: e.why,
-					low: Math.min(e.low, doubt?.low ?? e.low),
-					high: Math.max(e.high, doubt?.high ?? e.high)
-				};
-				break;
-			case 'fault':
-				faults.push(e);
-				break;
-			case 'mend':
-				mended.add(e.fault);
-				break;
-			case 'off':
-				off = true;
-				break;
-			case 'pause':
-				break;
-		}
+		passTime(f, e);
+		apply(f, e);
 	}
-	return {
-		started,
-		done,
-		off,
-		past,
-		doubt,
-		steps,
-		faults,
-		mended,
-		activeMs,
-		startedAt,
-		lastAt
-	};
+	return f;
 }

@@ -144,77 +144,91 @@ const ORDER: Record<RunSheetEvent['kind'], number> = {
 const rank = (e: RunSheetEvent): number =>
 	e.kind === 'hands' && e.work.some((w) => w.do === 'hang-hem') ? ORDER.join + 0.5 : ORDER[e.kind];
 
+/** What the cut ends are left for at one end of the main fabric. */
+function leftAt({ tails }: RunSheetInput, id: 'cast-on' | 'cast-off'): TailLeft {
+	const tail = tails.find((t) => t.id === id);
+	return { cm: tail?.lengthCm ?? JOIN_TAIL_CM, use: tail?.use ?? 'weave-in' };
+}
+
+/** The work of the hands, and the rows about a hung hem: what will be hung has to be loose enough to reach. */
+function handEvents({ rowByRow }: RunSheetInput, mainFrom: number): RunSheetEvent[] {
+	return rowByRow.works.flatMap(({ after, work }): RunSheetEvent[] => {
+		const hung = work.find((w) => w.do === 'hang-hem');
+		if (hung?.do !== 'hang-hem') return [{ after, kind: 'hands', work }];
+		const at = mainFrom + hung.row;
+		return [
+			{ after, kind: 'hands', work },
+			{ after: at, kind: 'slow', until: at + LOOSE_ROWS, why: 'loose' },
+			{ after: after + 1, kind: 'slow', until: after + 2, why: 'hem' }
+		];
+	});
+}
+
+/** A change of yarn with its two ends, and the row after it. */
+function joinEvents(input: RunSheetInput, before: Leg, leg: Leg): RunSheetEvent[] {
+	const toMain = before.kind === 'waste' && leg.kind === 'main';
+	const joined: TailLeft = { cm: JOIN_TAIL_CM, use: 'weave-in' };
+	const old =
+		before.kind === 'waste' ? PULLED : leg.kind === 'waste' ? leftAt(input, 'cast-off') : joined;
+	const fresh = leg.kind === 'waste' ? PULLED : toMain ? leftAt(input, 'cast-on') : joined;
+	const tied = before.kind === 'main' && leg.kind === 'main' && input.joinTails === 'tie';
+	return [
+		{
+			after: leg.start,
+			kind: 'join',
+			from: before.yarn,
+			to: leg.yarn,
+			first: toMain,
+			old,
+			new: fresh,
+			place: yarnPlace(input.rowByRow, leg.start)
+		},
+		{ after: leg.start, kind: 'slow', until: leg.start + 1, why: 'join' },
+		...(tied
+			? [{ after: leg.start + Math.min(TIE_AFTER_ROWS, leg.rows), kind: 'tie' as const }]
+			: [])
+	];
+}
+
+/** When the fabric is rolled up, and when the middle of a large ring is cleared. */
+function careEvents({ machine, rowsPerCm }: RunSheetInput, totalRows: number): RunSheetEvent[] {
+	const events: RunSheetEvent[] = [];
+	const rollAt = Math.floor(machine.clearanceCm * rowsPerCm);
+	for (let at = rollAt; at > 0 && at < totalRows; at += ROLL_EVERY_ROWS)
+		events.push({ after: at, kind: 'roll', again: at > rollAt });
+	if (machine.pins >= LARGE_MACHINE_PINS && totalRows > CLOG_ROWS)
+		events.push({ after: CLOG_ROWS, kind: 'clog' });
+	return events;
+}
+
 /** Everything that happens at the crank, row by row. */
 export function runSheet(input: RunSheetInput): RunSheet {
-	const { runs, machine } = input;
+	const { runs, rowByRow } = input;
 	const legs = legsOf(runs);
 	const totalRows = runs.at(-1)?.to ?? 0;
 	const mainRows = legs.reduce((t, l) => t + (l.kind === 'main' ? l.rows : 0), 0);
-	const events: RunSheetEvent[] = [];
+	const wasteBefore = legs.find((l) => l.kind === 'main')?.start ?? 0;
 	const first = legs[0];
-	const { rowByRow } = input;
-	const left = (id: 'cast-on' | 'cast-off'): TailLeft => {
-		const tail = input.tails.find((t) => t.id === id);
-		return { cm: tail?.lengthCm ?? JOIN_TAIL_CM, use: tail?.use ?? 'weave-in' };
-	};
+	const panelAt = rowByRow.stretches.find((x) => x.mode !== 'tube');
+	const events: RunSheetEvent[] = [];
 	if (first)
 		events.push({
 			after: 0,
 			kind: 'cast-on',
 			yarn: first.yarn,
 			method: input.castOn,
-			tail: first.kind === 'waste' ? PULLED : left('cast-on'),
+			tail: first.kind === 'waste' ? PULLED : leftAt(input, 'cast-on'),
 			place: yarnPlace(rowByRow, 0)
 		});
-	const panelAt = rowByRow.stretches.find((x) => x.mode !== 'tube');
-	events.push({
-		after: 0,
-		kind: 'slow',
-		until: Math.min(SLOW_FIRST_ROWS, totalRows),
-		why: 'first'
-	});
-	// A panel is cranked slowly to its end; the row after a hung hem as well.
+	const slowTo = Math.min(SLOW_FIRST_ROWS, totalRows);
+	events.push({ after: 0, kind: 'slow', until: slowTo, why: 'first' });
+	// A panel is cranked slowly to its end.
 	if (panelAt) events.push({ after: panelAt.from, kind: 'slow', until: totalRows, why: 'panel' });
-	for (const { after, work } of rowByRow.works) {
-		events.push({ after, kind: 'hands', work });
-		const hung = work.find((w) => w.do === 'hang-hem');
-		// What will be hung has to be loose enough to reach.
-		if (hung?.do === 'hang-hem') {
-			const at = (legs.find((l) => l.kind === 'main')?.start ?? 0) + hung.row;
-			events.push({ after: at, kind: 'slow', until: at + LOOSE_ROWS, why: 'loose' });
-		}
-		if (work.some((w) => w.do === 'hang-hem'))
-			events.push({ after: after + 1, kind: 'slow', until: after + 2, why: 'hem' });
-	}
-	for (const [i, leg] of legs.entries()) {
-		if (i === 0) continue;
-		const before = entryAt(legs, i - 1);
-		const toMain = before.kind === 'waste' && leg.kind === 'main';
-		const joined: TailLeft = { cm: JOIN_TAIL_CM, use: 'weave-in' };
-		events.push({
-			after: leg.start,
-			kind: 'join',
-			from: before.yarn,
-			to: leg.yarn,
-			first: toMain,
-			old: before.kind === 'waste' ? PULLED : leg.kind === 'waste' ? left('cast-off') : joined,
-			new: leg.kind === 'waste' ? PULLED : toMain ? left('cast-on') : joined,
-			place: yarnPlace(rowByRow, leg.start)
-		});
-		events.push({ after: leg.start, kind: 'slow', until: leg.start + 1, why: 'join' });
-		const colourJoin = before.kind === 'main' && leg.kind === 'main';
-		if (colourJoin && input.joinTails === 'tie') {
-			events.push({ after: leg.start + Math.min(TIE_AFTER_ROWS, leg.rows), kind: 'tie' });
-		}
-	}
-	const rollAt = Math.floor(machine.clearanceCm * input.rowsPerCm);
-	for (let at = rollAt; at > 0 && at < totalRows; at += ROLL_EVERY_ROWS) {
-		events.push({ after: at, kind: 'roll', again: at > rollAt });
-	}
-	if (machine.pins >= LARGE_MACHINE_PINS && totalRows > CLOG_ROWS) {
-		events.push({ after: CLOG_ROWS, kind: 'clog' });
-	}
-	const wasteBefore = legs.find((l) => l.kind === 'main')?.start ?? 0;
+	events.push(
+		...handEvents(input, wasteBefore),
+		...legs.slice(1).flatMap((leg, i) => joinEvents(input, entryAt(legs, i), leg)),
+		...careEvents(input, totalRows)
+	);
 	for (const mainRow of input.marks ?? [])
 		events.push({ after: wasteBefore + mainRow, kind: 'mark', mainRow });
 	for (const out of input.runsOut) {
@@ -225,7 +239,7 @@ export function runSheet(input: RunSheetInput): RunSheet {
 		after: totalRows,
 		kind: 'take-off',
 		method: input.takeOff,
-		tail: left('cast-off'),
+		tail: leftAt(input, 'cast-off'),
 		place: yarnPlace(rowByRow, totalRows)
 	});
 	events.sort((a, b) => a.after - b.after || rank(a) - rank(b));

@@ -167,18 +167,23 @@ export function planOrder(lines: readonly OrderLine[], yarns: readonly Yarn[]): 
 		yarns: ofYarn,
 		possible: counts,
 		best,
-		batches: batchesOf(lines, counts, needs, ofYarn, minutes),
+		batches: batchesOf(lines, { counts, needs, yarns: ofYarn }, minutes),
 		crank: total(lines.map((l) => minutes(l, l.wanted))),
 		byHand: total(lines.flatMap((l) => hand(l) ?? []))
 	};
 }
 
+/** How many of each line the yarn gives, what each takes, and the yarns by themselves. */
+interface Stock {
+	readonly counts: readonly number[];
+	readonly needs: readonly ReadonlyMap<YarnId, Estimate>[];
+	readonly yarns: readonly YarnOfOrder[];
+}
+
 /** Sure things first, machine by machine; then what is tight, which is weighed before it is begun; what yarn is short for last. */
 function batchesOf(
 	lines: readonly OrderLine[],
-	counts: readonly number[],
-	needs: readonly ReadonlyMap<YarnId, Estimate>[],
-	yarns: readonly YarnOfOrder[],
+	{ counts, needs, yarns }: Stock,
 	minutes: (l: OrderLine, n: number) => Estimate
 ): Batch[] {
 	const tightest = (i: number): YarnOfOrder | null =>

@@ -197,17 +197,17 @@ class Walk {
 				chosen: String(value),
 				choices: values.map((v) => ({ ...this.word(how, String(v)), id: String(v), value: v }))
 			});
-		else if (inner instanceof z.ZodNumber) this.number(inner, schema, common, how, value);
+		else if (inner instanceof z.ZodNumber)
+			this.number(inner, common, how, { value, may: schema instanceof z.ZodNullable });
 		else if (inner instanceof z.ZodObject) this.shape(inner.shape as Shape, path, group);
 		else this.found.push({ ...common, kind: 'yarn', value: String(value) });
 	}
 
 	private number(
 		inner: z.ZodNumber,
-		schema: z.ZodType,
 		common: Common,
 		how: Asked,
-		value: unknown
+		{ value, may }: { readonly value: unknown; readonly may: boolean }
 	): void {
 		const [min, max] = [inner.minValue ?? 0, inner.maxValue ?? Number.MAX_SAFE_INTEGER];
 		if (how.as === 'again') {
@@ -215,7 +215,6 @@ class Walk {
 			this.found.push({ ...common, kind: 'again', next });
 			return;
 		}
-		const may = schema instanceof z.ZodNullable;
 		this.found.push({
 			...common,
 			kind: 'number',

@@ -1,6 +1,6 @@
 import { metresPerRow, nineOfTen } from '../bench/gauge/ball';
 import type { YarnId } from '../model/bench';
-import type { Section } from '../stripes/stripe-line';
+import type { Section } from '../stripes/sections';
 import { metresPerGram } from '../bench/yarn/tex';
 import type { DesignContext } from './recipe';
 

@@ -1,4 +1,4 @@
-import { at } from '../quantity/sure';
+import { at, sure } from '../quantity/sure';
 import type { Shaping } from '../model/kinds';
 
 /** Stitches taken off an edge before row `row` (from 0) is knitted. */
@@ -132,7 +132,56 @@ export function freeBands(off: readonly number[]): { low: number; high: number }
 	}));
 }
 
-function search({ off, shaping, yarnAt }: EdgeWish, reach: number): EdgeSchedule | null {
+/** A path to a node, kept if it is the cheapest in its rhythm, or of all. */
+function relax(node: Node, key: number, path: Path): void {
+	const known = node.by.get(key);
+	if (!known || cheaper(path, known)) node.by.set(key, path);
+	if (!node.any || cheaper(path, node.any)) node.any = path;
+}
+
+/** What staying at so many stitches off has cost since a node was left. */
+interface Stay {
+	readonly beyond: number;
+	readonly squares: number;
+}
+
+/** Every number of stitches that may be taken after row `to`, each a path further on. */
+function takeOn(
+	node: Node,
+	to: number,
+	{ beyond, squares }: Stay,
+	{ wish, band, nodes }: Search
+): void {
+	const from = sure(node.any);
+	for (let sum = Math.max(node.off + 1, at(band, to).low); sum <= at(band, to).high; sum++) {
+		const n = sum - node.off;
+		const how = waysToTake(n, to, wish);
+		if (!how) continue;
+		const key = rhythmKey(to - node.row, n, how);
+		const kept = node.by.get(key);
+		const turned = from.changes + (from.take ? 1 : 0);
+		// The same rhythm goes on, or another begins; which is cheaper is not known before.
+		const via = kept && cheaper(kept, { ...from, changes: turned }) ? kept : from;
+		let next = at(nodes, to).get(sum);
+		if (!next) at(nodes, to).set(sum, (next = { row: to, off: sum, any: null, by: new Map() }));
+		relax(next, key, {
+			beyond: via.beyond + beyond,
+			changes: kept && via === kept ? kept.changes : turned,
+			squares: via.squares + squares,
+			from: via,
+			take: { row: to, stitches: n, how }
+		});
+	}
+}
+
+interface Search {
+	readonly wish: EdgeWish;
+	readonly band: readonly { readonly low: number; readonly high: number }[];
+	readonly nodes: readonly Map<number, Node>[];
+}
+
+function search(wish: EdgeWish, reach: number): EdgeSchedule | null {
+	const { off } = wish;
 	const rows = off.length;
 	const band = bands(off, reach);
 	const line = off.map(fine);
@@ -143,17 +192,10 @@ function search({ off, shaping, yarnAt }: EdgeWish, reach: number): EdgeSchedule
 	at(nodes, 0).set(0, start);
 	let best: Path | null = null;
 
-	const relax = (node: Node, key: number, path: Path) => {
-		const known = node.by.get(key);
-		if (!known || cheaper(path, known)) node.by.set(key, path);
-		if (!node.any || cheaper(path, node.any)) node.any = path;
-	};
-
 	for (let row = 0; row < rows; row++)
 		for (const node of at(nodes, row).values()) {
 			let beyond = 0;
 			let squares = 0;
-			const from = node.any!;
 			for (let to = row + 1; to <= rows; to++) {
 				const { low, high } = at(band, to - 1);
 				if (node.off < low || node.off > high) break;
@@ -161,7 +203,9 @@ function search({ off, shaping, yarnAt }: EdgeWish, reach: number): EdgeSchedule
 				const { low: least, high: most } = at(free, to - 1);
 				beyond += over(least - node.off, node.off - most);
 				squares += away * away;
-				if (to === rows) {
+				if (to < rows) takeOn(node, to, { beyond, squares }, { wish, band, nodes });
+				else {
+					const from = sure(node.any);
 					const end: Path = {
 						beyond: from.beyond + beyond,
 						changes: from.changes,
@@ -170,27 +214,6 @@ function search({ off, shaping, yarnAt }: EdgeWish, reach: number): EdgeSchedule
 						take: null
 					};
 					if (!best || cheaper(end, best)) best = end;
-					break;
-				}
-				for (let sum = Math.max(node.off + 1, at(band, to).low); sum <= at(band, to).high; sum++) {
-					const n = sum - node.off;
-					const how = waysToTake(n, to, { shaping, yarnAt });
-					if (!how) continue;
-					const key = rhythmKey(to - row, n, how);
-					const kept = node.by.get(key);
-					const turned = from.changes + (from.take ? 1 : 0);
-					// The same rhythm goes on, or another begins; which is cheaper is not known before.
-					const via = kept && cheaper(kept, { ...from, changes: turned }) ? kept : from;
-					let next = at(nodes, to).get(sum);
-					if (!next)
-						at(nodes, to).set(sum, (next = { row: to, off: sum, any: null, by: new Map() }));
-					relax(next, key, {
-						beyond: via.beyond + beyond,
-						changes: via === kept ? kept.changes : turned,
-						squares: via.squares + squares,
-						from: via,
-						take: { row: to, stitches: n, how }
-					});
 				}
 			}
 		}

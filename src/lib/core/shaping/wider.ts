@@ -113,73 +113,99 @@ export function ladderFor(
 	return best;
 }
 
+interface Asked {
+	readonly size: { readonly widthCm: number; readonly heightCm: number };
+	readonly density: Density;
+	/** The most pins of a panel. */
+	readonly most: number;
+	readonly gaps: Gaps;
+	/** Stitches across the width, and rows up the height. */
+	readonly across: number;
+	readonly rows: number;
+}
+
+const NO_HANDWORK = { seams: 0, seamCm: 0, latched: 0 } as const;
+
+function inPanels({ size, density, most, across, rows }: Asked): Wider[] {
+	const stitches = splitPanels(across, most);
+	if (!stitches) return [];
+	const seams = stitches.length - 1;
+	const all = stitches.reduce((a, b) => a + b, 0);
+	const seen = all - 2 * SEAM_STITCHES * seams;
+	const cm = seen / density.stitchesPerCm;
+	return [
+		{
+			way: 'panels',
+			panels: stitches.length,
+			stitches,
+			across: seen,
+			cm,
+			rows,
+			seams,
+			seamCm: seams * size.heightCm,
+			latched: 0,
+			loops: rows * all,
+			missCm: cm - size.widthCm
+		}
+	];
+}
+
+function byLadders({ size, density, most, gaps, across, rows }: Asked): Wider[] {
+	const pins = ladderFor(across, most, gaps);
+	const wide = laddered(pins, gaps.columns, gaps.every);
+	const cm = wide / density.stitchesPerCm;
+	const missCm = cm - size.widthCm;
+	if (across <= most || Math.abs(missCm) > REACH_CM) return [];
+	return [
+		{
+			...NO_HANDWORK,
+			way: 'ladders',
+			panels: 1,
+			stitches: [pins],
+			across: wide,
+			cm,
+			rows,
+			latched: rows * (wide - pins),
+			loops: rows * wide,
+			missCm
+		}
+	];
+}
+
+function turnedSideways({ size, density, most }: Asked): Wider[] {
+	const turned = Math.max(1, Math.round(size.heightCm * density.stitchesPerCm));
+	if (turned > most) return [];
+	const long = evenRows(size.widthCm * density.rowsPerCm);
+	const cm = long / density.rowsPerCm;
+	return [
+		{
+			...NO_HANDWORK,
+			way: 'sideways',
+			panels: 1,
+			stitches: [turned],
+			across: turned,
+			cm,
+			rows: long,
+			loops: long * turned,
+			missCm: cm - size.widthCm
+		}
+	];
+}
+
 /**
  * The ways to a rectangle wider than the machine, in the order: panels, extension ladders, turned sideways. A way that
  * cannot come within `REACH_CM` of the width is left out. Sizes in cm; `most` pins for a panel.
  */
 export function waysWider(
-	size: { readonly widthCm: number; readonly heightCm: number },
+	size: Asked['size'],
 	density: Density,
 	most: number,
 	gaps: Gaps = USUAL_GAPS
 ): Wider[] {
 	const across = Math.max(1, Math.round(size.widthCm * density.stitchesPerCm));
 	const rows = evenRows(size.heightCm * density.rowsPerCm);
-	const of = (columns: number) => columns / density.stitchesPerCm;
-	const ways: Wider[] = [];
-	const stitches = splitPanels(across, most);
-	const seen = stitches
-		? stitches.reduce((a, b) => a + b, 0) - 2 * SEAM_STITCHES * (stitches.length - 1)
-		: 0;
-	if (stitches)
-		ways.push({
-			way: 'panels',
-			panels: stitches.length,
-			stitches,
-			across: seen,
-			cm: of(seen),
-			rows,
-			seams: stitches.length - 1,
-			seamCm: (stitches.length - 1) * size.heightCm,
-			latched: 0,
-			loops: rows * stitches.reduce((a, b) => a + b, 0),
-			missCm: of(seen) - size.widthCm
-		});
-	const pins = ladderFor(across, most, gaps);
-	const wide = laddered(pins, gaps.columns, gaps.every);
-	const miss = of(wide) - size.widthCm;
-	if (across > most && Math.abs(miss) <= REACH_CM)
-		ways.push({
-			way: 'ladders',
-			panels: 1,
-			stitches: [pins],
-			across: wide,
-			cm: of(wide),
-			rows,
-			seams: 0,
-			seamCm: 0,
-			latched: rows * (wide - pins),
-			loops: rows * wide,
-			missCm: miss
-		});
-	const turned = Math.max(1, Math.round(size.heightCm * density.stitchesPerCm));
-	if (turned <= most) {
-		const long = evenRows(size.widthCm * density.rowsPerCm);
-		ways.push({
-			way: 'sideways',
-			panels: 1,
-			stitches: [turned],
-			across: turned,
-			cm: long / density.rowsPerCm,
-			rows: long,
-			seams: 0,
-			seamCm: 0,
-			latched: 0,
-			loops: long * turned,
-			missCm: long / density.rowsPerCm - size.widthCm
-		});
-	}
-	return ways;
+	const asked: Asked = { size, density, most, gaps, across, rows };
+	return [...inPanels(asked), ...byLadders(asked), ...turnedSideways(asked)];
 }
 
 /** A way farther off than this, cm, is not offered. */

@@ -126,16 +126,68 @@ function figuresOf(plan: Plan, units: Units): Sheet['figures'] {
 	}));
 }
 
+type Planned = Plan['pieces'][number];
+
+const TAILS = {
+	'cast-on': 'at the start',
+	'cast-off': 'at the end',
+	join: 'at each side of a join'
+} as const;
+
+/** Work of the hands by its words: the main rows after which it is done. */
+function workOf(plan: Plan, p: Planned, units: Units): SheetPiece['work'] {
+	const work = new Map<string, number[]>();
+	for (const e of p.sheet.events) {
+		if (e.kind !== 'hands' && e.kind !== 'roll' && e.kind !== 'mark') continue;
+		const name = e.kind === 'mark' ? 'Mark the edge' : e.kind === 'roll' ? 'Roll up' : null;
+		const words = name ?? wordEvent(e, eventContext(plan, p.machine, units)).title;
+		work.set(words, [...(work.get(words) ?? []), e.after - p.sheet.wasteBefore]);
+	}
+	return [...work].map(([title, rows]) => ({ title, rows }));
+}
+
+function pieceOf(plan: Plan, p: Planned, { units, terms }: Options, yarn: YarnSaid): SheetPiece {
+	const tails = new Map(
+		p.tails.map((t) => [
+			t.id,
+			`${TAILS[t.id]}, ${wordTail({ cm: t.lengthCm, use: t.use }, say(units, terms))}`
+		])
+	);
+	const last = p.sheet.legs.at(-1);
+	return {
+		name: p.name,
+		machine: p.machine.name,
+		stitches: p.stitches.first,
+		rows: p.mainRows,
+		copies: p.count,
+		waste: {
+			before: p.sheet.wasteBefore,
+			after: last?.kind === 'waste' && p.sheet.legs.length > 1 ? last.rows : 0
+		},
+		sections: p.sections.map((s) => ({
+			name: yarn.name(s.yarn),
+			colour: yarn.colour(s.yarn),
+			rows: s.rows,
+			zeroed: s.zeroed,
+			running: s.running
+		})),
+		tails: [...tails.values()],
+		work: workOf(plan, p, units)
+	};
+}
+
+interface YarnSaid {
+	readonly name: (yarn: number) => string;
+	readonly colour: (yarn: number) => string;
+}
+
 /** The plan as it lies beside the machine. */
-export function sheetOf(plan: Plan, { title, kind, units, terms }: Options): Sheet {
-	const yarnName = (i: number) => plan.yarns[i]?.colourName ?? 'yarn';
-	const colour = (i: number) => plan.yarns[i]?.colour ?? '#888888';
-	const s = say(units, terms);
-	const TAILS = {
-		'cast-on': 'at the start',
-		'cast-off': 'at the end',
-		join: 'at each side of a join'
-	} as const;
+export function sheetOf(plan: Plan, options: Options): Sheet {
+	const { title, kind, units, terms } = options;
+	const yarn: YarnSaid = {
+		name: (i) => plan.yarns[i]?.colourName ?? 'yarn',
+		colour: (i) => plan.yarns[i]?.colour ?? '#888888'
+	};
 	const machines = [...new Map(plan.pieces.map((p) => [p.machine.id, p])).values()];
 	return {
 		title,
@@ -150,42 +202,10 @@ export function sheetOf(plan: Plan, { title, kind, units, terms }: Options): She
 			low: (rowByRow.stretches[0]?.low ?? 0) + 1,
 			high: (rowByRow.stretches[0]?.high ?? machine.pins - 1) + 1
 		})),
-		pieces: plan.pieces.map((p): SheetPiece => {
-			const tails = new Map<string, string>();
-			for (const t of p.tails)
-				tails.set(t.id, `${TAILS[t.id]}, ${wordTail({ cm: t.lengthCm, use: t.use }, s)}`);
-			const work = new Map<string, number[]>();
-			for (const e of p.sheet.events) {
-				if (e.kind !== 'hands' && e.kind !== 'roll' && e.kind !== 'mark') continue;
-				const name = e.kind === 'mark' ? 'Mark the edge' : e.kind === 'roll' ? 'Roll up' : null;
-				const words = name ?? wordEvent(e, eventContext(plan, p.machine, units)).title;
-				work.set(words, [...(work.get(words) ?? []), e.after - p.sheet.wasteBefore]);
-			}
-			const last = p.sheet.legs.at(-1);
-			return {
-				name: p.name,
-				machine: p.machine.name,
-				stitches: p.stitches.first,
-				rows: p.mainRows,
-				copies: p.count,
-				waste: {
-					before: p.sheet.wasteBefore,
-					after: last?.kind === 'waste' && p.sheet.legs.length > 1 ? last.rows : 0
-				},
-				sections: p.sections.map((s) => ({
-					name: yarnName(s.yarn),
-					colour: colour(s.yarn),
-					rows: s.rows,
-					zeroed: s.zeroed,
-					running: s.running
-				})),
-				tails: [...tails.values()],
-				work: [...work].map(([t, rows]) => ({ title: t, rows }))
-			};
-		}),
+		pieces: plan.pieces.map((p) => pieceOf(plan, p, options, yarn)),
 		yarns: plan.amounts.map((a) => ({
-			name: `${yarnName(a.yarn)}, ${plan.yarns[a.yarn]?.name ?? ''}`,
-			colour: colour(a.yarn),
+			name: `${yarn.name(a.yarn)}, ${plan.yarns[a.yarn]?.name ?? ''}`,
+			colour: yarn.colour(a.yarn),
 			metres: printWithSpread(a.metres.value, 'yarn', units),
 			grams: printWithSpread(a.grams.value, 'mass', units),
 			onHand: printValue(a.gramsOnHand, 'mass', units)
@@ -202,7 +222,7 @@ export function sheetOf(plan: Plan, { title, kind, units, terms }: Options): She
 		findings: plan.findings
 			.filter((f) => !f.accepted && f.severity !== 'tip')
 			.map((f) => {
-				const w = wordFinding(f, { units, yarnName });
+				const w = wordFinding(f, { units, yarnName: yarn.name });
 				return `${w.what} ${w.why}`;
 			}),
 		templates: templatesOf(plan, units)

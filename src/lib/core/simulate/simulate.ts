@@ -92,81 +92,68 @@ const allInWork = (bed: Bed, from: number, to: number): boolean => {
 	return true;
 };
 
+/** Operations that only do their work, whatever went before. */
+const WORK: { readonly [O in Worked]: (bed: Bed, step: Extract<Op, { op: O }>) => void } = {
+	work: (bed, step) => {
+		bed.panel = step.as === 'panel' ? step.by : null;
+		bed.unguarded = step.as === 'panel' && step.edge === 'unguarded';
+		bed.turns = false;
+	},
+	join: (bed, step) => {
+		bed.feeder = step.yarn;
+	},
+	cut: (bed) => {
+		bed.feeder = null;
+	},
+	decrease,
+	'decrease-inside': decreaseInside,
+	'move-in': (bed, step) => moveIn(bed, step.edge),
+	hold: (bed, step) => hold(bed, step.edge, step.count),
+	'take-back': (bed, step) => takeBack(bed, step.edge, step.count),
+	'cast-off': (bed, step) => castOff(bed, step.edge, step.count),
+	drop: (bed, step) => drop(bed, step.pin),
+	latch: (bed, step) => latch(bed, step.pin),
+	tuck: (bed, step) => mark(bed, bed.tucks, step.pin),
+	split: (bed, step) => mark(bed, bed.splits, step.pin),
+	'spare-strand': (bed, step) => {
+		const all = step.from < step.to && allInWork(bed, step.from, step.to);
+		if (!all) bed.fault('no-such-pin', step.from);
+	},
+	repair: (bed, step) => repair(bed, step.pin),
+	extend: (bed, step) => extend(bed, step.pin, step.columns),
+	'latch-extension': (bed, step) => latchExtension(bed, step.pin)
+};
+type Worked = Exclude<Op['op'], 'cast-on' | 'rows' | 'hang-hem' | 'empty-round' | 'take-off'>;
+
+/** The next row of this pin is made so. */
+function mark(bed: Bed, pins: Set<number>, pin: number): void {
+	if (bed.inWork[pin] !== 1) bed.fault('no-such-pin', pin);
+	else pins.add(pin);
+}
+
 /** One operation; false where nothing after it makes sense. */
 function perform(bed: Bed, progress: Progress, step: Op): boolean {
 	switch (step.op) {
 		case 'cast-on':
 			castOn(bed, progress, step);
-			break;
-		case 'work':
-			bed.panel = step.as === 'panel' ? step.by : null;
-			bed.unguarded = step.as === 'panel' && step.edge === 'unguarded';
-			bed.turns = false;
-			break;
-		case 'join':
-			bed.feeder = step.yarn;
-			break;
-		case 'cut':
-			bed.feeder = null;
-			break;
+			return true;
 		case 'rows':
 			if (!knitRows(bed, step.count)) return false;
 			progress.wasteRows =
 				bed.feeder !== null && isSpare(bed.feeder) ? progress.wasteRows + step.count : 0;
-			break;
+			return true;
 		case 'hang-hem':
-			if (!hangRow(bed, step.row) || !knitRows(bed, 1)) return false;
-			break;
-		case 'decrease':
-			decrease(bed, step);
-			break;
-		case 'decrease-inside':
-			decreaseInside(bed, step);
-			break;
-		case 'move-in':
-			moveIn(bed, step.edge);
-			break;
-		case 'hold':
-			hold(bed, step.edge, step.count);
-			break;
-		case 'take-back':
-			takeBack(bed, step.edge, step.count);
-			break;
-		case 'cast-off':
-			castOff(bed, step.edge, step.count);
-			break;
-		case 'drop':
-			drop(bed, step.pin);
-			break;
-		case 'latch':
-			latch(bed, step.pin);
-			break;
-		case 'tuck':
-		case 'split':
-			if (bed.inWork[step.pin] !== 1) bed.fault('no-such-pin', step.pin);
-			else (step.op === 'tuck' ? bed.tucks : bed.splits).add(step.pin);
-			break;
-		case 'spare-strand': {
-			const all = step.from < step.to && allInWork(bed, step.from, step.to);
-			if (!all) bed.fault('no-such-pin', step.from);
-			break;
-		}
-		case 'repair':
-			repair(bed, step.pin);
-			break;
-		case 'extend':
-			extend(bed, step.pin, step.columns);
-			break;
-		case 'latch-extension':
-			latchExtension(bed, step.pin);
-			break;
+			return hangRow(bed, step.row) && knitRows(bed, 1);
 		case 'empty-round':
 			emptyRound(bed, progress);
-			break;
+			return true;
 		case 'take-off':
 			takeOff(bed, progress, step.method);
+			return true;
+		default:
+			(WORK[step.op] as (bed: Bed, step: Op) => void)(bed, step);
+			return true;
 	}
-	return true;
 }
 
 function castOn(bed: Bed, progress: Progress, step: Extract<Op, { op: 'cast-on' }>): void {

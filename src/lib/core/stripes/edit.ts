@@ -1,5 +1,6 @@
 import { at as entryAt } from '../quantity/sure';
-import { joined, type Section, type StripeLine, type StripePart } from './stripe-line';
+import { joined, type Section } from './sections';
+import type { StripeLine, StripePart } from './stripe-line';
 
 /** Edits of the sections on the ribbon. All but those that say so keep the total of rows. */
 

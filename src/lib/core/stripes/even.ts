@@ -1,5 +1,5 @@
 import { at } from '../quantity/sure';
-import type { Section } from './stripe-line';
+import type { Section } from './sections';
 
 /**
  * Stretches or shrinks to another total, each section by its share, and every section at least a row. What does not come out

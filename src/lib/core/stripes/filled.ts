@@ -1,5 +1,6 @@
 import { evenOut } from './even';
-import { joined, readStripes, repeated, sectionsOf, type Section } from './stripe-line';
+import { joined, repeated, sectionsOf, type Section } from './sections';
+import { readStripes } from './stripe-line';
 
 /** A stripe line, the yarns its letters stand for, and how it comes to a length: again and again where not said. */
 export interface Striped {

@@ -1,4 +1,4 @@
-import type { Section } from './stripe-line';
+import type { Section } from './sections';
 import { evenOut } from './even';
 
 /** A colour that comes back within so many rows can be carried up inside, not cut (from memory). */

@@ -19,15 +19,8 @@ import {
 } from './edit';
 import { evenOut } from './even';
 import { joinsOf, useUp, wider } from './joins';
-import {
-	fadeSections,
-	readStripes,
-	rowsOf,
-	sectionsOf,
-	writeStripes,
-	type Section,
-	type StripePart
-} from './stripe-line';
+import { fadeSections, sectionsOf, type Section } from './sections';
+import { readStripes, rowsOf, writeStripes, type StripePart } from './stripe-line';
 
 const rowsIn = (sections: readonly Section[]) => sections.map((s) => s.rows);
 const read = (text: string, yarns = 3) => {

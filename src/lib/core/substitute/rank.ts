@@ -1,6 +1,6 @@
 import { at as entryAt } from '../quantity/sure';
 import { chanceShort } from '../quantity/short';
-import { gaugeBook } from '../bench/gauge/book';
+import { gaugeBook, type GaugeBook } from '../bench/gauge/book';
 import { gaugeFor, type Gauge } from '../bench/gauge/gauge';
 import type { Machine, Verdict, Yarn, YarnId } from '../model/bench';
 import type { Bench, Project } from '../model/project';
@@ -124,6 +124,120 @@ function colourDistance(a: string, b: string): number {
 /** Scores are told apart to half a per cent; within that, colour decides. */
 const step = (score: number): number => Math.round(score * 200);
 
+/** What every candidate is held against: the plan as it is, and the yarn that is asked about. */
+interface Wanted {
+	readonly now: Plan;
+	/** Its place among the plan's yarns. */
+	readonly yarn: Yarn;
+	readonly gauge: Gauge;
+	readonly grams: Estimate;
+	readonly drawnUp: boolean;
+}
+
+function wantedOf(now: Plan, yarnId: YarnId): Wanted | undefined {
+	const at = now.yarns.findIndex((y) => y.id === yarnId);
+	const amount = now.amounts.find((a) => a.yarnId === yarnId);
+	if (at < 0 || !amount) return undefined;
+	const runs = now.pieces[0]?.runs ?? [];
+	return {
+		now,
+		yarn: entryAt(now.yarns, at),
+		gauge: entryAt(now.gauges, at),
+		grams: amount.grams.value,
+		drawnUp: runs.at(0)?.yarn === at || runs.at(-1)?.yarn === at
+	};
+}
+
+interface Judged {
+	readonly have: number | null;
+	readonly enough: number;
+	readonly marks: Marks;
+	readonly score: number;
+}
+type Judge = (candidate: Candidate, gauge: Gauge, need: Estimate) => Judged;
+
+/** Marks by what is free of a yarn, its verdicts, and how near it comes. */
+function judgeFor({ bench, held, project }: Question, wanted: Wanted): Judge {
+	const verdict = verdictBook(bench, wanted.now.machine);
+	const free = freeBook(bench.yarns, held, project.id);
+	return ({ yarn, from }, gauge, need) => {
+		const have = from === 'typed' ? null : free(yarn);
+		const enough = have === null ? 1 : 1 - chanceShort(need.mean, need.sd, have);
+		const marks = marksOf({
+			wanted: wanted.yarn,
+			wantedGauge: wanted.gauge,
+			yarn,
+			gauge,
+			enough,
+			drawnUp: wanted.drawnUp,
+			verdict: verdict(yarn)
+		});
+		return { have, enough, marks, score: scoreOf(marks) };
+	};
+}
+
+/** Candidates with the best marks by their gauges alone, best first. */
+function bestByGauge(q: Question, wanted: Wanted, book: GaugeBook, judge: Judge) {
+	const { machine } = wanted.now;
+	const candidates = candidatesFor(wanted.yarn, q);
+	const best = candidates
+		.map((candidate) => {
+			const { yarn } = candidate;
+			const gauge = gaugeFor({ machine, yarn, book, useFresh: q.project.useFresh });
+			// The same length takes as many rows more as there are more to the cm, each by its own loop.
+			const times =
+				(gauge.rowsPerCm.mean / wanted.gauge.rowsPerCm.mean) *
+				(gauge.loopCm.mean / wanted.gauge.loopCm.mean) *
+				(metresPerGram(wanted.yarn) / metresPerGram(yarn));
+			const { mean, sd } = wanted.grams;
+			const need = { mean: mean * times, sd: sd * times, basis: gauge.loopCm.basis };
+			return { candidate, score: judge(candidate, gauge, need).score };
+		})
+		.sort((a, b) => b.score - a.score)
+		.slice(0, q.most)
+		.map((c) => c.candidate);
+	return { best, compared: candidates.length };
+}
+
+/** The project planned in full with another yarn; none where it cannot be. */
+function plannedWith(
+	{ project, bench, yarnId }: Question,
+	candidate: Candidate,
+	book: GaugeBook,
+	judge: Judge
+): Substitute[] {
+	const { yarn, from } = candidate;
+	const wish = withYarn(project.wish, yarnId, yarn.id);
+	const known = bench.yarns.some((y) => y.id === yarn.id);
+	const yarns = known ? bench.yarns : [...bench.yarns, yarn];
+	const then = plan({ ...project, wish }, { ...bench, yarns }, undefined, book);
+	if (!then.ok) return [];
+	const index = then.yarns.findIndex((y) => y.id === yarn.id);
+	const need = then.amounts.find((a) => a.yarnId === yarn.id)?.grams.value;
+	if (index < 0 || !need) return [];
+	const gauge = entryAt(then.gauges, index);
+	const { have, enough, marks, score } = judge(candidate, gauge, need);
+	return [
+		{
+			yarn,
+			from,
+			score,
+			marks,
+			...extremes(marks),
+			gauge,
+			measured: gauge.rowsPerCm.basis !== 'estimated' && gauge.stitchesPerCm.basis !== 'estimated',
+			rows: then.pieces[0]?.mainRows ?? 0,
+			tube: lengthOf(then),
+			// Its own, where other colours of the same tube have another.
+			width: quotient(exact(stitchesAcross(then)), gauge.stitchesPerCm),
+			heightWorn: then.sizes.find((x) => x.id === 'height-worn')?.figure.value ?? lengthOf(then),
+			grams: need,
+			freeGrams: have,
+			enough
+		}
+	];
+}
+
 /**
  * Ranks every yarn and combination on hand, and those typed in, by how well it stands in for one yarn of a project. A quick
  * pass marks all of them from their gauges; the best are then planned in full, with new row counts and sizes. A yarn in its
@@ -134,90 +248,19 @@ export function substitutesFor(q: Question): Answer | undefined {
 	const book = gaugeBook({ ...bench, yarns: [...bench.yarns, ...q.typed] });
 	const now = plan(project, bench, undefined, book);
 	if (!now.ok) return undefined;
-	const at = now.yarns.findIndex((y) => y.id === q.yarnId);
-	const amount = now.amounts.find((a) => a.yarnId === q.yarnId);
-	if (at < 0 || !amount) return undefined;
-	const wanted = entryAt(now.yarns, at);
-	const wantedGauge = entryAt(now.gauges, at);
-	const { machine } = now;
-	const verdict = verdictBook(bench, machine);
-	const free = freeBook(bench.yarns, q.held, project.id);
-	const runs = now.pieces[0]?.runs ?? [];
-	const drawnUp = runs.at(0)?.yarn === at || runs.at(-1)?.yarn === at;
-
-	const judge = ({ yarn, from }: Candidate, gauge: Gauge, need: Estimate) => {
-		const have = from === 'typed' ? null : free(yarn);
-		const enough = have === null ? 1 : 1 - chanceShort(need.mean, need.sd, have);
-		const marks = marksOf({
-			wanted,
-			wantedGauge,
-			yarn,
-			gauge,
-			enough,
-			drawnUp,
-			verdict: verdict(yarn)
-		});
-		return { have, enough, marks, score: scoreOf(marks) };
-	};
-	const candidates = candidatesFor(wanted, q);
-	const quick = candidates
-		.map((candidate) => {
-			const gauge = gaugeFor({ machine, yarn: candidate.yarn, book, useFresh: project.useFresh });
-			// The same length takes as many rows more as there are more to the cm, each by its own loop.
-			const times =
-				(gauge.rowsPerCm.mean / wantedGauge.rowsPerCm.mean) *
-				(gauge.loopCm.mean / wantedGauge.loopCm.mean) *
-				(metresPerGram(wanted) / metresPerGram(candidate.yarn));
-			const { mean, sd } = amount.grams.value;
-			const need = { mean: mean * times, sd: sd * times, basis: gauge.loopCm.basis };
-			return { candidate, score: judge(candidate, gauge, need).score };
-		})
-		.sort((a, b) => b.score - a.score)
-		.slice(0, q.most);
-
-	const worked = quick.flatMap(({ candidate }): Substitute[] => {
-		const { yarn, from } = candidate;
-		const wish = withYarn(project.wish, q.yarnId, yarn.id);
-		const known = bench.yarns.some((y) => y.id === yarn.id);
-		const yarns = known ? bench.yarns : [...bench.yarns, yarn];
-		const then = plan({ ...project, wish }, { ...bench, yarns }, undefined, book);
-		if (!then.ok) return [];
-		const index = then.yarns.findIndex((y) => y.id === yarn.id);
-		const need = then.amounts.find((a) => a.yarnId === yarn.id)?.grams.value;
-		if (index < 0 || !need) return [];
-		const gauge = entryAt(then.gauges, index);
-		const { have, enough, marks, score } = judge(candidate, gauge, need);
-		return [
-			{
-				yarn,
-				from,
-				score,
-				marks,
-				...extremes(marks),
-				gauge,
-				measured:
-					gauge.rowsPerCm.basis !== 'estimated' && gauge.stitchesPerCm.basis !== 'estimated',
-				rows: then.pieces[0]?.mainRows ?? 0,
-				tube: lengthOf(then),
-				// Its own, where other colours of the same tube have another.
-				width: quotient(exact(stitchesAcross(then)), gauge.stitchesPerCm),
-				heightWorn: then.sizes.find((x) => x.id === 'height-worn')?.figure.value ?? lengthOf(then),
-				grams: need,
-				freeGrams: have,
-				enough
-			}
-		];
-	});
+	const wanted = wantedOf(now, q.yarnId);
+	if (!wanted) return undefined;
+	const judge = judgeFor(q, wanted);
+	const { best, compared } = bestByGauge(q, wanted, book, judge);
+	const away = (s: Substitute) => colourDistance(s.yarn.colour, wanted.yarn.colour);
 	return {
 		now,
-		wanted,
-		wantedGauge,
-		wantedGrams: amount.grams.value,
-		substitutesFor: worked.sort(
-			(a, b) =>
-				step(b.score) - step(a.score) ||
-				colourDistance(a.yarn.colour, wanted.colour) - colourDistance(b.yarn.colour, wanted.colour)
-		),
-		compared: candidates.length
+		wanted: wanted.yarn,
+		wantedGauge: wanted.gauge,
+		wantedGrams: wanted.grams,
+		substitutesFor: best
+			.flatMap((candidate) => plannedWith(q, candidate, book, judge))
+			.sort((a, b) => step(b.score) - step(a.score) || away(a) - away(b)),
+		compared
 	};
 }

@@ -5,7 +5,8 @@ import type { PieceEnd, WorkedPiece } from '../crank/piece';
 import type { TailUse } from '../crank/tails';
 import type { Say } from '../quantity/say';
 import type { CautionCode } from './cautions';
-import type { Drawing, SkillId } from './drawing/skills';
+import type { Drawing } from './drawing/draw';
+import type { SkillId } from './drawing/skills';
 import type { Sequence } from './sequence';
 
 /** What the hands do after the machine, each as it is ticked off: every technique declares its own. */

@@ -55,31 +55,63 @@ const SLOW = {
 	hem: 'The row after the hem: two loops on every pin.'
 } as const;
 
-/** What the hands do, in the maker's words. */
-export function wordEvent(e: RunSheetEvent, c: EventContext): EventWords {
+type EventOf<K extends RunSheetEvent['kind']> = Extract<RunSheetEvent, { kind: K }>;
+
+/** How yarns are said in one context: by their name, and with how many strands at an end. */
+const yarnsIn = (c: EventContext) => {
 	const yarn = (i: number) => wordYarn(i, c.yarnName);
 	const ends = (i: number) => (isSpare(i) ? yarn(i) : `${wordStrands(c.strands(i))}${yarn(i)}`);
+	return { yarn, ends };
+};
+
+function wordCastOn(e: EventOf<'cast-on'>, c: EventContext): EventWords {
+	const { yarn, ends } = yarnsIn(c);
+	const tail = `Leave a tail of ${ends(e.yarn)}, ${wordTail(e.tail, say(c.units))}.`;
+	return {
+		title: `Cast on with ${yarn(e.yarn)}`,
+		how: `${CAST_ON[e.method]}${isSpare(e.yarn) ? '' : ` ${tail}`}`
+	};
+}
+
+function wordJoin(e: EventOf<'join'>, c: EventContext): EventWords {
+	const { yarn, ends } = yarnsIn(c);
 	const s = say(c.units);
+	const always = !isSpare(e.to) && !e.first && e.place.in === 'tube';
+	return {
+		title: `Change to ${yarn(e.to)}`,
+		how: `${wordPlace(e.place, c.machine)} Cut ${ends(e.from)}, leaving ${wordTail(e.old, s)}. New tail of ${ends(e.to)} to the inside, ${wordTail(e.new, s)}${always ? '; always at this pin' : ''}.${e.first && counts(e.place, c.machine) ? ' Zero the counter.' : ''}`
+	};
+}
+
+function wordTakeOff(e: EventOf<'take-off'>, c: EventContext): EventWords {
+	const panel = e.place.in === 'panel';
+	const tail = wordTail(e.tail, say(c.units));
+	if (e.method === 'needle')
+		return {
+			title: 'Cut and take off',
+			how: `Leave a tail of ${tail}. ${
+				panel
+					? `The yarn is ${lower(wordPlace(e.place, c.machine))} Turn on to where the loops come up and take each onto the needle, the next pin still holding its loop.`
+					: 'One empty round stopped just short of the start, then every loop onto the needle from inside out, a few at a time.'
+			}`
+		};
+	return {
+		title: 'Crank off',
+		how: `Cut the waste yarn and crank on with no yarn${panel ? ', forward to the panel’s end and back: it' : ': the tube'} drops off on its waste rows. The main yarn’s tail hangs before them, ${tail}.`
+	};
+}
+
+/** What the hands do, in the maker's words. */
+export function wordEvent(e: RunSheetEvent, c: EventContext): EventWords {
 	switch (e.kind) {
 		case 'cast-on':
-			return {
-				title: `Cast on with ${yarn(e.yarn)}`,
-				how: `${CAST_ON[e.method]}${isSpare(e.yarn) ? '' : ` Leave a tail of ${ends(e.yarn)}, ${wordTail(e.tail, s)}.`}`
-			};
+			return wordCastOn(e, c);
 		case 'hands':
 			return wordHands(e.work, c.machine);
 		case 'slow':
-			return {
-				title: 'Crank slowly',
-				how: SLOW[e.why]
-			};
-		case 'join': {
-			const always = !isSpare(e.to) && !e.first && e.place.in === 'tube';
-			return {
-				title: `Change to ${yarn(e.to)}`,
-				how: `${wordPlace(e.place, c.machine)} Cut ${ends(e.from)}, leaving ${wordTail(e.old, s)}. New tail of ${ends(e.to)} to the inside, ${wordTail(e.new, s)}${always ? '; always at this pin' : ''}.${e.first && counts(e.place, c.machine) ? ' Zero the counter.' : ''}`
-			};
-		}
+			return { title: 'Crank slowly', how: SLOW[e.why] };
+		case 'join':
+			return wordJoin(e, c);
 		case 'tie':
 			return { title: 'Tie the two tails', how: 'Reach inside, snug, not tight.' };
 		case 'mark':
@@ -99,26 +131,11 @@ export function wordEvent(e: RunSheetEvent, c: EventContext): EventWords {
 			};
 		case 'runs-out':
 			return {
-				title: `${yarn(e.yarn)} runs out here`,
+				title: `${yarnsIn(c).yarn(e.yarn)} runs out here`,
 				how: `By your grams on hand. Have the next ball ready and join ${e.place.in === 'tube' ? 'at the marker' : 'at an edge'}.`
 			};
-		case 'take-off': {
-			const panel = e.place.in === 'panel';
-			const tail = wordTail(e.tail, s);
-			if (e.method === 'needle')
-				return {
-					title: 'Cut and take off',
-					how: `Leave a tail of ${tail}. ${
-						panel
-							? `The yarn is ${lower(wordPlace(e.place, c.machine))} Turn on to where the loops come up and take each onto the needle, the next pin still holding its loop.`
-							: 'One empty round stopped just short of the start, then every loop onto the needle from inside out, a few at a time.'
-					}`
-				};
-			return {
-				title: 'Crank off',
-				how: `Cut the waste yarn and crank on with no yarn${panel ? ', forward to the panel’s end and back: it' : ': the tube'} drops off on its waste rows. The main yarn’s tail hangs before them, ${tail}.`
-			};
-		}
+		case 'take-off':
+			return wordTakeOff(e, c);
 	}
 }
 

@@ -17,7 +17,8 @@
 	import NotWorked from '../parts/NotWorked.svelte';
 	import TagCard from './TagCard.svelte';
 	import DiagramView from '../how/DiagramView.svelte';
-	import { SCHOOLS, skillWords } from '$lib/core/technique/drawing/words';
+	import { SCHOOLS } from '$lib/core/technique/drawing/skill-words';
+	import { skillWords } from '$lib/core/technique/drawing/words';
 	import { LivePlan } from '../state/live-plan.svelte';
 	import { Run } from '../state/run.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';

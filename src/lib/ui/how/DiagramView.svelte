@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Ink, Tone } from '$lib/core/technique/drawing/ink';
-	import { diagramOf, type Drawing, type SkillId } from '$lib/core/technique/drawing/skills';
+	import type { Drawing } from '$lib/core/technique/drawing/draw';
+	import { diagramOf, type SkillId } from '$lib/core/technique/drawing/skills';
 
 	interface Props {
 		id: SkillId;

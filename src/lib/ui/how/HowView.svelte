@@ -1,12 +1,8 @@
 <script lang="ts">
 	import { SKILL_IDS } from '$lib/core/technique/drawing/skills';
 	import { CAUTIONS } from '$lib/core/technique/cautions';
-	import {
-		findsSkill,
-		SCHOOLS,
-		skillWords,
-		type SchoolId
-	} from '$lib/core/technique/drawing/words';
+	import { SCHOOLS, type SchoolId } from '$lib/core/technique/drawing/skill-words';
+	import { findsSkill, skillWords } from '$lib/core/technique/drawing/words';
 	import { BAG_STAGES } from '$lib/core/recipe/things/form/bag';
 	import Caution from '../parts/Caution.svelte';
 	import Choice from '../parts/Choice.svelte';

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { readStripes, rowsOf, sectionsOf, writeStripes } from '$lib/core/stripes/stripe-line';
+	import { sectionsOf } from '$lib/core/stripes/sections';
+	import { readStripes, rowsOf, writeStripes } from '$lib/core/stripes/stripe-line';
 	import { lineOf } from '$lib/core/stripes/edit';
 	import { joinsOf, wider } from '$lib/core/stripes/joins';
 	import { wordFewer } from '$lib/core/words/joins';

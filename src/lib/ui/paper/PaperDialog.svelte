@@ -4,7 +4,7 @@
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
 	import type { Sheet } from '$lib/core/sheet/sheet';
-	import type { Paper } from '$lib/paper/pdf';
+	import type { Paper } from '$lib/paper/setter';
 	import { ribbonSvg, templatesSvg } from '$lib/paper/svg';
 	import { WorkerLink } from '$lib/worker/link';
 	import type { PaperWorker } from '$lib/worker/paper.worker';

@@ -27,74 +27,71 @@ const ARROWS: Readonly<Partial<Record<string, { readonly x: number; readonly y: 
 	ArrowDown: { x: 0, y: -1 }
 };
 
+function announce(node: SVGElement, g: Grip): void {
+	const said: Record<string, string> = {
+		role: 'slider',
+		tabindex: '0',
+		'aria-label': g.label,
+		'aria-valuenow': String(g.now),
+		'aria-valuemin': String(g.least),
+		'aria-valuemax': String(g.most),
+		'aria-valuetext': g.text
+	};
+	for (const [name, value] of Object.entries(said)) node.setAttribute(name, value);
+}
+
+/** What the pointer and the keys do to a point, asked anew each time for what it is by now. */
+function handlers(node: SVGElement, now: () => Grip) {
+	let from: { readonly x: number; readonly y: number } | null = null;
+	const letGo = (how: 'drop' | 'cancel') => () => {
+		if (!from) return;
+		from = null;
+		now()[how]?.();
+	};
+	const pointercancel = letGo('cancel');
+	return {
+		pointerdown: (e: PointerEvent) => {
+			if (e.button !== 0) return;
+			e.preventDefault();
+			e.stopPropagation();
+			node.setPointerCapture(e.pointerId);
+			node.focus();
+			from = { x: e.clientX, y: e.clientY };
+			now().take?.();
+		},
+		pointermove: (e: PointerEvent) => {
+			if (from) now().move({ x: e.clientX - from.x, y: e.clientY - from.y }, e);
+		},
+		pointerup: letGo('drop'),
+		pointercancel,
+		keydown: (e: KeyboardEvent) => {
+			if (e.key === 'Escape' && from) {
+				e.preventDefault();
+				pointercancel();
+			}
+			const by = ARROWS[e.key];
+			if (!by || e.ctrlKey || e.metaKey || e.altKey) return;
+			e.preventDefault();
+			e.stopPropagation();
+			now().step(by, e.shiftKey);
+		}
+	};
+}
+
 /** Moves a point by pointer and by arrow keys. Every picture's points are taken hold of by this. */
 export const grip: Action<SVGElement, Grip> = (node, first) => {
 	let g = first;
-	let from: { readonly x: number; readonly y: number } | null = null;
-
-	const say = () => {
-		const said: Record<string, string> = {
-			role: 'slider',
-			tabindex: '0',
-			'aria-label': g.label,
-			'aria-valuenow': String(g.now),
-			'aria-valuemin': String(g.least),
-			'aria-valuemax': String(g.most),
-			'aria-valuetext': g.text
-		};
-		for (const [name, value] of Object.entries(said)) node.setAttribute(name, value);
-	};
-	const down = (e: PointerEvent) => {
-		if (e.button !== 0) return;
-		e.preventDefault();
-		e.stopPropagation();
-		node.setPointerCapture(e.pointerId);
-		node.focus();
-		from = { x: e.clientX, y: e.clientY };
-		g.take?.();
-	};
-	const move = (e: PointerEvent) => {
-		if (from) g.move({ x: e.clientX - from.x, y: e.clientY - from.y }, e);
-	};
-	const up = () => {
-		if (!from) return;
-		from = null;
-		g.drop?.();
-	};
-	const cancel = () => {
-		if (!from) return;
-		from = null;
-		g.cancel?.();
-	};
-	const key = (e: KeyboardEvent) => {
-		if (e.key === 'Escape' && from) {
-			e.preventDefault();
-			cancel();
-		}
-		const by = ARROWS[e.key];
-		if (!by || e.ctrlKey || e.metaKey || e.altKey) return;
-		e.preventDefault();
-		e.stopPropagation();
-		g.step(by, e.shiftKey);
-	};
-	say();
+	announce(node, g);
 	node.style.touchAction = 'none';
-	node.addEventListener('pointerdown', down);
-	node.addEventListener('pointermove', move);
-	node.addEventListener('pointerup', up);
-	node.addEventListener('pointercancel', cancel);
-	node.addEventListener('keydown', key);
+	const found = Object.entries(handlers(node, () => g)) as [string, EventListener][];
+	for (const [name, handler] of found) node.addEventListener(name, handler);
 	return {
 		update(next) {
 			g = next;
-			say();
+			announce(node, g);
 		},
 		destroy() {
-			node.removeEventListener('pointerdown', down);
-			node.removeEventListener('pointermove', move);
-			node.removeEventListener('pointerup', up);
-			node.removeEventListener('pointercancel', cancel);
-			node.removeEventListener('keydown', key);
+			for (const [name, handler] of found) node.removeEventListener(name, handler);
 		}
 	};
 };

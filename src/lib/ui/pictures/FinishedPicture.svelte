@@ -86,14 +86,19 @@
 		c.clearRect(0, 0, wide, high);
 		const ink = getComputedStyle(canvas).color;
 		const from = Math.floor(at);
-		drawing.draw(c, entryAt(stages, from), entryAt(stages, Math.min(last, from + 1)), at - from, {
-			colours: plan.yarns.map((y) => y.colour),
-			stitches: Math.max(1, stitchesAcross(plan)),
-			px,
-			left: PAD - box.left * px,
-			top: PAD - box.top * px,
-			ink
-		});
+		const to = entryAt(stages, Math.min(last, from + 1));
+		drawing.draw(
+			c,
+			{ from: entryAt(stages, from), to, t: at - from },
+			{
+				colours: plan.yarns.map((y) => y.colour),
+				stitches: Math.max(1, stitchesAcross(plan)),
+				px,
+				left: PAD - box.left * px,
+				top: PAD - box.top * px,
+				ink
+			}
+		);
 		// For scale.
 		c.strokeStyle = ink;
 		c.lineWidth = 1.2;

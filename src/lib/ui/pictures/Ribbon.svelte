@@ -3,33 +3,16 @@
 	import type { PlannedPiece } from '$lib/core/plan';
 	import type { Gauge } from '$lib/core/bench/gauge/gauge';
 	import type { Yarn } from '$lib/core/model/bench';
-	import { CM_PER_INCH, type Units } from '$lib/core/quantity/units';
+	import type { Units } from '$lib/core/quantity/units';
 	import type { YarnRun } from '$lib/core/simulate/fabric';
 	import { bisector } from 'd3-array';
 	import type { Snippet } from 'svelte';
 	import FabricPatterns from './FabricPatterns.svelte';
 	import { pieceOutline } from './outline';
-	import { rulerStep, ticks } from './stitches';
+	import type { RibbonMark, RibbonPin, RibbonPlaces } from './ribbon';
+	import RibbonPins from './RibbonPins.svelte';
+	import RibbonRulers from './RibbonRulers.svelte';
 
-	export interface RibbonPin {
-		/** Main rows done. */
-		readonly row: number;
-		readonly label: string;
-		readonly stop?: boolean;
-	}
-	/** A finding at its row or at the fold. */
-	export interface RibbonMark {
-		readonly row: number;
-		readonly severity: 'stop' | 'warn' | 'tip';
-		readonly what: string;
-	}
-	/** Where rows are on the drawing, px. */
-	export interface RibbonPlaces {
-		readonly x: (row: number) => number;
-		readonly rowAt: (x: number) => number;
-		readonly top: number;
-		readonly band: number;
-	}
 	interface Props {
 		piece: PlannedPiece;
 		yarns: readonly Yarn[];
@@ -100,11 +83,8 @@
 		const run = runCm.find((r) => cm <= r.toCm) ?? runCm.at(-1);
 		return run ? Math.round(run.from + (cm - run.fromCm) / entryAt(rowCm, run.yarn)) : 0;
 	};
+	const places = $derived({ x, rowAt, top, band });
 	const outline = $derived(pieceOutline(piece, (row) => cmOf(row) * px, { top, height: band }));
-	const rowStep = $derived(rulerStep((totalCm / Math.max(1, piece.mainRows)) * px, 46));
-	const unitCm = $derived(units === 'cm' ? 1 : CM_PER_INCH);
-	const tapeStep = $derived(rulerStep(unitCm * px, 40));
-	const fineStep = $derived(rulerStep(unitCm * px, 7));
 	const gauge = $derived(entryAt(gauges, 0));
 	/** A panel shows each of its stitches; a tube is a strip of its middle, at scale. */
 	const across = $derived(
@@ -153,20 +133,6 @@
 					<path d="M0 0v6" class="stroke-base-content/35" stroke-width="1.5" />
 				</pattern>
 			</defs>
-			{#if rulers}
-				<g class="fill-base-content stroke-base-content/60 text-[12px]">
-					<text stroke="none" x={EDGE - 22} y={top - 8} class="hint fill-base-content">rows</text>
-					{#each ticks(piece.mainRows, rowStep) as r (r)}
-						<path d={`M${x(r)} ${top - 1}v-6`} stroke-width="1" />
-						{#if r > 0 && !placed.some((p) => Math.abs(p.at - x(r)) < (p.line === 1 && p.fits ? p.label.length * 3.4 + 10 : 13))}<text
-								stroke="none"
-								x={x(r)}
-								y={top - 10}
-								text-anchor="middle">{r}</text
-							>{/if}
-					{/each}
-				</g>
-			{/if}
 			<g transform={`translate(${left} 0)`}>
 				{#if piece.wasteRows > 0}
 					<rect
@@ -227,94 +193,20 @@
 				/>
 			{/if}
 			{#if rulers}
-				{#if foldRow !== null}
-					<!-- The fold: a crease, and which side is which. -->
-					<path
-						d={`M${x(foldRow)} ${top - 4}V${top + band + 4}`}
-						class="stroke-base-content"
-						stroke-width="3.5"
-					/>
-					<path
-						d={`M${x(foldRow)} ${top}V${top + band}`}
-						stroke="white"
-						stroke-width="1.5"
-						stroke-dasharray="5 4"
-					/>
-				{/if}
-				<g class="fill-base-content stroke-base-content/60 text-[12px]">
-					<text stroke="none" x={EDGE - 22} y={top + band + 21}>{units}</text>
-					{#each ticks(totalCm / unitCm, fineStep) as c (c)}
-						<path d={`M${left + c * unitCm * px} ${top + band + 1}v4`} stroke-width="0.75" />
-					{/each}
-					{#each ticks(totalCm / unitCm, tapeStep) as c (c)}
-						<path d={`M${left + c * unitCm * px} ${top + band + 1}v9`} stroke-width="1" />
-						{#if c > 0}<text
-								stroke="none"
-								x={left + c * unitCm * px}
-								y={top + band + 23}
-								text-anchor="middle">{c}</text
-							>{/if}
-					{/each}
-				</g>
-				{#if foldRow !== null}<text
-						x={x(foldRow) + 8}
-						y={top + band - 8}
-						class="text-[12px] font-semibold"
-						fill="white"
-						stroke="#0b1820"
-						stroke-width="3"
-						paint-order="stroke"
-						>fold, row {Number.isInteger(foldRow) ? foldRow : foldRow.toFixed(1)}</text
-					>{/if}
+				<RibbonRulers
+					{places}
+					rows={piece.mainRows}
+					{totalCm}
+					{px}
+					{left}
+					edge={EDGE}
+					{units}
+					{foldRow}
+					{placed}
+				/>
 			{/if}
-			{#each placed as p, i (i)}
-				<g class={p.stop ? 'text-error' : 'text-base-content'}>
-					<path
-						d={`M${p.at} ${p.line === 1 || !p.fits ? 18 : 6}V${top + band * 0.3}`}
-						stroke="currentColor"
-						stroke-width="1.5"
-					/>
-					<circle
-						cx={p.at}
-						cy={top + band * 0.3}
-						r="3.5"
-						fill="currentColor"
-						stroke="white"
-						stroke-width="1"
-					/>
-					{#if p.fits}
-						<text
-							x={p.at}
-							y={p.line === 0 ? 10 : 22}
-							text-anchor="middle"
-							class="stroke-base-100 fill-current text-[12px] font-semibold"
-							stroke-width="4"
-							paint-order="stroke">{p.label}</text
-						>
-					{/if}
-				</g>
-			{/each}
-			{#each marks as m, i (i)}
-				{@const at = x(m.row) + (i % 3) * 3}
-				<g transform={`translate(${at} ${top + band})`}>
-					<title>{m.what}</title>
-					{#if m.severity === 'stop'}
-						<path
-							d="M-4 -9h8l5 5v8l-5 5h-8l-5-5v-8z"
-							class="fill-error stroke-base-100"
-							stroke-width="1.5"
-						/>
-					{:else}
-						<path
-							d="M0 -10l10 10-10 10-10-10z"
-							class="fill-accent stroke-base-content"
-							stroke-width="1.5"
-						/>
-						<path d="M0 -4.5v5M0 3v2" class="stroke-accent-content" stroke-width="2" />
-					{/if}
-				</g>
-			{/each}
-			{@render overlay?.({ x, rowAt, top, band })}
+			<RibbonPins {places} {placed} {marks} />
+			{@render overlay?.(places)}
 			{#if knitted !== null}
 				<path
 					d={`M${x(knitted)} ${top - 6}V${top + band + 6}`}

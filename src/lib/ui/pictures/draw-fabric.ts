@@ -1,4 +1,4 @@
-import type { Band, Point, Stage, Trim } from '$lib/core/assembly/stages';
+import type { Band, Point, Rung, Stage, Trim } from '$lib/core/assembly/stage';
 
 /** Size of the drawn stitch in its tile, px: large enough to be shrunk, never grown much. */
 const TILE = 24;
@@ -51,6 +51,14 @@ export interface Fabric {
 	readonly ink: string;
 }
 
+/** A band between two rungs, and the top layer of all. */
+interface Strip {
+	readonly band: Band;
+	readonly top: number;
+	readonly from: Rung;
+	readonly to: Rung;
+}
+
 /** Draws stages of a tube with the stitches they are made of. Tiles are kept from one drawing to the next. */
 export class FabricDrawing {
 	readonly #tiles = new Map<string, HTMLCanvasElement>();
@@ -66,7 +74,11 @@ export class FabricDrawing {
 	}
 
 	/** Draws the way from one stage to the next, `t` of it done, from 0 to 1. */
-	draw(c: CanvasRenderingContext2D, from: Stage, to: Stage, t: number, f: Fabric): void {
+	draw(
+		c: CanvasRenderingContext2D,
+		{ from, to, t }: { from: Stage; to: Stage; t: number },
+		f: Fabric
+	): void {
 		const at = (p: Point, q: Point): Point => ({
 			x: f.left + f.px * (p.x + (q.x - p.x) * t),
 			y: f.top + f.px * (p.y + (q.y - p.y) * t)
@@ -81,21 +93,14 @@ export class FabricDrawing {
 		const order = looks.map((_, i) => i).sort((i, j) => looks[i]!.layer - looks[j]!.layer);
 		const top = Math.max(...looks.map((b) => b.layer));
 		for (const i of order) {
-			this.#band(c, looks[i]!, top, rungs[i]!, rungs[i + 1]!, f);
+			this.#band(c, { band: looks[i]!, top, from: rungs[i]!, to: rungs[i + 1]! }, f);
 		}
 		this.#outline(c, looks, rungs, f);
 		const trims = t < 1 ? from.trims : to.trims;
 		for (const trim of trims) this.#trim(c, trim, f);
 	}
 
-	#band(
-		c: CanvasRenderingContext2D,
-		band: Band,
-		top: number,
-		from: { row: number; a: Point; b: Point },
-		to: { row: number; a: Point; b: Point },
-		f: Fabric
-	): void {
+	#band(c: CanvasRenderingContext2D, { band, top, from, to }: Strip, f: Fabric): void {
 		const colour = f.colours[band.yarn] ?? '#9fb0b8';
 		const path = new Path2D();
 		path.moveTo(from.a.x, from.a.y);

@@ -1,5 +1,6 @@
 import { at } from '$lib/core/quantity/sure';
-import { stagesOf, type Stage } from '../../core/assembly/stages';
+import type { Stage } from '../../core/assembly/stage';
+import { stagesOf } from '../../core/assembly/stages';
 import type { AssemblyStep } from '../../core/assembly/assembly';
 import type { WorkStep } from '../../core/technique/technique';
 import { sizeOf } from '../../core/assembly/size';

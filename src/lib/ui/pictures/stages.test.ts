@@ -8,7 +8,8 @@ import { rowPlaces } from '../../core/plan/places';
 import { planStages } from './plan-stages';
 import { recipeOf } from '../../core/recipe';
 import type { Wish } from '../../core/model/wish';
-import { stagesOf, type Stage, type StageInput } from '../../core/assembly/stages';
+import type { Stage, StageInput } from '../../core/assembly/stage';
+import { stagesOf } from '../../core/assembly/stages';
 
 const T = 'tube';
 const input = (patch: Partial<StageInput>): StageInput => ({

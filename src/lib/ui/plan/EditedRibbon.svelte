@@ -6,7 +6,7 @@
 	import { rowsOnHand } from '$lib/core/plan/rows-on-hand';
 	import { filledSections, type Striped } from '$lib/core/stripes/filled';
 	import type { YarnRun } from '$lib/core/simulate/fabric';
-	import { joined } from '$lib/core/stripes/stripe-line';
+	import { joined } from '$lib/core/stripes/sections';
 	import { grip, type Grip } from '../parts/grip';
 	import Ribbon from '../pictures/Ribbon.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';

@@ -13,7 +13,8 @@ import {
 } from '$lib/core/stripes/edit';
 import { evenOut } from '$lib/core/stripes/even';
 import { useUp } from '$lib/core/stripes/joins';
-import { fadeSections, joined, writeStripes, type Section } from '$lib/core/stripes/stripe-line';
+import { fadeSections, joined, type Section } from '$lib/core/stripes/sections';
+import { writeStripes } from '$lib/core/stripes/stripe-line';
 
 const total = (s: readonly Section[]): number => s.reduce((t, x) => t + x.rows, 0);
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { readStripes, sectionsOf, type Section } from '$lib/core/stripes/stripe-line';
+import { sectionsOf, type Section } from '$lib/core/stripes/sections';
+import { readStripes } from '$lib/core/stripes/stripe-line';
 import { RibbonEdit } from './ribbon-edit.svelte';
 
 const YARNS = 3;

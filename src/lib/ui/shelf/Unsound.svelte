@@ -10,6 +10,7 @@
 	import { newProject, type New } from '../state/projects';
 	import { atHand } from '../state/recipes.svelte';
 	import { notices } from '../state/notices.svelte';
+	import { mendUnsound, removeUnsound } from '../state/mending';
 	import { useWorkbench } from '../state/workbench.svelte';
 
 	const workbench = useWorkbench();
@@ -43,11 +44,11 @@
 		save(`${slug(u.name || u.table)}.raw.json`, new Blob([text], { type: 'application/json' }));
 	}
 	async function mend(u: Unsound, record: object) {
-		const back = await workbench.mend(u, record);
+		const back = await mendUnsound(workbench, u, record);
 		void notices.say(`${u.name || 'The record'} reads again`, putBack(back));
 	}
 	async function remove(u: Unsound) {
-		const back = await workbench.removeUnsound(u);
+		const back = await removeUnsound(workbench, u);
 		void notices.say(`${u.name || 'The record'} removed`, putBack(back));
 	}
 </script>

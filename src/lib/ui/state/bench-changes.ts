@@ -43,3 +43,10 @@ export function tableChanges(mine: Bench, file: Bench, replace: boolean): Change
 		})
 	);
 }
+
+/** What one record is called. */
+export function nameOfTurn([turn, ...more]: readonly Change[]): string | undefined {
+	const record = turn?.after ?? turn?.before;
+	if (!turn || more.length > 0) return undefined;
+	return record && 'name' in record ? String(record.name) : wordRecord(turn.table);
+}

@@ -6,7 +6,7 @@ import type { Plan } from '$lib/core/plan';
 import type { Units } from '$lib/core/quantity/units';
 import { eventContext, wordEvent } from '$lib/core/words/events';
 import { wordFinding } from '$lib/core/finding/says';
-import type { RibbonMark, RibbonPin } from '../pictures/Ribbon.svelte';
+import type { RibbonMark, RibbonPin } from '../pictures/ribbon';
 
 /** Names of a plan's yarns by colour, as the maker calls them. */
 export const yarnNamer = (plan: Plan) => (i: number) => plan.yarns[i]?.colourName ?? 'yarn';

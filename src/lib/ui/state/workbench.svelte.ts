@@ -1,4 +1,4 @@
-import { liveQuery, type Subscription } from 'dexie';
+import { liveQuery } from 'dexie';
 import { createContext } from 'svelte';
 import type { Bench, MeasuredResult, Project, RunEvent } from '$lib/core/model/project';
 import type { Machine, Swatch, Yarn, YarnTest } from '$lib/core/model/bench';
@@ -12,9 +12,6 @@ import {
 	benchOf,
 	deleteProject,
 	eventsOf,
-	mergeProject,
-	readRecords,
-	readSettings,
 	writeSettings,
 	type Records
 } from '$lib/store/store';
@@ -22,22 +19,15 @@ import { loadRecipes } from '$lib/core/recipe';
 import { gaugeBook } from '$lib/core/bench/gauge/book';
 import { ShelfPlans } from './shelf-plans.svelte';
 import type { NoPlan, Plan } from '$lib/core/plan/types';
-import { nameChange, wordRecord, type BenchRecords, type BenchTable } from './bench-changes';
+import { nameChange, nameOfTurn, type BenchRecords, type BenchTable } from './bench-changes';
 import { History, inThisTab, turned, type Change as Turn } from './history.svelte';
-import { Keeper, type Change, type RecordTable } from './keeper.svelte';
+import { Keeper, type Change } from './keeper.svelte';
+import { laidOver, NOTHING } from './laid-over';
 import { ProjectEditor } from './project-editor.svelte';
+import { storesProject } from './stores-project';
+import { keepForGood } from './storage';
+import { followStore } from './follow-store';
 import { setWasHere, wasHere } from './was-here';
-
-const NOTHING: Records = {
-	machines: [],
-	yarns: [],
-	swatches: [],
-	tests: [],
-	projects: [],
-	results: [],
-	carried: [],
-	orders: []
-};
 
 const NO_BENCH: Bench = { machines: [], yarns: [], swatches: [], tests: [], evidence: [] };
 
@@ -45,8 +35,6 @@ const NO_BENCH: Bench = { machines: [], yarns: [], swatches: [], tests: [], evid
 const SAME_STEP_MS = 1500;
 /** Records are checked against the schemas of the file format once the first page stands, ms. */
 const CHECK_MS = 1200;
-/** The store usually opens at once; longer than this is said, ms. */
-const SLOW_MS = 4000;
 
 /** The maker's store, live: what every view reads and writes through. */
 export class Workbench {
@@ -65,7 +53,7 @@ export class Workbench {
 	trouble = $state.raw<StoreTrouble | null>(null);
 	/** Writes, with what is not on the disk yet. */
 	readonly keeper: Keeper;
-	readonly records: Records = $derived.by(() => this.#sound());
+	readonly records: Records = $derived.by(() => laidOver(this.#stored, this.keeper, this.unsound));
 	readonly #benchAndBook = $derived.by(() => {
 		try {
 			const bench = benchOf(this.records);
@@ -130,73 +118,37 @@ export class Workbench {
 				)
 			};
 		});
-		return this.keeper.write(nameOf(turns) ?? what, changes);
-	}
-
-	/** What reads, with what is not on the disk yet laid over it. */
-	#sound(): Records {
-		// eslint-disable-next-line svelte/prefer-svelte-reactivity
-		const bad = new Set(this.unsound.map((u) => `${u.table} ${u.id}`));
-		const of = <T extends { readonly id: string }>(table: RecordTable, list: readonly T[]) =>
-			this.keeper.over(table, list).filter((r) => bad.size === 0 || !bad.has(`${table} ${r.id}`));
-		const { machines, yarns, swatches, tests, projects, results, orders, carried } = this.#stored;
-		return {
-			machines: of('machines', machines),
-			yarns: of('yarns', yarns),
-			swatches: of('swatches', swatches),
-			tests: of('tests', tests),
-			projects: of('projects', projects),
-			results: of('results', results),
-			orders: of('orders', orders),
-			carried: carried.filter((e) => !bad.has(`carried ${e.resultId}`))
-		};
+		return this.keeper.write(nameOfTurn(turns) ?? what, changes);
 	}
 
 	/** Follows the store, other tabs included, until the returned function is called. */
 	follow(): () => void {
-		const subscriptions: Subscription[] = [];
-		const slow = setTimeout(() => (this.trouble ??= 'slow'), SLOW_MS);
 		let check: ReturnType<typeof setTimeout> | undefined;
-		const fail = (e: unknown) => {
-			clearTimeout(slow);
-			this.trouble = troubleOf(e);
-			// The page lives on what it has: nothing, or what was read before.
-			this.ready = true;
-		};
-		const opened = () => {
-			clearTimeout(slow);
-			this.trouble = this.db.isNewer ? 'newer' : null;
-			check = setTimeout(() => void this.check(), CHECK_MS);
-			void this.#shelf.open();
-			subscriptions.push(
-				liveQuery(() => readRecords(this.db)).subscribe({
-					next: (records) => {
-						this.#stored = records;
-						this.#marked(records);
-						this.keeper.seen();
-						for (const p of records.projects) this.#editors.get(p.id)?.stored(p);
-						this.ready = true;
-					},
-					error: fail
-				}),
-				liveQuery(() => readSettings(this.db)).subscribe({
-					next: (stored) => (this.settings = Object.assign({}, stored, ...this.#unwritten)),
-					error: fail
-				})
-			);
-		};
-		this.db.on('blocked', () => (this.trouble = 'blocked'));
-		this.db.on('versionchange', () => {
-			// A newer Tomble wants to bring the store up: this one lets go of it, and says so.
-			this.db.close();
-			this.trouble = 'older';
-			return false;
+		const stop = followStore(this.db, {
+			opened: () => {
+				this.trouble = this.db.isNewer ? 'newer' : null;
+				check = setTimeout(() => void this.check(), CHECK_MS);
+				void this.#shelf.open();
+			},
+			records: (records) => {
+				this.#stored = records;
+				this.#marked(records);
+				this.keeper.seen();
+				for (const p of records.projects) this.#editors.get(p.id)?.stored(p);
+				this.ready = true;
+			},
+			settings: (stored) => (this.settings = Object.assign({}, stored, ...this.#unwritten)),
+			slow: () => (this.trouble ??= 'slow'),
+			stopped: (trouble) => (this.trouble = trouble),
+			failed: (e) => {
+				this.trouble = troubleOf(e);
+				// The page lives on what it has: nothing, or what was read before.
+				this.ready = true;
+			}
 		});
-		this.db.open().then(opened, fail);
 		return () => {
-			clearTimeout(slow);
 			clearTimeout(check);
-			subscriptions.forEach((s) => s.unsubscribe());
+			stop();
 		};
 	}
 
@@ -256,21 +208,7 @@ export class Workbench {
 		if (!editor) {
 			editor = new ProjectEditor(
 				project,
-				(base, next, stored, yarns) => {
-					let kept = next;
-					const changes: Change[] = [
-						{ table: 'projects', id: next.id, record: next },
-						...yarns.map((y): Change => ({ table: 'yarns', id: y.after.id, record: y.after }))
-					];
-					void this.keeper.write(next.name, changes, {
-						run: async () => {
-							const sound = await import('$lib/store/sound').catch(() => null);
-							const reads = (p: Project) => sound?.unsoundness('projects', p) == null;
-							kept = await mergeProject(this.db, { base: base(), next, yarns, reads });
-						},
-						stored: () => stored(kept)
-					});
-				},
+				storesProject(this.db, this.keeper),
 				inThisTab(`project ${project.id}`)
 			);
 			this.#editors.set(project.id, editor);
@@ -336,25 +274,6 @@ export class Workbench {
 		};
 	}
 
-	/** Removes a record that does not read; what it returns puts it back as it was. */
-	async removeUnsound(u: Unsound): Promise<() => Promise<void>> {
-		await this.db.table(u.table).delete(u.id);
-		this.unsound = this.unsound.filter((x) => x !== u);
-		return async () => {
-			await this.db.table(u.table).put(u.raw);
-			await this.check();
-		};
-	}
-	/** Puts a mended record in the place of one that did not read. */
-	async mend(u: Unsound, record: object): Promise<() => Promise<void>> {
-		await this.db.table(u.table).put(record);
-		this.unsound = this.unsound.filter((x) => x !== u);
-		return async () => {
-			await this.db.table(u.table).put(u.raw);
-			await this.check();
-		};
-	}
-
 	/** A record of the bench that is not there yet is added; what is there is changed. It can be undone. */
 	put<T extends BenchTable>(table: T, after: BenchRecords[T]): Promise<unknown> {
 		const list = this.records[table] as readonly BenchRecords[T][];
@@ -371,21 +290,6 @@ export class Workbench {
 	putYarn = (y: Yarn) => this.put('yarns', y);
 	putTest = (t: YarnTest) => this.put('tests', t);
 	putSwatch = (s: Swatch) => this.put('swatches', s);
-}
-
-/** What one record is called. */
-function nameOf([turn, ...more]: readonly Turn[]): string | undefined {
-	const record = turn?.after ?? turn?.before;
-	if (!turn || more.length > 0) return undefined;
-	return record && 'name' in record ? String(record.name) : wordRecord(turn.table);
-}
-
-/** Asks the browser not to clear what is here when space runs short; it may refuse, and need not ask the maker. */
-async function keepForGood(): Promise<boolean> {
-	// Older browsers, and pages from a plain address, have none of it.
-	const { storage } = navigator as Partial<Navigator>;
-	const persist = (storage as Partial<StorageManager> | undefined)?.persist?.bind(storage);
-	return (await persist?.().catch(() => false)) ?? false;
 }
 
 export const [useWorkbench, provideWorkbench] = createContext<Workbench>();

@@ -53,19 +53,23 @@ function bestState<T extends { state: SwatchState }>(
 	return undefined;
 }
 
+interface Weight {
+	readonly sd: number;
+	readonly useFresh: boolean;
+	readonly basis: 'measured' | 'learned';
+}
+
 function pool<T extends { state: SwatchState }>(
 	items: readonly T[],
 	value: (item: T) => number | null,
-	sd: number,
-	useFresh: boolean,
-	basis: 'measured' | 'learned'
+	{ sd, useFresh, basis }: Weight
 ): (Pool & { items: T[] }) | undefined {
 	const best = bestState(
 		items.filter((i) => value(i) !== null),
 		useFresh
 	);
 	if (!best) return undefined;
-	const values = best.items.map((i) => value(i)!);
+	const values = best.items.flatMap((i) => value(i) ?? []);
 	return { estimate: combine(values, sd, basis), state: best.state, items: best.items };
 }
 
@@ -94,49 +98,40 @@ const firstWear = (swatches: readonly Swatch[]): Wear | undefined => {
 	return undefined;
 };
 
-/**
- * The gauge of one machine with one yarn, from the best there is: finished pieces first, then swatches
- * (washed before rested, fresh only with consent), then a prediction from the yarn's tex and all else that was measured,
- * flagged as an estimate and never better than what the bench supports (15 % where it has nothing).
- * Densities per cm of relaxed fabric; loop length in cm.
- */
-export function gaugeFor(input: GaugeInput): Gauge {
-	const { machine, yarn, book } = input;
-	const here = book.swatches(machine.id, yarn);
-	const evidence = book.evidence(machine.id, yarn);
-	const { readings, otherColour, wear } = readingsFor(here, yarn, input.useFresh);
+/** One density of the pair, from one of the three sources. */
+interface Side {
+	readonly value: Estimate;
+	readonly source: GaugeSource;
+	readonly state: SwatchState;
+}
+
+/** Asks for one density: of finished pieces first, then of swatches, then of the prediction, which is made once. */
+function sideOf(
+	{ machine, yarn, book, useFresh }: GaugeInput,
+	evidence: readonly Evidence[],
+	{ readings, otherColour }: ReturnType<typeof readingsFor>
+) {
 	const freshCount = readings.filter((r) => r.state === 'fresh').length;
 	let predicted: Predicted | undefined;
-
-	const side = (
+	return (
 		fromPiece: (e: Evidence) => number | null,
 		fromReading: (r: Swatch['readings'][number]) => number,
 		guess: (p: Predicted) => Estimate
-	): { value: Estimate; source: GaugeSource; state: SwatchState } => {
-		const learned = pool(evidence, fromPiece, PIECE_RELATIVE_SD, false, 'learned');
+	): Side => {
+		const pieces = { sd: PIECE_RELATIVE_SD, useFresh: false, basis: 'learned' } as const;
+		const learned = pool(evidence, fromPiece, pieces);
 		if (learned) {
 			const projects = [...new Set(learned.items.map((e) => e.projectName))];
-			const { n: pieces, discord } = learned.estimate;
-			const source: GaugeSource = {
-				kind: 'learned',
-				pieces,
-				state: learned.state,
-				projects,
-				discord
-			};
-			return { value: learned.estimate, source, state: learned.state };
+			const { estimate: value, state } = learned;
+			const { n, discord } = value;
+			return { value, state, source: { kind: 'learned', pieces: n, state, projects, discord } };
 		}
-		const measured = pool(readings, fromReading, READING_RELATIVE_SD, input.useFresh, 'measured');
+		const swatches = { sd: READING_RELATIVE_SD, useFresh, basis: 'measured' } as const;
+		const measured = pool(readings, fromReading, swatches);
 		if (measured) {
-			const { n, discord } = measured.estimate;
-			const source: GaugeSource = {
-				kind: 'swatch',
-				readings: n,
-				state: measured.state,
-				otherColour,
-				discord
-			};
-			return { value: measured.estimate, source, state: measured.state };
+			const { estimate: value, state } = measured;
+			const { n, discord } = value;
+			return { value, state, source: { kind: 'swatch', readings: n, state, otherColour, discord } };
 		}
 		predicted ??= book.predict(machine.id, yarn);
 		const leans = { onMachine: predicted.onMachine, ofYarn: predicted.ofYarn };
@@ -148,6 +143,21 @@ export function gaugeFor(input: GaugeInput): Gauge {
 			state: 'rested'
 		};
 	};
+}
+
+/**
+ * The gauge of one machine with one yarn, from the best there is: finished pieces first, then swatches
+ * (washed before rested, fresh only with consent), then a prediction from the yarn's tex and all else that was measured,
+ * flagged as an estimate and never better than what the bench supports (15 % where it has nothing).
+ * Densities per cm of relaxed fabric; loop length in cm.
+ */
+export function gaugeFor(input: GaugeInput): Gauge {
+	const { machine, yarn, book } = input;
+	const here = book.swatches(machine.id, yarn);
+	const evidence = book.evidence(machine.id, yarn);
+	const said = readingsFor(here, yarn, input.useFresh);
+	const { wear } = said;
+	const side = sideOf(input, evidence, said);
 
 	const stitches = side(
 		(e) => (e.flatWidthCm ? e.pins / 2 / e.flatWidthCm : null),

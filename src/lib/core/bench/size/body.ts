@@ -15,7 +15,7 @@ export interface Body {
 	readonly head: number;
 }
 
-const body = (
+type Row = [
 	chest: number,
 	crossBack: number,
 	armhole: number,
@@ -24,6 +24,9 @@ const body = (
 	wrist: number,
 	length: number,
 	head: number
+];
+const body = (
+	...[chest, crossBack, armhole, upperArm, sleeve, wrist, length, head]: Row
 ): Body => ({ chest, crossBack, armhole, upperArm, sleeve, wrist, length, head });
 const { toddler, child, woman, man } = HEAD_CM;
 

@@ -2,8 +2,8 @@ import { at, found } from '../../quantity/sure';
 import type { Measure } from '../../model/kinds';
 import type { GarmentWish } from './options';
 import { heightOf, type EdgePoint, type Outline } from '../../shaping/outline';
-import { easeOf, measureFor, measuresOf } from './measures';
-import type { Seam } from '../../assembly/joint';
+import { easeOf, hasBands, measureFor, measuresOf } from './measures';
+import { bandSeams, centreSeams, joinedAt, openEdges } from './body-seams';
 import {
 	gridOf,
 	mirrorPiece,
@@ -12,7 +12,6 @@ import {
 	type Dimension,
 	type Grid,
 	type Handle,
-	type OpenEdge,
 	type Pattern
 } from './pattern';
 import { sleevePieces } from './sleeve';
@@ -64,9 +63,6 @@ function sizesOf(wish: GarmentWish, half: Half, grid: Grid): Sizes {
 		drop: of('neckDrop')
 	};
 }
-
-export const hasBands = (wish: Pick<GarmentWish, 'recipe'>): boolean =>
-	wish.recipe === 'cardigan' || wish.recipe === 'jacket';
 
 /** The edge at the side: up to the underarm, in, up to the tip of the shoulder, and along it to the neck. x from 0 inward. */
 function sideEdge(s: Sizes, grid: Grid, shoulderEnd: number): EdgePoint[] {
@@ -132,6 +128,56 @@ function neckEdge(wish: GarmentWish, s: Sizes, grid: Grid, width: number): EdgeP
 	];
 }
 
+/** What of a half can be drawn by hand: the index counts along its edge. */
+function handlesOf(wish: GarmentWish, front: boolean, last: number): Handle[] {
+	const sloped = wish.shoulder === 'sloped';
+	const set = wish.armhole === 'set-in';
+	// The side edge out or in by a centimetre is four round the body.
+	const chest = { measure: 'chest', per: -4 } as const;
+	return [
+		{ side: 'left', index: 0, x: chest },
+		{ side: 'left', index: 1, x: chest, y: { measure: 'armhole', per: -1 } },
+		{
+			side: 'left',
+			index: last - 1,
+			...(set ? { x: { measure: 'crossBack', per: -2 } } : {}),
+			...(sloped ? { y: { measure: 'shoulderDrop', per: -1 } } : {})
+		},
+		{
+			side: 'left',
+			index: last,
+			x: { measure: 'neck', per: -2 },
+			y: { measure: 'length', per: 1 }
+		},
+		...(front ? [{ side: 'right', index: 1, y: { measure: 'neckDrop', per: -1 } } as const] : [])
+	];
+}
+
+/** The dimensions drawn beside a back; a front shows only how deep its neck is. */
+function backDimensions(wish: GarmentWish, s: Sizes, width: number, h: number): Dimension[] {
+	const mid = s.under * 0.5;
+	const shoulderEnd = s.width - s.neck;
+	const dimensions: Dimension[] = [
+		{ measure: 'length', from: { x: -5, y: 0 }, to: { x: -5, y: h } },
+		{ measure: 'armhole', from: { x: -1.8, y: s.under }, to: { x: -1.8, y: s.tip } },
+		{ measure: 'chest', from: { x: 0, y: mid }, to: { x: width, y: mid } },
+		{ measure: 'neck', from: { x: shoulderEnd, y: h + 1.2 }, to: { x: width, y: h + 1.2 } }
+	];
+	if (wish.armhole === 'set-in')
+		dimensions.push({
+			measure: 'crossBack',
+			from: { x: s.underarm, y: s.tip - 4 },
+			to: { x: width, y: s.tip - 4 }
+		});
+	if (wish.shoulder === 'sloped')
+		dimensions.push({
+			measure: 'shoulderDrop',
+			from: { x: s.underarm - 1.2, y: s.tip },
+			to: { x: s.underarm - 1.2, y: h }
+		});
+	return dimensions;
+}
+
 /** One half of a back or a front: its side edge at the left, the middle at the right. */
 function halfOf(
 	wish: GarmentWish,
@@ -140,8 +186,7 @@ function halfOf(
 ): Pick<CutPiece, 'outline' | 'handles' | 'dimensions'> {
 	const s = sizesOf(wish, half, grid);
 	const width = s.width - s.band;
-	const shoulderEnd = s.width - s.neck;
-	const left = sideEdge(s, grid, shoulderEnd);
+	const left = sideEdge(s, grid, s.width - s.neck);
 	const right: EdgePoint[] = half.front
 		? neckEdge(wish, s, grid, width)
 		: [
@@ -149,195 +194,63 @@ function halfOf(
 				{ x: width, y: s.height, part: 'centre' }
 			];
 	const outline: Outline = { left, right, top: half.front ? 'shoulder' : 'neck' };
-	const last = left.length - 1;
-	const sloped = wish.shoulder === 'sloped';
-	const set = wish.armhole === 'set-in';
-	const handles: Handle[] = [
-		// The side edge out or in by a centimetre is four round the body.
-		{ side: 'left', index: 0, x: { measure: 'chest', per: -4 } },
-		{
-			side: 'left',
-			index: 1,
-			x: { measure: 'chest', per: -4 },
-			y: { measure: 'armhole', per: -1 }
-		},
-		{
-			side: 'left',
-			index: last - 1,
-			...(set ? { x: { measure: 'crossBack' as const, per: -2 } } : {}),
-			...(sloped ? { y: { measure: 'shoulderDrop' as const, per: -1 } } : {})
-		},
-		{
-			side: 'left',
-			index: last,
-			x: { measure: 'neck', per: -2 },
-			y: { measure: 'length', per: 1 }
-		}
-	];
-	if (half.front) handles.push({ side: 'right', index: 1, y: { measure: 'neckDrop', per: -1 } });
 	const h = heightOf(outline);
-	const dimensions: Dimension[] = [];
-	if (half.front)
-		dimensions.push({
-			measure: 'neckDrop',
-			from: { x: width + 2, y: at(right, 1).y },
-			to: { x: width + 2, y: h }
-		});
-	else {
-		const mid = s.under * 0.5;
-		dimensions.push(
-			{ measure: 'length', from: { x: -5, y: 0 }, to: { x: -5, y: h } },
-			{ measure: 'armhole', from: { x: -1.8, y: s.under }, to: { x: -1.8, y: s.tip } },
-			{ measure: 'chest', from: { x: 0, y: mid }, to: { x: width, y: mid } },
-			{ measure: 'neck', from: { x: shoulderEnd, y: h + 1.2 }, to: { x: width, y: h + 1.2 } }
-		);
-		if (set)
-			dimensions.push({
-				measure: 'crossBack',
-				from: { x: s.underarm, y: s.tip - 4 },
-				to: { x: width, y: s.tip - 4 }
-			});
-		if (sloped)
-			dimensions.push({
-				measure: 'shoulderDrop',
-				from: { x: s.underarm - 1.2, y: s.tip },
-				to: { x: s.underarm - 1.2, y: h }
-			});
-	}
-	return { outline, handles, dimensions };
+	const neckFrom = at(right, 1).y;
+	return {
+		outline,
+		handles: handlesOf(wish, half.front, left.length - 1),
+		dimensions: half.front
+			? [{ measure: 'neckDrop', from: { x: width + 2, y: neckFrom }, to: { x: width + 2, y: h } }]
+			: backDimensions(wish, s, width, h)
+	};
 }
 
-/** A back and a front in halves, left and right, with what sleeves and bands there are. */
-export function cutBody(wish: GarmentWish, context: CutContext): Pattern {
-	const grid = gridOf(context.density);
-	const open = hasBands(wish);
+/** The four halves. Seen from the right side, a left back has its side edge at the left, a left front at the right. */
+function halves(wish: GarmentWish, grid: Grid): CutPiece[] {
 	const half = (id: string, front: boolean): CutPiece => ({
 		id,
 		name: '',
 		count: 1,
 		...halfOf(wish, { id, front }, grid),
 		// An edge that nothing is sewn to keeps its stitch.
-		seam: { left: 1, right: front && open && wish.edging === 'none' ? 0 : 1 },
+		seam: { left: 1, right: front && hasBands(wish) && wish.edging === 'none' ? 0 : 1 },
 		yarnAt: 'left',
 		tube: false
 	});
-	// Seen from the right side, a left back has its side edge at the left, a left front at the right.
-	const pieces: CutPiece[] = [];
-	const backLeft = { ...half('back-left', false), name: 'Left back' };
-	pieces.push(backLeft);
-	pieces.push({
-		...mirrorPiece(half('back-right', false), 'back-right', 'Right back'),
-		mirrorOf: 'back-left'
-	});
-	pieces.push({
-		...mirrorPiece(half('front-left', true), 'front-left', 'Left front'),
-		mirrorOf: 'front-right'
-	});
-	pieces.push({ ...half('front-right', true), name: 'Right front' });
-
-	const seams: Seam[] = [
+	return [
+		{ ...half('back-left', false), name: 'Left back' },
 		{
-			id: 'centre-back',
-			kind: 'centre-back',
-			a: [{ piece: 'back-left', part: 'centre' }],
-			b: [{ piece: 'back-right', part: 'centre' }],
-			times: 1
-		}
+			...mirrorPiece(half('back-right', false), 'back-right', 'Right back'),
+			mirrorOf: 'back-left'
+		},
+		{
+			...mirrorPiece(half('front-left', true), 'front-left', 'Left front'),
+			mirrorOf: 'front-right'
+		},
+		{ ...half('front-right', true), name: 'Right front' }
 	];
-	if (!open)
-		seams.push({
-			id: 'centre-front',
-			kind: 'centre-front',
-			a: [{ piece: 'front-left', part: 'centre' }],
-			b: [{ piece: 'front-right', part: 'centre' }],
-			times: 1
-		});
-	const hands = ['left', 'right'] as const;
-	for (const of of hands)
-		seams.push({
-			id: `shoulder-${of}`,
-			kind: 'shoulder',
-			a: [{ piece: `back-${of}`, part: 'shoulder' }],
-			b: [{ piece: `front-${of}`, part: 'shoulder' }],
-			times: 1,
-			of
-		});
-	const sleeve = sleevePieces(wish, pieces, context);
-	pieces.push(...sleeve.pieces);
-	seams.push(...sleeve.armholes);
-	for (const of of hands)
-		seams.push({
-			id: `side-${of}`,
-			kind: 'side',
-			a: [{ piece: `back-${of}`, part: 'side' }],
-			b: [{ piece: `front-${of}`, part: 'side' }],
-			times: 1,
-			of
-		});
-	seams.push(...sleeve.seams);
-	const neckEnds = hands.flatMap((of) => [
-		{ piece: `back-${of}`, part: 'neck' },
-		{ piece: `front-${of}`, part: 'neck' }
-	]);
-	const edges: OpenEdge[] = [];
-	if (open && wish.edging === 'knitted') {
-		const band = bandPiece(wish, pieces, grid);
-		pieces.push(band);
-		for (const of of hands)
-			seams.push({
-				id: `band-${of}`,
-				kind: 'band',
-				a: [
-					{ piece: `front-${of}`, part: 'centre' },
-					{ piece: `front-${of}`, part: 'neck' }
-				],
-				b: [{ piece: 'band', part: of === 'left' ? 'outer' : 'inner' }],
-				times: 1,
-				of
-			});
-	}
-	if (wish.edging === 'crochet') {
-		if (open)
-			edges.push({
-				id: 'front',
-				ends: hands.map((of) => ({ piece: `front-${of}`, part: 'centre' })),
-				times: 1
-			});
-		edges.push({
-			id: 'hem',
-			ends: hands.flatMap((of) => [
-				{ piece: `back-${of}`, part: 'hem' },
-				{ piece: `front-${of}`, part: 'hem' }
-			]),
-			times: 1
-		});
-	}
-	if (wish.edging !== 'none')
-		edges.push({
-			id: 'neck',
-			ends:
-				open && wish.edging === 'knitted'
-					? neckEnds.filter((e) => e.piece.startsWith('back'))
-					: neckEnds,
-			times: 1
-		});
-	if (sleeve.pieces.length === 0 && wish.edging !== 'none')
-		for (const of of hands)
-			edges.push({
-				id: 'armhole',
-				ends: [
-					{ piece: `back-${of}`, part: 'armhole' },
-					{ piece: `front-${of}`, part: 'armhole' }
-				],
-				times: 1
-			});
-	if (sleeve.pieces.length > 0 && wish.edging !== 'none')
-		edges.push({
-			id: 'cuff',
-			ends: [{ piece: at(sleeve.pieces, 0).id, part: sleeve.cuff }],
-			times: 2
-		});
-	return { pieces, seams, edges };
+}
+
+/** A back and a front in halves, left and right, with what sleeves and bands there are. */
+export function cutBody(wish: GarmentWish, context: CutContext): Pattern {
+	const grid = gridOf(context.density);
+	const body = halves(wish, grid);
+	const sleeve = sleevePieces(wish, body, context);
+	const pieces = [...body, ...sleeve.pieces];
+	const banded = hasBands(wish) && wish.edging === 'knitted';
+	const first = sleeve.pieces[0];
+	return {
+		pieces: banded ? [...pieces, bandPiece(wish, pieces, grid)] : pieces,
+		seams: [
+			...centreSeams(wish),
+			...joinedAt('shoulder'),
+			...sleeve.armholes,
+			...joinedAt('side'),
+			...sleeve.seams,
+			...(banded ? bandSeams() : [])
+		],
+		edges: openEdges(wish, first ? { piece: first.id, cuff: sleeve.cuff } : null)
+	};
 }
 
 /** A strip for one front edge, as many rows as the front has there and along its neck; two like it. */

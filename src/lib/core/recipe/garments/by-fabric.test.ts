@@ -6,7 +6,8 @@ import { isSpare } from '../../program/program';
 import { garmentDefaults } from './start';
 import { LOOP, yarnRuns, type Fabric } from '../../simulate/fabric';
 import { simulate } from '../../simulate/simulate';
-import { makePieces, type MadePiece } from './make';
+import type { MadePiece } from './made-piece';
+import { makePieces } from './make';
 
 /**
  * The counts of a garment read off the knitted fabric alone, loop by loop, and held against what the plan says of its pieces:

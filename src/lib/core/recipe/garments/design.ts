@@ -1,7 +1,8 @@
 import { at } from '../../quantity/sure';
 import { wordSchedule } from '../../shaping/words';
 import { SEAM_KINDS, type AssemblyStep } from '../../assembly/assembly';
-import { makePieces, type MadePiece } from './make';
+import type { MadePiece } from './made-piece';
+import { makePieces } from './make';
 import { betweenLadders, ladderPinsOf } from './shrug';
 import type { YarnId } from '../../model/bench';
 import type { GarmentWish } from './options';

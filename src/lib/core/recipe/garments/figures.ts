@@ -1,8 +1,7 @@
 import { at, last } from '../../quantity/sure';
 import type { YarnAmount } from '../../crank/amount';
 import type { Made } from './make';
-import { askedOf, measuresOf, type MeasureOf } from './measures';
-import { hasBands } from './body';
+import { askedOf, hasBands, measuresOf, type MeasureOf } from './measures';
 import { partCm } from './sleeve';
 import { betweenLadders, ladderPinsOf } from './shrug';
 import { size, type Size } from '../../assembly/size';
@@ -114,9 +113,8 @@ export function panelsOf({ wish, made, machine, gauge }: Input): Panels {
 const spread = (cm: number, per: Estimate): Estimate =>
 	estimate(cm, Math.abs(cm) * (per.sd / per.mean), per.basis);
 
-/** Sizes of the finished thing with the line of arithmetic behind each. */
-export function panelSizes(wish: GarmentWish, shape: Panels, gauge: Gauge): Size[] {
-	const { body, measures, made } = shape;
+/** How the sizes of one plan are put into figures: each with the line of arithmetic behind it. */
+function figuresBy({ measures }: Panels, gauge: Gauge) {
 	const [across, up] = [gauge.stitchesPerCm, gauge.rowsPerCm];
 	const term = (of: Estimate, kind: 'row-density' | 'stitch-density'): Term => ({
 		value: of.mean,
@@ -124,89 +122,115 @@ export function panelSizes(wish: GarmentWish, shape: Panels, gauge: Gauge): Size
 		label: of.basis === 'estimated' ? 'guessed gauge' : 'your gauge',
 		own: of.basis !== 'estimated'
 	});
-	const rowsOf = (label: string, rows: number): Figure =>
-		figure(label, 'length', quotient(exact(rows), up), [
-			worked(rows, 'rows', 'rows'),
-			'÷',
-			term(up, 'row-density')
-		]);
-	const across_ = (label: string, columns: number): Figure =>
-		figure(label, 'length', quotient(exact(columns), across), [
-			worked(columns, 'stitches', 'across, seams done'),
-			'÷',
-			term(across, 'stitch-density')
-		]);
-	const measure = (m: Measure): Term => {
-		const { cm, from } = measures[m];
-		return from === 'own'
-			? own(cm, 'length', 'set by you')
-			: worked(cm, 'length', from === 'table' ? 'from the table' : 'the usual');
+	const perStitch = term(across, 'stitch-density');
+	const perRow = term(up, 'row-density');
+	return {
+		across,
+		up,
+		perStitch,
+		perRow,
+		rows: (label: string, rows: number): Figure =>
+			figure(label, 'length', quotient(exact(rows), up), [
+				worked(rows, 'rows', 'rows'),
+				'÷',
+				perRow
+			]),
+		columns: (label: string, columns: number): Figure =>
+			figure(label, 'length', quotient(exact(columns), across), [
+				worked(columns, 'stitches', 'across, seams done'),
+				'÷',
+				perStitch
+			]),
+		measure: (m: Measure): Term => {
+			const { cm, from } = measures[m];
+			return from === 'own'
+				? own(cm, 'length', 'set by you')
+				: worked(cm, 'length', from === 'table' ? 'from the table' : 'the usual');
+		}
 	};
-	const found: Figure[] = [];
-	const first = made.pieces[0];
-	if (body) {
-		found.push(
-			figure('Round the body, finished', 'length', spread(body.chestCm, across), [
-				worked(
-					Math.round((body.chestCm - body.bandCm) * across.mean),
-					'stitches',
-					'round, seams done'
-				),
-				'÷',
-				term(across, 'stitch-density'),
-				...(body.bandCm > 0 ? ['+', worked(body.bandCm, 'length', 'band')] : [])
-			]),
-			rowsOf(
-				'Length, hem to neck',
-				Math.max(...made.pieces.filter((p) => p.of === 'back-left').map((p) => p.rows))
-			),
-			figure('Round one armhole', 'length', spread(body.armholeCm, up), [
-				worked(body.armholeCm, 'length', 'back and front')
-			])
-		);
-		if (body.sleeveCm !== null)
-			found.push(across_('Round the sleeve, widest', Math.round(body.sleeveCm * across.mean)));
-	} else if (wish.recipe === 'blanket') {
-		const { layout } = wish;
-		const net = first ? first.columns - first.cut.seam.left - first.cut.seam.right : 0;
-		found.push(
-			figure('Width', 'length', scale(quotient(exact(net), across), layout.across), [
-				own(layout.across, 'plain', 'panels'),
-				'×',
-				worked(net, 'stitches', 'each, seams done'),
-				'÷',
-				term(across, 'stitch-density')
-			]),
-			figure('Height', 'length', scale(quotient(exact(first?.rows ?? 0), up), layout.down), [
-				own(layout.down, 'plain', 'panels'),
-				'×',
-				worked(first?.rows ?? 0, 'rows', 'each'),
-				'÷',
-				term(up, 'row-density')
-			])
-		);
-	} else if (shape.shrug) {
-		found.push(
-			rowsOf('Elbow to elbow', first?.rows ?? 0),
-			figure('Joined over each shoulder', 'length', spread(shape.shrug.overCm, up), [
-				'(',
-				measure('span'),
-				'−',
-				measure('neckOpen'),
-				') ÷',
-				worked(2, 'plain', 'shoulders')
-			]),
-			across_('Width of one tube, flat', Math.max(...shape.shrug.between))
-		);
-	} else if (first) {
-		const panels = made.pieces.filter((p) => p.of === first.of);
-		const sideways = first.way === 'sideways';
-		const net = sum(panels.map((p) => p.columns - p.cut.seam.left - p.cut.seam.right));
-		found.push(
-			sideways ? rowsOf('Width', first.rows) : across_('Width', net),
-			sideways ? across_('Height', net) : rowsOf('Height', Math.max(...panels.map((p) => p.rows)))
-		);
-	}
+}
+type By = ReturnType<typeof figuresBy>;
+
+/** Columns of a piece that are left to be seen. */
+const netOf = (p: Made['pieces'][number]): number => p.columns - p.cut.seam.left - p.cut.seam.right;
+
+function bodySizes(body: BodyFigures, { pieces }: Made, by: By): Figure[] {
+	const { across, up, perStitch } = by;
+	const round = Math.round((body.chestCm - body.bandCm) * across.mean);
+	const back = pieces.filter((p) => p.of === 'back-left').map((p) => p.rows);
+	return [
+		figure('Round the body, finished', 'length', spread(body.chestCm, across), [
+			worked(round, 'stitches', 'round, seams done'),
+			'÷',
+			perStitch,
+			...(body.bandCm > 0 ? ['+', worked(body.bandCm, 'length', 'band')] : [])
+		]),
+		by.rows('Length, hem to neck', Math.max(...back)),
+		figure('Round one armhole', 'length', spread(body.armholeCm, up), [
+			worked(body.armholeCm, 'length', 'back and front')
+		]),
+		...(body.sleeveCm === null
+			? []
+			: [by.columns('Round the sleeve, widest', Math.round(body.sleeveCm * across.mean))])
+	];
+}
+
+function blanketSizes({ layout }: GarmentWish, { pieces }: Made, by: By): Figure[] {
+	const first = pieces[0];
+	const [net, rows] = first ? [netOf(first), first.rows] : [0, 0];
+	return [
+		figure('Width', 'length', scale(quotient(exact(net), by.across), layout.across), [
+			own(layout.across, 'plain', 'panels'),
+			'×',
+			worked(net, 'stitches', 'each, seams done'),
+			'÷',
+			by.perStitch
+		]),
+		figure('Height', 'length', scale(quotient(exact(rows), by.up), layout.down), [
+			own(layout.down, 'plain', 'panels'),
+			'×',
+			worked(rows, 'rows', 'each'),
+			'÷',
+			by.perRow
+		])
+	];
+}
+
+const shrugSizes = (shrug: NonNullable<Panels['shrug']>, { pieces }: Made, by: By): Figure[] => [
+	by.rows('Elbow to elbow', pieces[0]?.rows ?? 0),
+	figure('Joined over each shoulder', 'length', spread(shrug.overCm, by.up), [
+		'(',
+		by.measure('span'),
+		'−',
+		by.measure('neckOpen'),
+		') ÷',
+		worked(2, 'plain', 'shoulders')
+	]),
+	by.columns('Width of one tube, flat', Math.max(...shrug.between))
+];
+
+/** One straight piece, or the panels it is sewn of. */
+function flatSizes({ pieces }: Made, by: By): Figure[] {
+	const first = pieces[0];
+	if (!first) return [];
+	const panels = pieces.filter((p) => p.of === first.of);
+	const net = sum(panels.map(netOf));
+	return first.way === 'sideways'
+		? [by.rows('Width', first.rows), by.columns('Height', net)]
+		: [by.columns('Width', net), by.rows('Height', Math.max(...panels.map((p) => p.rows)))];
+}
+
+/** Sizes of the finished thing with the line of arithmetic behind each. */
+export function panelSizes(wish: GarmentWish, shape: Panels, gauge: Gauge): Size[] {
+	const { body, shrug, made } = shape;
+	const by = figuresBy(shape, gauge);
+	const found = body
+		? bodySizes(body, made, by)
+		: wish.recipe === 'blanket'
+			? blanketSizes(wish, made, by)
+			: shrug
+				? shrugSizes(shrug, made, by)
+				: flatSizes(made, by);
 	return found.map((f, i) => size(`size-${i + 1}`, f));
 }
 

@@ -2,7 +2,8 @@ import { at as entryAt, found, last } from '../../quantity/sure';
 import type { GarmentWish } from './options';
 import { edgeAt, heightOf, type Outline, type Point } from '../../shaping/outline';
 import type { Density } from '../../shaping/schedule';
-import { sectionsFor, type Made } from './make';
+import { sectionsFor } from './made-piece';
+import type { Made } from './make';
 import type { CutPiece } from './pattern';
 import { layoutOf } from './blanket';
 

@@ -165,3 +165,7 @@ export const easeOf = (wish: GarmentWish): number => (wish.from === 'flat' ? 0 :
 /** Ease round an arm goes with that round the body, a third of it, never less than a sleeve needs (from memory). */
 export const armEaseOf = (wish: GarmentWish): number =>
 	wish.from === 'flat' ? 0 : Math.max(ARM_EASE_CM, wish.ease / 3);
+
+/** Whether its front is open, with bands or edges along it. */
+export const hasBands = (wish: Pick<GarmentWish, 'recipe'>): boolean =>
+	wish.recipe === 'cardigan' || wish.recipe === 'jacket';

@@ -105,13 +105,12 @@ export function cutMitts(wish: GarmentWish, { density }: CutContext): Pattern {
 	];
 	const outline: Outline = { left: edge(0), right: edge(w) };
 	const base = straight('mitt', 'Mitt', { w, h, across: 'around' });
-	const seam = (part: 'below' | 'above'): Seam => ({
-		id: part,
-		kind: 'edge',
-		a: [{ piece: 'mitt', part, side: 'left' }],
-		b: [{ piece: 'mitt', part, side: 'right' }],
-		times: 2
-	});
+	const sides = (part: string) =>
+		(['left', 'right'] as const).map((side) => ({ piece: 'mitt', part, side }));
+	const seam = (part: 'below' | 'above'): Seam => {
+		const [a, b] = sides(part).map((end) => [end]) as [EdgeRef[], EdgeRef[]];
+		return { id: part, kind: 'edge', a, b, times: 2 };
+	};
 	return {
 		pieces: [
 			{
@@ -137,19 +136,7 @@ export function cutMitts(wish: GarmentWish, { density }: CutContext): Pattern {
 			}
 		],
 		seams: [seam('below'), ...(to < h - 1e-9 ? [seam('above')] : [])],
-		edges:
-			wish.edging === 'none'
-				? []
-				: [
-						{
-							id: 'armhole',
-							ends: [
-								{ piece: 'mitt', part: 'thumb', side: 'left' },
-								{ piece: 'mitt', part: 'thumb', side: 'right' }
-							],
-							times: 2
-						}
-					]
+		edges: wish.edging === 'none' ? [] : [{ id: 'armhole', ends: sides('thumb'), times: 2 }]
 	};
 }
 

@@ -4,7 +4,14 @@ import type { GarmentWish } from './options';
 import type { EdgePoint, Outline } from '../../shaping/outline';
 import { armEaseOf, measureFor, measuresOf } from './measures';
 import type { Seam } from '../../assembly/joint';
-import { gridOf, type CutContext, type CutPiece, type Dimension, type Handle } from './pattern';
+import {
+	gridOf,
+	type CutContext,
+	type CutPiece,
+	type Dimension,
+	type Grid,
+	type Handle
+} from './pattern';
 
 /** Share of the sleeve's width left at the top of a cap (from memory). */
 const CAP_TOP = 1 / 3;
@@ -49,7 +56,10 @@ export function sleevePieces(
 	const cut = tube
 		? tubeSleeve(of('sleeve'), context)
 		: wish.armhole === 'set-in'
-			? capSleeve(of('sleeve'), arm, hole, partAtOnce(back), context)
+			? capSleeve(
+					{ length: of('sleeve'), arm, hole, once: partAtOnce(back) },
+					gridOf(context.density)
+				)
 			: // A drop sleeve is as wide at the top as the armhole is round, and narrows to the wrist from there.
 				dropSleeve(of('sleeve'), up, of('wrist') + (wish.from === 'flat' ? 0 : 3), context);
 	const piece: CutPiece = {
@@ -147,15 +157,16 @@ function dropSleeve(length: number, top: number, wrist: number, { density }: Cut
 	};
 }
 
+/** In cm: to the cap, round the arm, round the armhole, and what of its underarm comes off at once. */
+interface CapSizes {
+	readonly length: number;
+	readonly arm: number;
+	readonly hole: number;
+	readonly once: number;
+}
+
 /** A straight sleeve with a cap as long round its edge as the armhole is: the cap's height is what is solved for. */
-function capSleeve(
-	length: number,
-	arm: number,
-	hole: number,
-	once: number,
-	{ density }: CutContext
-): Cut {
-	const grid = gridOf(density);
+function capSleeve({ length, arm, hole, once }: CapSizes, grid: Grid): Cut {
 	const w = grid.across(arm);
 	const h = grid.up(length);
 	const top = Math.max(3 * grid.stitch, grid.across(w * CAP_TOP));

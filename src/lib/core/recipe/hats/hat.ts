@@ -61,6 +61,40 @@ function finished(
 	};
 }
 
+function design(wish: LinedHatWish, context: DesignContext): Design<FinishedOf<'worn'>> {
+	const { rows, working } = solveRows(wish, context);
+	const knit = {
+		pieces: [
+			{
+				id: 'tube',
+				name: 'Tube',
+				count: 1,
+				mirrored: false,
+				yarns: yarnsOf(wish),
+				program: tubeProgram({
+					sections: hatSections(wish.scheme, rows),
+					wasteStart: wish.wasteStart,
+					wasteWith: wish.wasteWith,
+					wasteEnd: wish.wasteEnd
+				}),
+				rowsWorking: working,
+				sectionsWorking: sectionsWorking(wish.scheme, rows)
+			}
+		],
+		assembly: [
+			{ do: 'rest', as: 'tube' },
+			{ do: 'join-tails' },
+			...crown(wish.closing, { do: 'tuck', piece: 'tube', atRow: rows / 2, inner: 'cast-off' }),
+			{ do: 'weave-in' },
+			...(wish.brim.turnedUp
+				? ([{ do: 'turn-up', piece: 'tube', heightCm: wish.brim.heightCm }] as const)
+				: []),
+			{ do: 'measure', ...(isBaby(wish.head) ? { worn: 'baby' } : {}) }
+		] as Assembly
+	};
+	return { ...knit, ...finished(wish, context, knit) };
+}
+
 /** The recipe of one kind of hat. */
 export const hatRecipe = (kind: HatKind): Recipe<LinedHatWish, FinishedOf<'worn'>> => ({
 	id: kind.id,
@@ -101,38 +135,5 @@ export const hatRecipe = (kind: HatKind): Recipe<LinedHatWish, FinishedOf<'worn'
 	rules: hatRules(kind),
 	pins: kind.pins,
 	begins: kind.id === 'lined-hat' ? 'last' : 'nearest',
-	design: (wish, context) => {
-		const { rows, working } = solveRows(wish, context);
-		const program = tubeProgram({
-			sections: hatSections(wish.scheme, rows),
-			wasteStart: wish.wasteStart,
-			wasteWith: wish.wasteWith,
-			wasteEnd: wish.wasteEnd
-		});
-		const knit = {
-			pieces: [
-				{
-					id: 'tube',
-					name: 'Tube',
-					count: 1,
-					mirrored: false,
-					yarns: yarnsOf(wish),
-					program,
-					rowsWorking: working,
-					sectionsWorking: sectionsWorking(wish.scheme, rows)
-				}
-			],
-			assembly: [
-				{ do: 'rest', as: 'tube' },
-				{ do: 'join-tails' },
-				...crown(wish.closing, { do: 'tuck', piece: 'tube', atRow: rows / 2, inner: 'cast-off' }),
-				{ do: 'weave-in' },
-				...(wish.brim.turnedUp
-					? ([{ do: 'turn-up', piece: 'tube', heightCm: wish.brim.heightCm }] as const)
-					: []),
-				{ do: 'measure', ...(isBaby(wish.head) ? { worn: 'baby' } : {}) }
-			] as Assembly
-		};
-		return { ...knit, ...finished(wish, context, knit) };
-	}
+	design
 });

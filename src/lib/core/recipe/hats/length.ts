@@ -19,6 +19,52 @@ interface Target {
 	readonly working: Working;
 }
 
+/** Twice a layer. */
+const LAYERS: Working = ['×', worked(2, 'plain', 'layers')];
+
+/** An adult's usual layer, which is flat: no head is asked. */
+function adultTube(wish: LinedHatWish): Target {
+	const brimCm = wish.brim.turnedUp ? wish.brim.heightCm : 0;
+	const layer = adultLayer(brimCm).cm;
+	const seen: Working = brimCm
+		? [
+				'(',
+				worked(layer - brimCm, 'length', 'above the brim, flat'),
+				'+',
+				own(brimCm, 'length', 'brim'),
+				')'
+			]
+		: [worked(layer, 'length', 'layer for an adult, flat')];
+	return { tubeCm: 2 * layer, working: [...seen, ...LAYERS] };
+}
+
+/** What is to be seen of it on this head, by its share or by the maker's height. */
+function fittedTube(wish: LinedHatWish, head: number, worn: Worn): Target {
+	const visible = wish.visibleCm ?? VISIBLE_SHARE * head;
+	const brim = wish.brim.turnedUp ? wish.brim.heightCm : 0;
+	const seen: Working =
+		wish.visibleCm === null
+			? [own(head, 'length', 'head'), '×', worked(VISIBLE_SHARE, 'plain', 'share covered')]
+			: [own(wish.visibleCm, 'length', 'height seen')];
+	return {
+		tubeCm: (2 * (visible + brim)) / worn.factor,
+		working: [
+			'(',
+			...seen,
+			...(brim ? ['+', own(brim, 'length', 'brim')] : []),
+			')',
+			...LAYERS,
+			...worn.divided
+		]
+	};
+}
+
+/** Worn length for each cm flat, and how it stands in a line of arithmetic. */
+interface Worn {
+	readonly factor: number;
+	readonly divided: Working;
+}
+
 /** The flat length of tube that the wish asks for, and how it comes about; none where rows are set. */
 function targetTube(
 	wish: LinedHatWish,
@@ -28,7 +74,10 @@ function targetTube(
 	const head = headCm(wish.head);
 	const factor = wornFactor(widthStrain(circumferenceCm, head), shortening);
 	const { length } = wish;
-	const perWorn = worked(factor, 'plain', 'worn for each cm flat');
+	const worn: Worn = {
+		factor,
+		divided: ['÷', worked(factor, 'plain', 'worn for each cm flat')]
+	};
 	switch (length.by) {
 		case 'rows':
 		case 'yarn':
@@ -38,65 +87,22 @@ function targetTube(
 				? { tubeCm: length.cm, working: [own(length.cm, 'length', 'tube, flat')] }
 				: {
 						tubeCm: length.cm / factor,
-						working: [own(length.cm, 'length', 'tube, worn'), '÷', perWorn]
+						working: [own(length.cm, 'length', 'tube, worn'), ...worn.divided]
 					};
 		case 'layer':
 			return length.as === 'flat'
 				? {
 						tubeCm: 2 * length.cm,
-						working: [own(length.cm, 'length', 'layer, flat'), '×', worked(2, 'plain', 'layers')]
+						working: [own(length.cm, 'length', 'layer, flat'), ...LAYERS]
 					}
 				: {
 						tubeCm: (2 * length.cm) / factor,
-						working: [
-							own(length.cm, 'length', 'layer, worn'),
-							'×',
-							worked(2, 'plain', 'layers'),
-							'÷',
-							perWorn
-						]
+						working: [own(length.cm, 'length', 'layer, worn'), ...LAYERS, ...worn.divided]
 					};
-		case 'fit': {
-			if (wish.visibleCm === null && isAdult(wish.head)) {
-				const brimCm = wish.brim.turnedUp ? wish.brim.heightCm : 0;
-				const layer = adultLayer(brimCm).cm;
-				return {
-					tubeCm: 2 * layer,
-					working: [
-						...(brimCm
-							? ([
-									'(',
-									worked(layer - brimCm, 'length', 'above the brim, flat'),
-									'+',
-									own(brimCm, 'length', 'brim'),
-									')'
-								] as const)
-							: [worked(layer, 'length', 'layer for an adult, flat')]),
-						'×',
-						worked(2, 'plain', 'layers')
-					]
-				};
-			}
-			const visible = wish.visibleCm ?? VISIBLE_SHARE * head;
-			const brim = wish.brim.turnedUp ? wish.brim.heightCm : 0;
-			const seen: Working =
-				wish.visibleCm === null
-					? [own(head, 'length', 'head'), '×', worked(VISIBLE_SHARE, 'plain', 'share covered')]
-					: [own(wish.visibleCm, 'length', 'height seen')];
-			return {
-				tubeCm: (2 * (visible + brim)) / factor,
-				working: [
-					'(',
-					...seen,
-					...(brim ? ['+', own(brim, 'length', 'brim')] : []),
-					')',
-					'×',
-					worked(2, 'plain', 'layers'),
-					'÷',
-					perWorn
-				]
-			};
-		}
+		case 'fit':
+			return wish.visibleCm === null && isAdult(wish.head)
+				? adultTube(wish)
+				: fittedTube(wish, head, worn);
 	}
 }
 

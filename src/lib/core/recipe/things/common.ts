@@ -6,7 +6,8 @@ import type { Bench } from '../../model/project';
 import type { Gauge } from '../../bench/gauge/gauge';
 import { worked, type Term, type Working } from '../../quantity/working';
 import { tubeProgram, type Program } from '../../program/program';
-import { joined, readStripes, repeated, sectionsOf } from '../../stripes/stripe-line';
+import { joined, repeated, sectionsOf } from '../../stripes/sections';
+import { readStripes } from '../../stripes/stripe-line';
 
 /** What every thing of tubes says of its waste yarn and its closing. */
 export interface Ends {

@@ -26,7 +26,7 @@ import { wordHands } from '../../words/hands';
 import { wordFinding } from '../../finding/says';
 import { wordEvent } from '../../words/events';
 import { wordStep } from '../../technique/say-step';
-import { repeated } from '../../stripes/stripe-line';
+import { repeated } from '../../stripes/sections';
 import { tubeRecipe } from './tube';
 import { TUBE_KINDS } from './kinds';
 

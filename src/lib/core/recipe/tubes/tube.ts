@@ -8,7 +8,8 @@ import { tubeOptions, type PlainTubeWish } from './options';
 import { tubeProgram } from '../../program/program';
 import { own, worked, type Working } from '../../quantity/working';
 import { filledSections } from '../../stripes/filled';
-import { joined, readStripes, rowsOf } from '../../stripes/stripe-line';
+import { joined } from '../../stripes/sections';
+import { readStripes, rowsOf } from '../../stripes/stripe-line';
 import { rowsThatLast } from '../lasting';
 import { finishTube, type FinishedTube } from '../../assembly/finished-tube';
 import type { Assembly, Edge } from '../../assembly/assembly';
@@ -174,6 +175,88 @@ function finished(
 	};
 }
 
+/** What a kind of tube begins with, every option told; its schema keeps what means something to it. */
+function usual(
+	kind: TubeKind,
+	bench: Bench,
+	machine: Machine | undefined
+): PlainTubeWish | undefined {
+	const [a, b] = bench.yarns;
+	if (!a) return undefined;
+	return {
+		recipe: kind.id,
+		yarns: kind.stripes.includes('B') ? [a.id, (b ?? a).id] : [a.id],
+		stripes: kind.stripes,
+		fill: 'repeat',
+		length: { by: kind.ownEnds ? 'line' : 'fit' },
+		aroundCm: aroundFor(kind, bench, a, machine),
+		twist: false,
+		ends: { castOn: 'bind', castOff: 'bind' },
+		closing: 'slip',
+		hemRows: null,
+		purlOut: kind.purlOut ?? false,
+		thumbCm: null,
+		chains: null,
+		pins: kind.cord?.usualPins ?? 3,
+		wasteStart: 5,
+		// The first row of a hem has to be found again.
+		wasteWith: kind.hem ? 'ravel' : 'yarn',
+		wasteEnd: 0,
+		joinTails: 'tie'
+	};
+}
+
+function design(
+	kind: TubeKind,
+	wish: PlainTubeWish,
+	context: DesignContext
+): Design<FinishedOf<'tube'>> {
+	const { rows, working } = solve(wish, context);
+	const { machine } = context;
+	const made = { rows, stitchesPerCm: context.gauge(at(wish.yarns, 0)).stitchesPerCm.mean };
+	const thumb = kind.thumb ? thumbOf(wish, made) : null;
+	const ids: YarnId[] = [...new Set(wish.yarns)];
+	// Two letters may stand for one yarn: the machine knows yarns, not letters.
+	const sections = joined(
+		filledSections(wish, rows).map((s) => ({ ...s, yarn: ids.indexOf(at(wish.yarns, s.yarn)) }))
+	);
+	const program = tubeProgram({
+		sections,
+		// No waste yarn under a cord: its few loops are drawn up by the tail.
+		wasteStart: wish.wasteStart ?? 0,
+		...(wish.wasteWith && { wasteWith: wish.wasteWith }),
+		wasteEnd: wish.wasteEnd ?? 0,
+		hemRows: hemOf(wish),
+		// Across from the marker, where no join is.
+		...(thumb && {
+			strand: { atRow: thumb.atRow, ...acrossFrom(machine.pins, thumb.stitches) }
+		}),
+		...(kind.cord && { pins: cordPins(pinsOf(wish, machine), machine) })
+	});
+	const knit = {
+		pieces: [
+			{
+				id: TUBE,
+				name: kind.piece,
+				count: kind.copies,
+				mirrored: false,
+				yarns: ids,
+				program,
+				rowsWorking: working,
+				sectionsWorking: []
+			}
+		],
+		assembly: [
+			{ do: 'rest', as: kind.cord ? 'cord' : 'tube' },
+			{ do: 'join-tails' },
+			...kind.assembly(wish, made),
+			{ do: 'weave-in' },
+			{ do: 'measure', ...(kind.worn ? { worn: kind.worn } : {}) }
+		] as Assembly
+	};
+	return { ...knit, ...finished(kind, wish, context, knit) };
+}
+
 /** The recipe of one kind of tube. */
 export function tubeRecipe(kind: TubeKind): Recipe<PlainTubeWish, FinishedOf<'tube'>> {
 	const options = tubeOptions(kind);
@@ -183,31 +266,8 @@ export function tubeRecipe(kind: TubeKind): Recipe<PlainTubeWish, FinishedOf<'tu
 		shows: (wish) =>
 			kind.cord ? 'cord' : hemOf(wish) > 0 ? 'hem' : kind.copies > 1 ? 'copies' : 'tube',
 		defaults: (bench, machine = bench.machines[0]) => {
-			const [a, b] = bench.yarns;
-			if (!a) return undefined;
-			const two = kind.stripes.includes('B');
-			const all: PlainTubeWish = {
-				recipe: kind.id,
-				yarns: two ? [a.id, (b ?? a).id] : [a.id],
-				stripes: kind.stripes,
-				fill: 'repeat',
-				length: { by: kind.ownEnds ? 'line' : 'fit' },
-				aroundCm: aroundFor(kind, bench, a, machine),
-				twist: false,
-				ends: { castOn: 'bind', castOff: 'bind' },
-				closing: 'slip',
-				hemRows: null,
-				purlOut: kind.purlOut ?? false,
-				thumbCm: null,
-				chains: null,
-				pins: kind.cord?.usualPins ?? 3,
-				wasteStart: 5,
-				// The first row of a hem has to be found again.
-				wasteWith: kind.hem ? 'ravel' : 'yarn',
-				wasteEnd: 0,
-				joinTails: 'tie'
-			};
-			return options.parse(all) as PlainTubeWish;
+			const all = usual(kind, bench, machine);
+			return all && (options.parse(all) as PlainTubeWish);
 		},
 		withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
 		byYarn: (wish) => ({ ...wish, length: { by: 'yarn' } }),
@@ -226,56 +286,6 @@ export function tubeRecipe(kind: TubeKind): Recipe<PlainTubeWish, FinishedOf<'tu
 		begins: 'nearest',
 		// A hem's first row has to be found again, and a cord has no waste: those keep their own.
 		ownWaste: kind.hem !== undefined || kind.cord !== undefined,
-		design: (wish, context) => {
-			const { rows, working } = solve(wish, context);
-			const made = { rows, stitchesPerCm: context.gauge(at(wish.yarns, 0)).stitchesPerCm.mean };
-			const thumb = kind.thumb ? thumbOf(wish, made) : null;
-			const ids: YarnId[] = [...new Set(wish.yarns)];
-			// Two letters may stand for one yarn: the machine knows yarns, not letters.
-			const sections = joined(
-				filledSections(wish, rows).map((s) => ({ ...s, yarn: ids.indexOf(at(wish.yarns, s.yarn)) }))
-			);
-			const knit = {
-				pieces: [
-					{
-						id: TUBE,
-						name: kind.piece,
-						count: kind.copies,
-						mirrored: false,
-						yarns: ids,
-						program: tubeProgram({
-							sections,
-							// No waste yarn under a cord: its few loops are drawn up by the tail.
-							wasteStart: wish.wasteStart ?? 0,
-							...(wish.wasteWith && { wasteWith: wish.wasteWith }),
-							wasteEnd: wish.wasteEnd ?? 0,
-							hemRows: hemOf(wish),
-							// Across from the marker, where no join is.
-							...(thumb
-								? {
-										strand: {
-											atRow: thumb.atRow,
-											...acrossFrom(context.machine.pins, thumb.stitches)
-										}
-									}
-								: {}),
-							...(kind.cord
-								? { pins: cordPins(pinsOf(wish, context.machine), context.machine) }
-								: {})
-						}),
-						rowsWorking: working,
-						sectionsWorking: []
-					}
-				],
-				assembly: [
-					{ do: 'rest', as: kind.cord ? 'cord' : 'tube' },
-					{ do: 'join-tails' },
-					...kind.assembly(wish, made),
-					{ do: 'weave-in' },
-					{ do: 'measure', ...(kind.worn ? { worn: kind.worn } : {}) }
-				] as Assembly
-			};
-			return { ...knit, ...finished(kind, wish, context, knit) };
-		}
+		design: (wish, context) => design(kind, wish, context)
 	};
 }

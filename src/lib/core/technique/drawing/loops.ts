@@ -30,9 +30,16 @@ export function shownLoops(loops: number, left: number, right: number): ShownLoo
 	return { at, pitch, gap: { x: left + (first + 0.5) * pitch } };
 }
 
-/** One leg of a loop: `up` loops stand on y, others hang from it. */
-function leg(x: number, y: number, pitch: number, tall: number, up: boolean, side: -1 | 1): string {
-	const h = up ? -tall : tall;
+/** A row of loops: how tall they are, and whether they stand on `y` or hang from it. */
+export interface Row {
+	readonly y: number;
+	readonly tall: number;
+	readonly hangs?: boolean;
+}
+
+/** One leg of a loop. */
+function leg(x: number, pitch: number, { y, tall, hangs = false }: Row, side: -1 | 1): string {
+	const h = hangs ? tall : -tall;
 	const w = pitch * 0.36;
 	return `M${n(x + side * w * 0.8)} ${n(y)}C${n(x + side * w * 1.15)} ${n(y + h * 0.62)} ${n(x + side * w * 0.8)} ${n(y + h)} ${n(x)} ${n(y + h)}`;
 }
@@ -40,13 +47,11 @@ function leg(x: number, y: number, pitch: number, tall: number, up: boolean, sid
 /** The far half of each loop, and the near half, so that a strand can be laid between. */
 export function loopHalves(
 	shown: ShownLoops,
-	y: number,
-	tall: number,
-	tone: Tone,
-	up = true
+	row: Row,
+	tone: Tone
 ): { readonly far: Ink[]; readonly near: Ink[] } {
 	const half = (side: -1 | 1): Ink[] =>
-		shown.at.map(({ x }) => yarn(leg(x, y, shown.pitch, tall, up, side), tone, 4));
+		shown.at.map(({ x }) => yarn(leg(x, shown.pitch, row, side), tone, 4));
 	return { far: half(1), near: half(-1) };
 }
 

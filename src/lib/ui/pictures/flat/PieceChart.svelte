@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { at as entryAt } from '$lib/core/quantity/sure';
-	import { sectionsFor, type MadePiece } from '$lib/core/recipe/garments/make';
+	import { sectionsFor, type MadePiece } from '$lib/core/recipe/garments/made-piece';
 	import type { Yarn } from '$lib/core/model/bench';
 	import type { GarmentWish } from '$lib/core/recipe/garments/options';
 	import { offByRow, type Take } from '$lib/core/shaping/edge-schedule';

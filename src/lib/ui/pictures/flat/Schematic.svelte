@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { at as entryAt, last } from '$lib/core/quantity/sure';
 	import type { EdgeRef } from '$lib/core/assembly/assembly';
-	import { sectionsFor } from '$lib/core/recipe/garments/make';
+	import { sectionsFor } from '$lib/core/recipe/garments/made-piece';
 	import type { Measure } from '$lib/core/model/kinds';
 	import type { GarmentWish } from '$lib/core/recipe/garments/options';
 	import type { PlanOf } from '$lib/core/plan';

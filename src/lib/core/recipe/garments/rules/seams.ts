@@ -6,7 +6,7 @@ import type { GarmentWish } from '../options';
 import { rowsWord } from '../../../quantity/say';
 import { wordSeam } from '../../../technique/seam-words';
 import type { FinishedOf } from '../../finished';
-import { cutContext } from '../make';
+import { cutContext } from '../made-piece';
 import { MOST_CUT, repairOf, type Repair } from '../seams';
 import { MEASURE_NAMES } from '../words';
 import { setMeasure } from './shared';

@@ -109,7 +109,11 @@ export function placeParts(parts: readonly MadePart[], stands: 'upright' | 'lyin
 				const g = m.part.pair ? Math.floor(i / 2) : i;
 				const t = groups > 1 ? along + ((1 - 2 * along) * g) / (groups - 1) : along;
 				put(m, {
-					...on(host, m, t, mirrored ? -angle : angle, second && stands === 'lying'),
+					...on(host, m, {
+						along: t,
+						angle: mirrored ? -angle : angle,
+						aside: second && stands === 'lying'
+					}),
 					behind: second && stands === 'lying',
 					hand: m.part.pair ? (second ? 'right' : 'left') : null
 				});
@@ -124,9 +128,7 @@ export function placeParts(parts: readonly MadePart[], stands: 'upright' | 'lyin
 function on(
 	host: PlacedPart,
 	m: MadePart,
-	along: number,
-	angle: number,
-	aside: boolean
+	{ along, angle, aside }: { along: number; angle: number; aside: boolean }
 ): { at: Point; turn: number } {
 	const long = partLength(host.of);
 	const r = radiusAt(host.of, along);

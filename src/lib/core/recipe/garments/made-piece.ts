@@ -1,0 +1,211 @@
+import { at } from '../../quantity/sure';
+import { edgeOfSide, panelPins, sideOfEdge } from '../../bench/machine/panel';
+import type { Machine } from '../../model/bench';
+import type { WiderWay } from '../../model/kinds';
+import type { GarmentWish } from './options';
+import { tubeProgram, type Program } from '../../program/program';
+import { heightOf, mirrored, outlineProblem, type EdgePoint } from '../../shaping/outline';
+import { panelProgram, wasteFor, type Ladder } from '../../shaping/program';
+import {
+	mirroredSchedule,
+	MOST_ROWS,
+	scheduleOf,
+	sizeOf,
+	type Density,
+	type PartCounts,
+	type PieceSchedule,
+	type Scheduled,
+	type ShapeRules,
+	type ShapeProblem
+} from '../../shaping/schedule';
+import { laddered, ladderFor, ladderPins, widestAcross } from '../../shaping/wider';
+import { repeated, sectionsOf, type Section } from '../../stripes/sections';
+import { readStripes } from '../../stripes/stripe-line';
+import { pieceParts } from './parts';
+import type { CutContext, CutPiece } from './pattern';
+
+/** A piece in stitches and rows, with what the machine is told. */
+export interface MadePiece {
+	readonly id: string;
+	/** The piece of the drawing that it is, or is a panel of. */
+	readonly of: string;
+	readonly name: string;
+	readonly count: number;
+	readonly mirrorOf?: string;
+	readonly cut: CutPiece;
+	readonly way: WiderWay | 'whole';
+	/** Null for a tube, and for what cannot be knitted. */
+	readonly schedule: PieceSchedule | null;
+	readonly problem: ShapeProblem | null;
+	/** Cast on; and columns seen across with ladders latched up. */
+	readonly stitches: number;
+	readonly columns: number;
+	readonly rows: number;
+	readonly ladders: readonly Ladder[];
+	/** Waste rows before the main yarn. */
+	readonly waste: number;
+	readonly parts: readonly PartCounts[];
+	readonly program: Program;
+}
+
+export interface MakeContext {
+	readonly machine: Machine;
+	readonly density: Density;
+}
+
+export const cutContext = (wish: GarmentWish, { machine, density }: MakeContext): CutContext => ({
+	density,
+	pins: machine.pins,
+	most: panelPins(machine, wish.turn, 0).most
+});
+
+/** Rows of each yarn from the cast-on up, by the stripe line; one yarn where the piece has its own. */
+export function sectionsFor(
+	wish: Pick<GarmentWish, 'stripes' | 'yarns'>,
+	piece: Pick<CutPiece, 'yarn'>,
+	rows: number
+): Section[] {
+	if (piece.yarn !== undefined) return [{ yarn: piece.yarn, rows }];
+	const read = readStripes(wish.stripes, wish.yarns.length);
+	const line = read.ok ? sectionsOf(read.line) : [];
+	return line.length > 0 ? repeated(line, rows) : [{ yarn: 0, rows }];
+}
+
+export function tubePiece(
+	wish: GarmentWish,
+	cut: CutPiece,
+	{ machine, density }: MakeContext
+): MadePiece {
+	const rows = Math.max(2, Math.round(heightOf(cut.outline) * density.rowsPerCm));
+	const base = tubeProgram({
+		sections: sectionsFor(wish, cut, rows),
+		wasteStart: wish.wasteStart,
+		wasteWith: wish.wasteWith,
+		wasteEnd: wish.wasteEnd
+	});
+	// The stitches that become ladders fall when all rows are knitted.
+	const cutAt = base.findIndex((o) => o.op === 'cut');
+	const drops = (cut.drops ?? [])
+		.filter((p) => p <= machine.pins)
+		.map((p) => ({ op: 'drop', pin: p - 1 }) as const);
+	const long = rows > MOST_ROWS;
+	return {
+		...named(cut),
+		cut,
+		way: 'whole',
+		schedule: null,
+		problem: long ? { code: 'too-long', rows, most: MOST_ROWS } : null,
+		stitches: machine.pins,
+		columns: machine.pins,
+		rows,
+		ladders: [],
+		waste: wish.wasteStart,
+		parts: pieceParts(cut, density, machine.pins),
+		program: long ? [] : [...base.slice(0, cutAt), ...drops, ...base.slice(cutAt)]
+	};
+}
+
+const named = (cut: CutPiece) => ({
+	id: cut.id,
+	of: cut.id,
+	name: cut.name,
+	count: cut.count,
+	...(cut.mirrorOf === undefined ? {} : { mirrorOf: cut.mirrorOf })
+});
+
+const sameEdge = (a: readonly EdgePoint[], b: readonly EdgePoint[]): boolean =>
+	a.length === b.length &&
+	a.every(
+		(p, i) =>
+			Math.abs(p.x - at(b, i).x) < 1e-9 &&
+			Math.abs(p.y - at(b, i).y) < 1e-9 &&
+			p.part === at(b, i).part
+	);
+
+/** The schedule of a mirror image is that of what it mirrors, turned: worked out once for both hands. */
+function scheduled(
+	cut: CutPiece,
+	made: readonly MadePiece[],
+	density: Density,
+	rules: ShapeRules
+): Scheduled {
+	const other = made.find((m) => m.id === cut.mirrorOf || m.cut.mirrorOf === cut.id);
+	if (
+		other?.schedule &&
+		other.schedule.rules.yarnAt !== rules.yarnAt &&
+		other.ladders.length === 0
+	) {
+		const image = mirrored(other.cut.outline);
+		if (sameEdge(image.left, cut.outline.left) && sameEdge(image.right, cut.outline.right))
+			return { ok: true, schedule: mirroredSchedule(other.schedule) };
+	}
+	return scheduleOf(cut.outline, density, rules);
+}
+
+/** A piece that does not fit the ring is no schedule; with ladders its columns come up afterwards, and it fits. */
+function scheduleFor(
+	cut: CutPiece,
+	stitches: number,
+	{ ladders, most, density }: { ladders: boolean; most: number; density: Density },
+	worked: () => Scheduled
+): Scheduled {
+	if (ladders || stitches <= most || outlineProblem(cut.outline)) return worked();
+	const widestCm = widestAcross(most) / density.stitchesPerCm;
+	return { ok: false, problem: { code: 'no-room', stitches, most, widestCm } };
+}
+
+export interface PanelPiece {
+	readonly cut: CutPiece;
+	readonly way: MadePiece['way'];
+	/** What is made already: a mirror image is worked out once for both hands. */
+	readonly made?: readonly MadePiece[];
+}
+
+export function panelPiece(
+	wish: GarmentWish,
+	{ cut, way, made = [] }: PanelPiece,
+	context: MakeContext
+): MadePiece {
+	const { machine, density } = context;
+	const { most } = cutContext(wish, context);
+	const yarnAt = cut.yarnAt ?? sideOfEdge('low', machine.turns);
+	const full = sizeOf(cut.outline, density, cut.seam);
+	// With ladders fewer stitches are cast on; their columns come up afterwards.
+	const pins = way === 'ladders' ? ladderFor(full.stitches, most, wish.card) : null;
+	const found = scheduleFor(cut, full.stitches, { ladders: way === 'ladders', most, density }, () =>
+		scheduled(cut, made, density, { shaping: wish.shaping, seam: cut.seam, yarnAt })
+	);
+	const whole = found.ok ? found.schedule : null;
+	const schedule = whole && pins !== null ? { ...whole, stitches: pins, remaining: pins } : whole;
+	const ladders =
+		pins === null
+			? []
+			: ladderPins(pins, wish.card.every).map((p) => ({
+					after: p - 1,
+					columns: wish.card.columns
+				}));
+	return {
+		...named(cut),
+		cut,
+		way,
+		schedule,
+		problem: found.ok ? null : found.problem,
+		stitches: pins ?? full.stitches,
+		columns: pins === null ? full.stitches : laddered(pins, wish.card.columns, wish.card.every),
+		rows: full.rows,
+		ladders,
+		waste: wasteFor(edgeOfSide(yarnAt, machine.turns), wish.wasteStart),
+		parts: pieceParts(cut, density, machine.pins),
+		program: schedule
+			? panelProgram(schedule, {
+					machine,
+					turn: wish.turn,
+					wasteStart: wish.wasteStart,
+					wasteWith: wish.wasteWith,
+					sections: sectionsFor(wish, cut, schedule.rows),
+					ladders,
+					wasteEnd: wish.wasteEnd
+				})
+			: []
+	};
+}

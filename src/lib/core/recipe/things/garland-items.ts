@@ -1,0 +1,158 @@
+import { at } from '../../quantity/sure';
+import type { AssemblyStep } from '../../assembly/assembly';
+import type { YarnId } from '../../model/bench';
+import type { BuntingWish } from '../bunting/options';
+import type { GarlandItem, GarlandWish } from './options';
+import { own, worked } from '../../quantity/working';
+import { pomPomCm, usualWraps } from './form/pom-pom';
+import { ballLength, FILL_DENSITY, stuff } from './form/stuffed';
+import { flagCounts, flagProgram } from '../bunting/bunting';
+import type { Piece } from '../../assembly/piece';
+import type { DesignContext, OnMachine } from '../recipe';
+import { rowsFrom, tubeOf } from './common';
+
+/** How far stuffing widens a bauble (from memory). */
+const PUFF = 0.15;
+/** A pumpkin-like ball is shorter than a round one (from memory). */
+const PUMPKIN = 0.85;
+/** A small tube hangs as long as it is wide. */
+const USUAL_FLAG_STITCHES = 15;
+
+/** One kind of item as it will be, in rows and cm. */
+export interface MadeItem {
+	readonly item: GarlandItem;
+	readonly index: number;
+	readonly rows: number;
+	readonly widthCm: number;
+	readonly heightCm: number;
+	readonly cm3: number;
+	readonly wraps: number;
+}
+
+const flagWish = (stitches: number): BuntingWish => ({
+	recipe: 'bunting',
+	flags: 1,
+	yarns: [],
+	width: { by: 'stitches', stitches },
+	everyRows: 2,
+	way: 'single',
+	tip: 3,
+	turn: 'switch'
+});
+
+/** One kind of item in rows and centimetres. */
+export function makeItem(
+	wish: GarlandWish,
+	{ item, index }: Pick<MadeItem, 'item' | 'index'>,
+	on: OnMachine,
+	tex: number
+): MadeItem {
+	const gauge = on.gauge(at(wish.yarns, 0));
+	const round = on.machine.pins / gauge.stitchesPerCm.mean;
+	const up = gauge.rowsPerCm.mean;
+	const base = { item, index, cm3: 0, wraps: 0, rows: 0 };
+	switch (item.kind) {
+		case 'bauble':
+		case 'pumpkin': {
+			const times = item.kind === 'pumpkin' ? PUMPKIN : 1;
+			const rows = item.size ?? Math.max(4, Math.round(times * ballLength(round, PUFF) * up));
+			const form = stuff(rows / up, round, PUFF);
+			return { ...base, rows, widthCm: 2 * form.radius, heightCm: 2 * form.half, cm3: form.cm3 };
+		}
+		case 'tube': {
+			const rows = item.size ?? Math.max(4, Math.round((round / 2) * up));
+			return { ...base, rows, widthCm: round / 2, heightCm: rows / up };
+		}
+		case 'flag': {
+			const counts = flagCounts(
+				flagWish(item.size ?? USUAL_FLAG_STITCHES),
+				gauge.stitchesPerCm.mean
+			);
+			return {
+				...base,
+				rows: counts.rows,
+				widthCm: counts.stitches / gauge.stitchesPerCm.mean,
+				heightCm: counts.rows / up
+			};
+		}
+		case 'pom-pom': {
+			const wraps = item.size ?? usualWraps(wish.cardCm, tex);
+			const cm = pomPomCm(wish.cardCm);
+			return { ...base, wraps, widthCm: cm, heightCm: cm };
+		}
+	}
+}
+
+/** So many of one kind in one colour. */
+export interface Batch {
+	readonly made: MadeItem;
+	readonly yarn: number;
+	readonly count: number;
+}
+
+export function pieceOf(
+	wish: GarlandWish,
+	{ made, yarn, count }: Batch,
+	ids: readonly YarnId[],
+	context: DesignContext
+): Piece {
+	const { item } = made;
+	const on = context.on(item.on);
+	const gauge = on.gauge(at(wish.yarns, 0));
+	const flag = item.kind === 'flag' ? flagWish(item.size ?? USUAL_FLAG_STITCHES) : null;
+	const counts = flag && flagCounts(flag, gauge.stitchesPerCm.mean);
+	return {
+		id: itemPiece(made.index, yarn),
+		name: ITEM_NAMES[item.kind],
+		count,
+		mirrored: false,
+		yarns: [...ids],
+		program:
+			flag && counts
+				? flagProgram(flag, counts, on.machine).map((o) =>
+						o.op === 'cast-on' ? { ...o, yarn } : o
+					)
+				: tubeOf([{ yarn, rows: made.rows }], wish),
+		rowsWorking:
+			item.size !== null && !flag
+				? [own(item.size, 'rows', 'set by you')]
+				: flag
+					? [worked(made.rows, 'rows', 'down to the tip')]
+					: rowsFrom(made.rows / gauge.rowsPerCm.mean, gauge, 'of tube'),
+		sectionsWorking: [],
+		...(item.on ? { on: item.on } : {})
+	};
+}
+
+const ITEM_NAMES = {
+	bauble: 'Bauble',
+	pumpkin: 'Pumpkin ball',
+	flag: 'Flag',
+	'pom-pom': 'Pom-pom',
+	tube: 'Small tube'
+} as const;
+export const itemPiece = (index: number, yarn: number): string => `item-${index + 1}-${yarn + 1}`;
+
+/** What is done to one kind of item after the machine; what is stuffed is closed afterwards. */
+export function closed(
+	piece: string,
+	{ item, cm3 }: MadeItem,
+	{ fill }: GarlandWish
+): AssemblyStep[] {
+	const end = (edge: 'cast-on' | 'cast-off') =>
+		({ do: 'gather', piece, edge, brief: true }) as const;
+	switch (item.kind) {
+		case 'tube':
+			return [{ do: 'bind', piece, edge: 'cast-off', brief: true }, end('cast-on')];
+		case 'flag':
+			return [end('cast-off')];
+		default: {
+			const grams = cm3 * FILL_DENSITY[fill];
+			return [
+				end('cast-off'),
+				...(grams > 0 ? [{ do: 'stuff', piece, part: piece, nth: 0, cm3: 0, grams } as const] : []),
+				end('cast-on')
+			];
+		}
+	}
+}
