@@ -9,7 +9,7 @@ export default defineConfig({
 	// One file a worker: what a worker fetches later would not be at hand offline.
 	worker: { format: 'es', rolldownOptions: { output: { codeSplitting: false } } },
 	test: {
-		include: ['src/**/*.test.ts', 'tests/{outside,oracle,extension}/**/*.test.ts'],
+		include: ['src/**/*.test.ts', 'tests/{outside,regression,extension}/**/*.test.ts'],
 		environment: 'node',
 		setupFiles: ['tests/support/recipes.ts'],
 		// Nothing here leaves anything behind in a module: each store test has a database of its own.

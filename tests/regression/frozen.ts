@@ -10,7 +10,7 @@ export type Book = Record<string, unknown>;
 
 const path = (facet: Facet) => new URL(`frozen/${facet}.json.gz`, import.meta.url);
 
-/** Every case planned once; what a ring cannot serve is left out, and named by its findings. */
+/** Every case planned once; what cannot be planned is named by its findings. */
 await loadRecipes();
 export const planned = (): [string, Plan | NoPlan][] =>
 	cases().map((c) => [c.name, plan(c.project, c.bench)]);

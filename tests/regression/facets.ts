@@ -7,7 +7,10 @@ import type { Figure } from '../../src/lib/core/quantity/working';
 import { eventContext, wordEvent } from '../../src/lib/core/words/events';
 import { wordFinding } from '../../src/lib/core/finding/says';
 import { wordFix } from '../../src/lib/core/finding/fix';
-import { wordStep } from '../../src/lib/core/technique/say-step';
+import { drawingOf, wordStep } from '../../src/lib/core/technique/say-step';
+import { diagramOf } from '../../src/lib/core/technique/drawing/skills';
+import { sheetOf } from '../../src/lib/core/sheet/sheet';
+import { planStages } from '../../src/lib/ui/pictures/plan-stages';
 import { CAUTIONS } from '../../src/lib/core/technique/cautions';
 
 /** What a plan says, in parts that are held apart: each is compared, and frozen, by itself. */
@@ -18,7 +21,9 @@ export const FACETS = [
 	'amounts',
 	'run-sheet',
 	'steps',
-	'findings'
+	'findings',
+	'drawings',
+	'sheet'
 ] as const;
 export type Facet = (typeof FACETS)[number];
 
@@ -103,7 +108,23 @@ const OF: Record<Facet, (p: Plan) => unknown> = {
 			severity: f.severity,
 			...wordFinding(f, { units: 'cm', yarnName: (i) => p.yarns[i]?.colourName ?? 'yarn' }),
 			fixes: [f.fix, f.or].flatMap((x) => (x ? [wordFix(x, 'cm')] : []))
-		}))
+		})),
+	drawings: (p) => ({
+		steps: p.steps.map((s) => {
+			const { skill, drawing } = drawingOf(s);
+			return { id: s.id, ...diagramOf(skill, drawing) };
+		}),
+		stages:
+			comesOut(p, 'worn') || comesOut(p, 'tube')
+				? planStages(p).map((s) => ({
+						step: s.step,
+						rungs: s.rungs.map((r) => [r.a, r.b]),
+						bands: s.bands,
+						trims: s.trims
+					}))
+				: null
+	}),
+	sheet: (p) => sheetOf(p, { title: 'A plan', kind: 'Thing', units: 'in', terms: 'uk' })
 };
 
 /** Plain data with numbers to six digits, members in the order of their names, and nothing undefined. */

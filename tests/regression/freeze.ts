@@ -2,7 +2,7 @@ import { bookOf, differences, freeze, planned, thaw } from './frozen';
 import { FACETS, type Facet } from './facets';
 
 /**
- * `npx tsx tests/oracle/freeze.ts findings steps`: takes what today's code says of these facets as what it shall say, and
+ * `npx tsx tests/regression/freeze.ts findings steps`: takes what today's code says of these facets as what it shall say, and
  * prints what is different from before. A change that is meant names its facet here, and no other.
  */
 const wanted = process.argv.slice(2);
