@@ -1,6 +1,6 @@
 /**
  * How much of core the tests hold: seeded small changes, one at a time, each of which some test should notice.
- *   npm run mutants -- [count] [seed]
+ *   npm run mutants -- [count] [seed] [--whole]
  * Works in a copy of the tree; prints every change that no test noticed.
  */
 import { execFileSync, spawnSync } from 'node:child_process';
@@ -19,6 +19,7 @@ import ts from 'typescript';
 
 const COUNT = Number(process.argv[2] ?? 200);
 const SEED = Number(process.argv[3] ?? 1);
+const WHOLE = process.argv.includes('--whole');
 /** Longer than any related tests take: what hangs was noticed, ms. */
 const MOST_MS = 240_000;
 
@@ -100,19 +101,35 @@ const all = files.flatMap(mutantsOf);
 const next = randomLcg(SEED / 2 ** 16);
 const chosen = Array.from({ length: COUNT }, () => all[Math.floor(next() * all.length)]!);
 
+/** Tests that run long: asked only with `--whole`, so that without it the share is too low, if anything. */
+const LONG = ['clicks', 'load', 'controls', 'paper', 'make', 'transfer', 'run-writer'].map(
+	(name) => `--exclude=**/${name}.test.ts`
+);
+
 /** Whether some test that knows the file fails. */
 function noticed(m: Mutant): boolean {
 	const was = readFileSync(m.file, 'utf8');
 	writeFileSync(m.file, was.slice(0, m.from) + m.text + was.slice(m.to));
 	try {
-		const run = (args: readonly string[]) =>
-			spawnSync('npx', ['vitest', ...args, '--run', '--bail', '1', '--passWithNoTests'], {
-				cwd: copy,
-				timeout: MOST_MS,
-				stdio: 'ignore'
-			}).status !== 0;
-		// The tests beside it first: most are found there, and soon.
-		return run([dirname(m.file)]) || run(['related', m.file]);
+		const run = (...args: readonly string[]) =>
+			spawnSync(
+				'npx',
+				[
+					'vitest',
+					...args,
+					'--run',
+					'--bail=1',
+					'--passWithNoTests',
+					'--no-isolate',
+					'--pool=threads'
+				],
+				{ cwd: copy, timeout: MOST_MS, stdio: 'ignore' }
+			).status !== 0;
+		return (
+			run('run', dirname(m.file), 'tests/regression', 'tests/outside', 'words/every-recipe') ||
+			run('related', m.file, ...LONG) ||
+			(WHOLE && run('related', m.file))
+		);
 	} finally {
 		writeFileSync(m.file, was);
 	}

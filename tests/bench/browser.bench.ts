@@ -6,7 +6,7 @@ import { writeBackup } from '../../src/lib/file/backup-write';
 import { tubeRecipe } from '../../src/lib/core/recipe/tubes/tube';
 import { TUBE_KINDS } from '../../src/lib/core/recipe/tubes/kinds';
 import { projectOf } from '../support/bench';
-import { bigBench, wishOn } from '../support/stash';
+import { bigBench, optionsOn } from '../support/stash';
 import { quantile, report } from './figures';
 
 const PORT = 4189;
@@ -162,7 +162,7 @@ async function ribbon(): Promise<void> {
 		stripes: '45 times (5 A, 5 B)',
 		length: { by: 'line' as const }
 	};
-	const project = { ...projectOf(), wish: scarf, machineId: machine.id };
+	const project = { ...projectOf(), options: scarf, machineId: machine.id };
 	const all = {
 		bench: { ...bench, machines: [machine] },
 		projects: [project],
@@ -260,7 +260,7 @@ async function ribbon(): Promise<void> {
 /** A stash of so many yarns in a browser of its own, with one project that uses the first. */
 async function stashPage(yarns: number): Promise<Page> {
 	const bench = bigBench(yarns);
-	const project = projectOf(wishOn(bench));
+	const project = projectOf(optionsOn(bench));
 	const bytes = writeBackup({ bench, projects: [project], events: [], results: [], orders: [] });
 	const page = await (await browser.newContext()).newPage();
 	await page.goto(`${BASE}/keep`);

@@ -4,14 +4,14 @@ import { gaugeFor } from '../../src/lib/core/bench/gauge/gauge';
 import { substitutesFor } from '../../src/lib/core/substitute/rank';
 import { OPEN_SIEVE, sift } from '../../src/lib/ui/bench/stash/sift';
 import { A, benchOf, machineOf, projectOf, readingOf, swatchOf } from '../support/bench';
-import { bigBench, wishOn } from '../support/stash';
+import { bigBench, optionsOn } from '../support/stash';
 import { linearRegression } from 'simple-statistics';
 import { harbour } from '../../src/lib/demo/harbour';
 import { comesOut, plan } from '../../src/lib/core/plan';
 import { tubeProgram } from '../../src/lib/core/program/program';
 import { simulate } from '../../src/lib/core/simulate/simulate';
 import { diagramOf, SKILL_IDS } from '../../src/lib/core/technique/drawing/skills';
-import type { GarlandWish } from '../../src/lib/core/recipe/things/options';
+import type { GarlandOptions } from '../../src/lib/core/recipe/things/options';
 import { thingDefaults } from '../support/start';
 import { TOY_PRESETS, toyFrom } from '../../src/lib/core/recipe/things/toy';
 import { sheetOf } from '../../src/lib/core/sheet/sheet';
@@ -30,7 +30,7 @@ function read(text: string): StripeLine {
 }
 
 const largest = harbour.projects
-	.filter((p) => p.wish.recipe === 'lined-hat')
+	.filter((p) => p.options.recipe === 'lined-hat')
 	.map((p) => ({ p, made: plan(p, harbour.bench) }))
 	.sort(
 		(a, b) =>
@@ -46,8 +46,8 @@ report(
 await loadRecipes();
 for (const { id, name, group } of RECIPES) {
 	const recipe = recipeOf(id)!;
-	const wish = recipe.defaults(harbour.bench)!;
-	const project = { ...largest, wish };
+	const options = recipe.defaults(harbour.bench)!;
+	const project = { ...largest, options };
 	report(
 		`plan of ${name.toLowerCase()}, its defaults, median`,
 		median(time(100, () => plan(project, harbour.bench))),
@@ -68,7 +68,7 @@ const fineBench = benchOf({
 const cardigan = {
 	...projectOf(),
 	machineId: fine.id,
-	wish: {
+	options: {
 		...garmentDefaults('cardigan', fineBench)!,
 		size: 'woman-s' as const,
 		ease: 14,
@@ -90,8 +90,8 @@ report(
 	'ms',
 	{ most: 16 }
 );
-const garland60: GarlandWish = {
-	...(thingDefaults('garland', harbour.bench) as GarlandWish),
+const garland60: GarlandOptions = {
+	...(thingDefaults('garland', harbour.bench) as GarlandOptions),
 	items: [
 		{ kind: 'bauble', on: null, size: null },
 		{ kind: 'flag', on: null, size: 17 },
@@ -105,7 +105,7 @@ const garland60: GarlandWish = {
 };
 report(
 	'plan of a garland of 60 things, median',
-	median(time(100, () => plan({ ...largest, wish: garland60 }, harbour.bench))),
+	median(time(100, () => plan({ ...largest, options: garland60 }, harbour.bench))),
 	'ms',
 	{ most: 8 }
 );
@@ -116,7 +116,7 @@ const crawler = toyFrom(
 )!;
 const toy12 = {
 	...largest,
-	wish: {
+	options: {
 		...crawler,
 		parts: [
 			...crawler.parts,
@@ -241,7 +241,7 @@ report('simulate, exponent of time over stitches', linearRegression(points).m, '
 // A stash of 500 yarns, some measured, and every one of them in one strand and two, ranked for one project.
 const stash = bigBench(500);
 const question = {
-	project: { ...harbour.projects[0]!, machineId: stash.machines[0]!.id, wish: wishOn(stash) },
+	project: { ...harbour.projects[0]!, machineId: stash.machines[0]!.id, options: optionsOn(stash) },
 	yarnId: stash.yarns[0]!.id,
 	bench: stash,
 	held: [],

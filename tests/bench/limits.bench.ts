@@ -1,5 +1,5 @@
 import { zipSync } from 'fflate';
-import { anyProject } from '../support/any-wish';
+import { anyProject } from '../support/some-options';
 import { benchOf } from '../support/bench';
 import { plan } from '../../src/lib/core/plan';
 import { readAny } from '../../src/lib/file/backup-read';

@@ -386,7 +386,7 @@ test('one bad record is one bad record: the shelf lives, and it is mended, saved
 						};
 					};
 					worsen('projects', (r) =>
-						Object.assign(r, { id: 'bad-project', name: 'Odd one', wish: { recipe: 'sail' } })
+						Object.assign(r, { id: 'bad-project', name: 'Odd one', options: { recipe: 'sail' } })
 					);
 					worsen('swatches', (r) => {
 						r.id = 'bad-swatch';

@@ -50,7 +50,7 @@ import { machineOf } from '../support/bench';
 
 // ------------------------------------------------------------------ the options
 
-const options = z.object({
+const laced = z.object({
 	recipe: z.literal('lantern-sleeve'),
 	yarns: option(z.array(yarnId).min(1).max(2), { label: 'Colour', editor: 'yarns' }),
 	lanternCm: option(z.number().min(10).max(60).describe('round the lantern'), {
@@ -75,7 +75,7 @@ const options = z.object({
 	}),
 	laces: option(z.int().min(1).max(12), { label: 'Laces', unit: 'laces' })
 });
-type Options = z.infer<typeof options>;
+type Options = z.infer<typeof laced>;
 
 // ------------------------------------------------------------------ the technique
 
@@ -155,12 +155,12 @@ const fewLaces = rule<Options, FinishedOf<'tube'>>({
 			why: `One every few centimetres holds it: ${f.enough} are enough.`
 		})
 	},
-	test: ({ wish }) => {
-		const enough = Math.ceil(wish.flap.wideCm / LACE_CM);
-		return wish.laces >= enough
+	test: ({ options }) => {
+		const enough = Math.ceil(options.flap.wideCm / LACE_CM);
+		return options.laces >= enough
 			? null
 			: {
-					body: { code: 'few-laces', laces: wish.laces, enough },
+					body: { code: 'few-laces', laces: options.laces, enough },
 					severity: 'warn',
 					where: { at: 'size' },
 					fix: change([`Lace it ${enough} times`], { laces: enough })
@@ -172,7 +172,7 @@ const fewLaces = rule<Options, FinishedOf<'tube'>>({
 
 const lanternSleeve: Recipe<Options, FinishedOf<'tube'>> = {
 	id: 'lantern-sleeve',
-	options,
+	options: laced,
 	pins: { least: 16, most: 60 },
 	begins: 'most-pins',
 	shows: () => 'shape',
@@ -190,19 +190,19 @@ const lanternSleeve: Recipe<Options, FinishedOf<'tube'>> = {
 			}
 		);
 	},
-	withRows: (wish, rows) => ({ ...wish, rows }),
+	withRows: (options, rows) => ({ ...options, rows }),
 	rules: [fewLaces],
-	design: (wish, context) => {
-		const [yarn] = wish.yarns;
+	design: (options, context) => {
+		const [yarn] = options.yarns;
 		const gauge = context.gauge(yarn!);
-		const there = context.on(wish.flap.on);
+		const there = context.on(options.flap.on);
 		const flapGauge = there.gauge(yarn!);
 		const density = {
 			stitchesPerCm: flapGauge.stitchesPerCm.mean,
 			rowsPerCm: flapGauge.rowsPerCm.mean
 		};
 		// A flap that narrows by a third on either side of its tip.
-		const w = wish.flap.wideCm;
+		const w = options.flap.wideCm;
 		const outline = {
 			left: [
 				{ x: 0, y: 0, part: 'side' },
@@ -217,7 +217,7 @@ const lanternSleeve: Recipe<Options, FinishedOf<'tube'>> = {
 		const drawn = scheduleOf(outline, density, { shaping: 'fashioned', seam, yarnAt: 'right' });
 		if (!drawn.ok) throw new Error(drawn.problem.code);
 		const sleeveProgram = tubeProgram({
-			sections: [{ yarn: 0, rows: wish.rows }],
+			sections: [{ yarn: 0, rows: options.rows }],
 			wasteStart: 5,
 			wasteEnd: 0
 		});
@@ -227,7 +227,7 @@ const lanternSleeve: Recipe<Options, FinishedOf<'tube'>> = {
 			flatLength: flatCm,
 			pins,
 			stitchesPerCm: gauge.stitchesPerCm,
-			around: { cm: wish.lanternCm, by: 'width' },
+			around: { cm: options.lanternCm, by: 'width' },
 			copies: 1,
 			hangs: 'cast-on-up',
 			closed: { castOn: 'open', castOff: 'open' }
@@ -239,9 +239,9 @@ const lanternSleeve: Recipe<Options, FinishedOf<'tube'>> = {
 					name: 'Sleeve',
 					count: 1,
 					mirrored: false,
-					yarns: wish.yarns,
+					yarns: options.yarns,
 					program: sleeveProgram,
-					rowsWorking: [own(wish.rows, 'rows', 'set by you')],
+					rowsWorking: [own(options.rows, 'rows', 'set by you')],
 					sectionsWorking: []
 				},
 				{
@@ -249,7 +249,7 @@ const lanternSleeve: Recipe<Options, FinishedOf<'tube'>> = {
 					name: 'Flap',
 					count: 1,
 					mirrored: false,
-					yarns: wish.yarns,
+					yarns: options.yarns,
 					program: panelProgram(drawn.schedule, {
 						machine: there.machine,
 						turn: 'switch',
@@ -260,7 +260,7 @@ const lanternSleeve: Recipe<Options, FinishedOf<'tube'>> = {
 					rowsWorking: [worked(drawn.schedule.rows, 'rows', 'as drawn')],
 					sectionsWorking: [],
 					edges: drawn.schedule.parts,
-					...(wish.flap.on ? { on: wish.flap.on } : {})
+					...(options.flap.on ? { on: options.flap.on } : {})
 				}
 			],
 			assembly: [
@@ -269,7 +269,7 @@ const lanternSleeve: Recipe<Options, FinishedOf<'tube'>> = {
 				{ do: 'bind', piece: 'sleeve', edge: 'cast-on', brief: true },
 				{ do: 'close-row', piece: 'flap', edge: 'cast-off' },
 				{ do: 'block' },
-				{ do: 'lace', sleeve: 'sleeve', flap: 'flap', eyes: wish.laces },
+				{ do: 'lace', sleeve: 'sleeve', flap: 'flap', eyes: options.laces },
 				{ do: 'weave-in' },
 				{ do: 'measure' }
 			],
@@ -278,7 +278,7 @@ const lanternSleeve: Recipe<Options, FinishedOf<'tube'>> = {
 				size(
 					'length',
 					figure('Sleeve, flat', 'length', flatCm, [
-						own(wish.rows, 'rows', 'rows'),
+						own(options.rows, 'rows', 'rows'),
 						'÷',
 						worked(gauge.rowsPerCm.mean, 'row-density', 'gauge')
 					])
@@ -306,13 +306,13 @@ beforeAll(async () => {
 	TECHNIQUES.set('lace', lace as never);
 	// Not loaded yet is another answer than not to be had.
 	const early = planBare(
-		{ wish: { recipe: 'lantern-sleeve' } } as unknown as Project,
+		{ options: { recipe: 'lantern-sleeve' } } as unknown as Project,
 		bench,
 		gaugeBook(bench)
 	);
 	expect(early).toMatchObject({ ok: false, why: 'not-loaded' });
 	const none = planBare(
-		{ wish: { recipe: 'moon' } } as unknown as Project,
+		{ options: { recipe: 'moon' } } as unknown as Project,
 		bench,
 		gaugeBook(bench)
 	);
@@ -324,8 +324,10 @@ afterAll(() => {
 	TECHNIQUES.delete('lace');
 });
 
-const begun = (): Project & { readonly wish: Options } =>
-	newProject(bench, 'lantern-sleeve' as Project['wish']['recipe']) as Project & { wish: Options };
+const begun = (): Project & { readonly options: Options } =>
+	newProject(bench, 'lantern-sleeve' as Project['options']['recipe']) as Project & {
+		options: Options;
+	};
 function planned(project: Project = begun()): Plan {
 	const made = plan(project, bench);
 	if (!made.ok) throw new Error(JSON.stringify(made));
@@ -339,9 +341,9 @@ describe('a recipe that nothing knows of', () => {
 		const project = begun();
 		expect(project.name).toBe('Lantern sleeve');
 		expect(project.machineId).toBe(big.id);
-		expect(machinesOf(project.wish)).toEqual([small.id]);
-		expect(yarnsOf(project.wish)).toEqual([bench.yarns[0]!.id]);
-		const swapped = withYarn(project.wish, bench.yarns[0]!.id, bench.yarns[1]!.id);
+		expect(machinesOf(project.options)).toEqual([small.id]);
+		expect(yarnsOf(project.options)).toEqual([bench.yarns[0]!.id]);
+		const swapped = withYarn(project.options, bench.yarns[0]!.id, bench.yarns[1]!.id);
 		expect(swapped.yarns).toEqual([bench.yarns[1]!.id]);
 	});
 
@@ -364,9 +366,9 @@ describe('a recipe that nothing knows of', () => {
 
 	it('asks for its options by their metadata: ranges, places, and what applies', () => {
 		const project = begun();
-		const asked = (wish: Options) =>
-			controlsOf(options, wish, { ...planned({ ...project, wish } as Project), bench });
-		const controls = asked(project.wish);
+		const asked = (options: Options) =>
+			controlsOf(laced, options, { ...planned({ ...project, options } as Project), bench });
+		const controls = asked(project.options);
 		expect(controls.map((c) => [c.key, c.group])).toEqual([
 			['yarns', 'first'],
 			['lanternCm', 'size'],
@@ -378,19 +380,19 @@ describe('a recipe that nothing knows of', () => {
 		expect(colours).toMatchObject({ kind: 'editor', editor: 'yarns', least: 1, most: 2 });
 		expect(rows).toMatchObject({ min: 10, max: 200, value: 30, unit: 'rows', sets: 'rows' });
 		// One option deep within is set, and what lies beside it stays.
-		expect(flap!.patch(20)).toEqual({ flap: { ...project.wish.flap, wideCm: 20 } });
-		expect(asked({ ...project.wish, laces: 1 }).map((c) => c.key)).not.toContain('flap.wideCm');
+		expect(flap!.patch(20)).toEqual({ flap: { ...project.options.flap, wideCm: 20 } });
+		expect(asked({ ...project.options, laces: 1 }).map((c) => c.key)).not.toContain('flap.wideCm');
 	});
 
 	it('follows its options: rows, the flap, the laces', () => {
 		const project = begun();
-		const taller = { ...project, wish: { ...project.wish, rows: 60 } };
+		const taller = { ...project, options: { ...project.options, rows: 60 } };
 		expect(sizeOf(planned(taller), 'length').value.mean).toBeCloseTo(
 			2 * sizeOf(planned(), 'length').value.mean,
 			6
 		);
 		expect(plan(project, bench, { rows: 44 })).toMatchObject({ pieces: [{ mainRows: 44 }, {}] });
-		expect(options.safeParse({ ...project.wish, laces: 0 }).success).toBe(false);
+		expect(laced.safeParse({ ...project.options, laces: 0 }).success).toBe(false);
 	});
 });
 
@@ -412,7 +414,7 @@ describe('its technique', () => {
 	it('takes yarn, minutes and a tool, more for more of it', () => {
 		const project = begun();
 		const [few, many] = [2, 8].map((laces) =>
-			planned({ ...project, wish: { ...project.wish, laces } })
+			planned({ ...project, options: { ...project.options, laces } })
 		) as [Plan, Plan];
 		const metres = (p: Plan) => p.amounts[0]!.metres.value.mean;
 		expect(metres(many) - metres(few)).toBeCloseTo(threadMetres(24, 2) - threadMetres(6, 2), 6);
@@ -431,14 +433,14 @@ describe('its technique', () => {
 
 describe('its finding', () => {
 	it('is said, and what it offers settles it', () => {
-		const project = { ...begun(), wish: { ...begun().wish, laces: 1 } };
+		const project = { ...begun(), options: { ...begun().options, laces: 1 } };
 		const p = planned(project);
 		const found = p.findings.find((f) => f.code === 'few-laces')!;
 		expect(wordFinding(found, { units: 'cm', yarnName: () => 'x' }).what).toBe(
 			'1 laces let the flap gape.'
 		);
 		expect(wordFix(found.fix!, 'cm')).toBe('Lace it 3 times');
-		const mended = { ...project, wish: { ...project.wish, ...found.fix!.wish } };
+		const mended = { ...project, options: { ...project.options, ...found.fix!.options } };
 		expect(planned(mended).findings.map((f) => f.code)).not.toContain('few-laces');
 		// Accepted, it stays quiet.
 		const quiet = planned({ ...project, accepted: [found.key] });
@@ -471,10 +473,10 @@ describe('on paper and in a file', () => {
 		if (!back.ok) throw new Error(JSON.stringify(back));
 		expect(back.value.project).toEqual(project);
 		expect(planned(back.value.project)).toEqual(planned(project));
-		const bad = { ...file, project: { ...project, wish: { ...project.wish, rows: 3 } } };
+		const bad = { ...file, project: { ...project, options: { ...project.options, rows: 3 } } };
 		expect(readProject(JSON.stringify(bad))).toMatchObject({
 			ok: false,
-			refusal: { path: 'project.wish.rows' }
+			refusal: { path: 'project.options.rows' }
 		});
 	});
 });

@@ -10,9 +10,9 @@ const files = (folder: string): string[] =>
 		.filter((f) => f.isFile() && /\.(ts|svelte)$/.test(f.name) && !f.name.endsWith('.test.ts'))
 		.map((f) => `${f.parentPath}/${f.name}`);
 const ASKS = [
-	/wish\.recipe [!=]==/,
+	/options\.recipe [!=]==/,
 	/recipe [!=]== '[a-z-]+'/,
-	/'\w+' in (?:\w+\.)*wish\b/,
+	/'\w+' in (?:\w+\.)*options\b/,
 	/finished\.kind\b/,
 	/\bis(?:Hat|Tube|Garment|Thing|Bunting|ThingPlan)\(/,
 	/\bcomesOut\(/
@@ -51,6 +51,10 @@ it('the views ask in their pictures alone, which are chosen by what comes of it'
 });
 
 it('a question is found where one is asked', () => {
-	const lines = ["if (wish.recipe === 'sock')", "'measures' in project.wish", 'isHat(project)'];
+	const lines = [
+		"if (options.recipe === 'sock')",
+		"'measures' in project.options",
+		'isHat(project)'
+	];
 	for (const l of lines) expect(ASKS.some((a) => a.test(l))).toBe(true);
 });

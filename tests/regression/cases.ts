@@ -40,10 +40,10 @@ export const cases = (): Case[] => [
 		.map(({ what, project, bench }) => ({ name: `${what} on 48 pins`, project, bench })),
 	...Object.entries(FORMS).flatMap(([name, form]) =>
 		harbour.projects
-			.filter((p) => p.wish.recipe === 'toy')
+			.filter((p) => p.options.recipe === 'toy')
 			.map((p) => ({
 				name,
-				project: { ...p, wish: { ...p.wish, ...form.toy(null) } as Project['wish'] },
+				project: { ...p, options: { ...p.options, ...form.toy(null) } as Project['options'] },
 				bench: harbour.bench
 			}))
 	)

@@ -1,7 +1,7 @@
 import { DRIES, FIBRES, WASHES } from '../../src/lib/core/model/kinds';
 import fc from 'fast-check';
 import { CLOSINGS, HATS, WASTE_WITH } from '../../src/lib/core/model/kinds';
-import type { LinedHatWish } from '../../src/lib/core/recipe/hats/options';
+import type { LinedHatOptions } from '../../src/lib/core/recipe/hats/options';
 import { HEAD_SIZES } from '../../src/lib/core/model/kinds';
 import type { Machine, Swatch, Yarn } from '../../src/lib/core/model/bench';
 import type { Bench } from '../../src/lib/core/model/project';
@@ -11,12 +11,12 @@ import { A, B, machineOf, projectOf, readingOf, swatchOf, yarnOf } from './bench
 
 const cm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
-export const headArb: fc.Arbitrary<LinedHatWish['head']> = fc.oneof(
+export const headArb: fc.Arbitrary<LinedHatOptions['head']> = fc.oneof(
 	fc.record({ kind: fc.constant('table' as const), size: fc.constantFrom(...HEAD_SIZES) }),
 	fc.record({ kind: fc.constant('measured' as const), cm: cm(20, 80) })
 );
 
-export const lengthArb: fc.Arbitrary<LinedHatWish['length']> = fc.oneof(
+export const lengthArb: fc.Arbitrary<LinedHatOptions['length']> = fc.oneof(
 	fc.constantFrom({ by: 'fit' as const }, { by: 'yarn' as const }),
 	fc.record({
 		by: fc.constant('layer' as const),
@@ -31,7 +31,7 @@ export const lengthArb: fc.Arbitrary<LinedHatWish['length']> = fc.oneof(
 	fc.record({ by: fc.constant('rows' as const), rows: fc.integer({ min: 8, max: 600 }) })
 );
 
-export const schemeArb: fc.Arbitrary<LinedHatWish['scheme']> = fc.oneof(
+export const schemeArb: fc.Arbitrary<LinedHatOptions['scheme']> = fc.oneof(
 	fc.constant({ kind: 'one' as const, yarn: A.id }),
 	fc.record({
 		kind: fc.constant('outer-lining' as const),
@@ -56,7 +56,7 @@ export const schemeArb: fc.Arbitrary<LinedHatWish['scheme']> = fc.oneof(
 	})
 );
 
-export const wishArb: fc.Arbitrary<LinedHatWish> = fc.record({
+export const optionsArb: fc.Arbitrary<LinedHatOptions> = fc.record({
 	recipe: fc.constantFrom(...HATS),
 	head: headArb,
 	visibleCm: fc.option(cm(5, 60), { nil: null }),
@@ -118,9 +118,9 @@ export const benchArb: fc.Arbitrary<Bench> = fc
 	});
 
 export const projectArb = fc
-	.record({ wish: wishArb, bench: benchArb, useFresh: fc.boolean() })
-	.map(({ wish, bench, useFresh }) => ({
-		project: projectOf(wish, { machineId: bench.machines[0]!.id, useFresh }),
+	.record({ options: optionsArb, bench: benchArb, useFresh: fc.boolean() })
+	.map(({ options, bench, useFresh }) => ({
+		project: projectOf(options, { machineId: bench.machines[0]!.id, useFresh }),
 		bench
 	}));
 

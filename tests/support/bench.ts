@@ -2,7 +2,7 @@ import { MACHINE_PRESETS } from '../../src/lib/core/bench/machine/presets';
 import type { Machine, Reading, Swatch, Yarn } from '../../src/lib/core/model/bench';
 import type { Bench, Evidence, Project } from '../../src/lib/core/model/project';
 import type { FinishedOf } from '../../src/lib/core/recipe/finished';
-import type { HatProject, LinedHatWish } from '../../src/lib/core/recipe/hats/options';
+import type { HatProject, LinedHatOptions } from '../../src/lib/core/recipe/hats/options';
 import { plan, type PlanOf } from '../../src/lib/core/plan';
 
 /** Small benches and projects for tests: invented, with round numbers. */
@@ -82,7 +82,7 @@ export const benchOf = (patch: Partial<Bench> = {}): Bench => ({
 	...patch
 });
 
-export const wishOf = (patch: Partial<LinedHatWish> = {}): LinedHatWish => ({
+export const optionsWith = (patch: Partial<LinedHatOptions> = {}): LinedHatOptions => ({
 	recipe: 'lined-hat',
 	head: { kind: 'table', size: 'man' },
 	visibleCm: null,
@@ -98,14 +98,14 @@ export const wishOf = (patch: Partial<LinedHatWish> = {}): LinedHatWish => ({
 });
 
 export const projectOf = (
-	wish: Partial<LinedHatWish> = {},
-	patch: Partial<Omit<Project, 'wish'>> = {}
+	options: Partial<LinedHatOptions> = {},
+	patch: Partial<Omit<Project, 'options'>> = {}
 ): HatProject => ({
 	id: 'p' as Project['id'],
 	name: 'Test hat',
 	createdAt: 0,
 	machineId: M48.id,
-	wish: wishOf(wish),
+	options: optionsWith(options),
 	accepted: [],
 	useFresh: false,
 	holdsYarn: true,

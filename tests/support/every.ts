@@ -71,10 +71,10 @@ export const everyPlan = (starts: readonly Begun[] = everyStart()): (Begun & { p
 		return made.ok ? [{ ...b, plan: made }] : [];
 	});
 
-/** A wish with waste yarn at either end, where it has any. */
+/** Options with waste yarn at either end, where it has any. */
 export const withWaste =
 	(wasteStart: number, wasteEnd: number) =>
 	(p: Project): Project => ({
 		...p,
-		wish: 'wasteStart' in p.wish ? { ...p.wish, wasteStart, wasteEnd } : p.wish
+		options: 'wasteStart' in p.options ? { ...p.options, wasteStart, wasteEnd } : p.options
 	});

@@ -1,7 +1,7 @@
 import type { Swatch, Yarn } from '../../src/lib/core/model/bench';
 import type { Bench } from '../../src/lib/core/model/project';
-import type { LinedHatWish } from '../../src/lib/core/recipe/hats/options';
-import { M48, machineOf, readingOf, swatchOf, wishOf, yarnOf } from './bench';
+import type { LinedHatOptions } from '../../src/lib/core/recipe/hats/options';
+import { M48, machineOf, readingOf, swatchOf, optionsWith, yarnOf } from './bench';
 
 /** A bench of so many yarns on two machines, every sixth of them measured; the same each time. */
 export function bigBench(yarns: number): Bench {
@@ -33,5 +33,5 @@ export function bigBench(yarns: number): Bench {
 	return { machines: [M48, small], yarns: stash, swatches, tests: [], evidence: [] };
 }
 
-export const wishOn = (bench: Bench): LinedHatWish =>
-	wishOf({ scheme: { kind: 'one', yarn: bench.yarns[0]!.id } });
+export const optionsOn = (bench: Bench): LinedHatOptions =>
+	optionsWith({ scheme: { kind: 'one', yarn: bench.yarns[0]!.id } });

@@ -22,7 +22,7 @@ export function plan<F extends Finished = Finished>(
 	asKnitted?: AsKnitted,
 	book: GaugeBook = gaugeBook(bench)
 ): Plan<F> | NoPlan {
-	const recipe = recipeFor(project.wish);
+	const recipe = recipeFor(project.options);
 	return recipe
 		? (makePlan(project, bench, recipe, { asKnitted, book, counsel: true }) as Plan<F> | NoPlan)
 		: notLoaded(project);
@@ -30,19 +30,19 @@ export function plan<F extends Finished = Finished>(
 
 /** Its pieces, sizes and sums without a word of counsel: for a shelf of plans. */
 export function planBare(project: Project, bench: Bench, book: GaugeBook): Plan | NoPlan {
-	const recipe = recipeFor(project.wish);
+	const recipe = recipeFor(project.options);
 	return recipe ? makePlan(project, bench, recipe, { book, counsel: false }) : notLoaded(project);
 }
 
-const notLoaded = ({ id, wish }: Project): NoPlan => ({
+const notLoaded = ({ id, options }: Project): NoPlan => ({
 	ok: false,
-	why: entryOf(wish.recipe) ? 'not-loaded' : 'unknown',
+	why: entryOf(options.recipe) ? 'not-loaded' : 'unknown',
 	projectId: id,
 	findings: []
 });
 
 /** Plans when its recipe is at hand: it is fetched where it is not. */
 export async function planLater(project: Project, bench: Bench): Promise<Plan | NoPlan> {
-	await loadRecipe(project.wish.recipe);
+	await loadRecipe(project.options.recipe);
 	return plan(project, bench);
 }

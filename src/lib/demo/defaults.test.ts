@@ -22,7 +22,7 @@ it.each(RECIPES.map((r) => [r.id, recipeOf(r.id)!] as const))(
 		const project: Project = {
 			...harbour.projects[0]!,
 			machineId: machine.id,
-			wish: recipe.defaults(bench)!
+			options: recipe.defaults(bench)!
 		};
 		const p = plan(project, bench);
 		expect(p.findings.filter((f) => f.severity === 'stop').map((f) => f.code)).toEqual([]);

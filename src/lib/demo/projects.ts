@@ -1,18 +1,18 @@
 import type { Yarn } from '../core/model/bench';
 import type { Project } from '../core/model/project';
-import type { Wish } from '../core/model/wish';
+import type { Options } from '../core/model/options';
 import { loadRecipes, recipeFor } from '../core/recipe';
-import type { GarmentWish } from '../core/recipe/garments/options';
+import type { GarmentOptions } from '../core/recipe/garments/options';
 import { wholeGarment } from '../core/recipe/garments/start';
-import type { LinedHatWish } from '../core/recipe/hats/options';
-import type { PlainTubeWish } from '../core/recipe/tubes/options';
-import type { ThingWish } from '../core/recipe/things/options';
+import type { LinedHatOptions } from '../core/recipe/hats/options';
+import type { PlainTubeOptions } from '../core/recipe/tubes/options';
+import type { ThingOptions } from '../core/recipe/things/options';
 import { seal } from '../core/recipe/things/toys/seal';
 import { DAY, START } from './fair';
 import { big, small } from './machines';
 
 const id = (s: string) => s as Yarn['id'];
-const hat: LinedHatWish = {
+const hat: LinedHatOptions = {
 	recipe: 'lined-hat',
 	head: { kind: 'table', size: 'woman' },
 	visibleCm: null,
@@ -26,13 +26,18 @@ const hat: LinedHatWish = {
 	joinTails: 'tie'
 };
 
-function project(key: string, name: string, day: number, wish: Partial<LinedHatWish>): Project {
+function project(
+	key: string,
+	name: string,
+	day: number,
+	options: Partial<LinedHatOptions>
+): Project {
 	return {
 		id: `project-${key}` as Project['id'],
 		name,
 		createdAt: START + day * DAY,
 		machineId: big.id,
-		wish: { ...hat, ...wish },
+		options: { ...hat, ...options },
 		accepted: [],
 		useFresh: false,
 		holdsYarn: true,
@@ -46,11 +51,11 @@ function tube(
 	key: string,
 	name: string,
 	day: number,
-	wish: Pick<PlainTubeWish, 'recipe' | 'yarns' | 'stripes'> & Partial<PlainTubeWish>
+	options: Pick<PlainTubeOptions, 'recipe' | 'yarns' | 'stripes'> & Partial<PlainTubeOptions>
 ): Project {
 	return {
 		...project(key, name, day, {}),
-		wish: {
+		options: {
 			fill: 'repeat',
 			length: { by: 'fit' },
 			aroundCm: null,
@@ -66,7 +71,7 @@ function tube(
 			wasteWith: 'yarn',
 			wasteEnd: 0,
 			joinTails: 'tie',
-			...wish
+			...options
 		}
 	};
 }
@@ -76,21 +81,21 @@ function garment(
 	key: string,
 	name: string,
 	day: number,
-	wish: Pick<GarmentWish, 'recipe' | 'yarns'> & Partial<GarmentWish>
+	options: Pick<GarmentOptions, 'recipe' | 'yarns'> & Partial<GarmentOptions>
 ): Project {
 	return {
 		...project(key, name, day, {}),
-		wish: wholeGarment({ armhole: 'set-in', edging: 'crochet', wasteStart: 4, ...wish })
+		options: wholeGarment({ armhole: 'set-in', edging: 'crochet', wasteStart: 4, ...options })
 	};
 }
 
 const ends = { wasteStart: 4, wasteWith: 'yarn', wasteEnd: 0, joinTails: 'tie' } as const;
 
 /** Several pieces folded, stuffed or hung; their yarn is what is left over, so none is held for them. */
-const thing = (key: string, name: string, day: number, wish: ThingWish): Project => ({
+const thing = (key: string, name: string, day: number, options: ThingOptions): Project => ({
 	...project(key, name, day, {}),
 	holdsYarn: false,
-	wish
+	options
 });
 
 /** Ideas for later: no yarn is held for them, so that the stall's order finds what it needs. */
@@ -182,7 +187,7 @@ const thought: Project[] = [
 	},
 	{
 		...project('flags', 'Quay flags', 13, {}),
-		wish: {
+		options: {
 			recipe: 'bunting',
 			flags: 5,
 			yarns: [id('bw-rust'), id('bw-foam')],
@@ -260,11 +265,11 @@ const thought: Project[] = [
 	}
 ];
 
-await loadRecipes(thought.map((p) => p.wish.recipe));
+await loadRecipes(thought.map((p) => p.options.recipe));
 /** Only what means something to its own recipe. */
-const own = (wish: Wish): Wish => recipeFor(wish)!.options.parse(wish) as Wish;
+const own = (options: Options): Options => recipeFor(options)!.options.parse(options) as Options;
 export const projects: Project[] = thought.map((p) => ({
 	...p,
-	wish: own(p.wish),
+	options: own(p.options),
 	...(IDEAS.has(p.id) && { holdsYarn: false })
 }));

@@ -115,15 +115,15 @@ function readBackup(bytes: Uint8Array, progress: Progress, withBench = false): O
 
 /** The benches of some project files, made one. */
 function benchesOf(files: readonly ProjectFile[]): Bench {
-	const of = <T extends object>(list: (b: Bench) => readonly T[], key: keyof T): T[] => [
+	const listed = <T extends object>(list: (b: Bench) => readonly T[], key: keyof T): T[] => [
 		...new Map(files.flatMap((f) => list(f.bench)).map((x) => [x[key], x])).values()
 	];
 	return {
-		machines: of((b) => b.machines, 'id'),
-		yarns: of((b) => b.yarns, 'id'),
-		swatches: of((b) => b.swatches, 'id'),
-		tests: of((b) => b.tests, 'id'),
-		evidence: of((b) => b.evidence, 'resultId')
+		machines: listed((b) => b.machines, 'id'),
+		yarns: listed((b) => b.yarns, 'id'),
+		swatches: listed((b) => b.swatches, 'id'),
+		tests: listed((b) => b.tests, 'id'),
+		evidence: listed((b) => b.evidence, 'resultId')
 	};
 }
 

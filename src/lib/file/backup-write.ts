@@ -1,4 +1,4 @@
-import { at, last } from '../core/quantity/sure';
+import { entryAt, last } from '../core/quantity/sure';
 import { strToU8, zipSync } from 'fflate';
 import { APART_FORMAT, BENCH_FORMAT, ORDERS_FORMAT, type Apart } from './backup-format';
 import { readAny } from './backup-read';
@@ -123,7 +123,7 @@ export function writeBackups(all: Everything, apart: readonly Apart[] = []): Uin
 
 /** A backup in one zip. */
 export const writeBackup = (all: Everything, apart: readonly Apart[] = []): Uint8Array =>
-	at(writeBackups(all, apart), 0);
+	entryAt(writeBackups(all, apart), 0);
 
 /**
  * One project with what it uses, as text that opens again.

@@ -1,4 +1,4 @@
-import { at } from '../core/quantity/sure';
+import { entryAt } from '../core/quantity/sure';
 import { strFromU8 } from 'fflate';
 import { refuse, type Opened } from './refusal';
 
@@ -17,7 +17,7 @@ function tooMuch(bytes: Uint8Array): 'deep' | 'many' | null {
 	let depth = 0;
 	let values = 0;
 	for (let i = 0; i < bytes.length; i++) {
-		const byte = at(bytes, i);
+		const byte = entryAt(bytes, i);
 		if (byte === QUOTE) {
 			for (i++; i < bytes.length && bytes[i] !== QUOTE; i++) if (bytes[i] === BACKSLASH) i++;
 		} else if (byte === COMMA || OPENS.has(byte)) {

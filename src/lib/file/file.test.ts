@@ -31,7 +31,7 @@ import {
 	type ProjectFile
 } from './project-file';
 
-const uses = (p: (typeof harbour.projects)[number]) => new Set<string>(yarnsOf(p.wish));
+const uses = (p: (typeof harbour.projects)[number]) => new Set<string>(yarnsOf(p.options));
 const fileOf = (i = 0): ProjectFile => snapshot(harbour, harbour.projects[i]!);
 
 describe('a project file', () => {
@@ -88,9 +88,9 @@ describe('a project file', () => {
 
 	it('a damaged one is refused with the path in it', () => {
 		const text = broken((f) => {
-			(f.project as { wish: { head: unknown } }).wish.head = { kind: 'measured', cm: -3 };
+			(f.project as { options: { head: unknown } }).options.head = { kind: 'measured', cm: -3 };
 		});
-		expect(refused(text)).toMatchObject({ code: 'damaged', path: 'project.wish.head.cm' });
+		expect(refused(text)).toMatchObject({ code: 'damaged', path: 'project.options.head.cm' });
 		const cut = broken((f) => delete (f.bench as Record<string, unknown>).yarns);
 		expect(refused(cut)).toMatchObject({ path: 'bench.yarns' });
 		// A gauge no yarn has, such as 400 stitches in 10 cm, does not come in by a file either.
@@ -340,7 +340,8 @@ describe('files of earlier versions', () => {
 		if (!opened.ok) throw new Error(opened.refusal.path);
 		const { version, ...kept } = opened.value;
 		expect(version).toBe(VERSION);
-		expect({ ...kept, version: 3 }).toEqual(JSON.parse(text));
+		const { options: wish, ...project } = kept.project;
+		expect({ ...kept, version: 3, project: { ...project, wish } }).toEqual(JSON.parse(text));
 		expect(plan(kept.project, kept.bench).ok).toBe(true);
 		const backup = readAny(new Uint8Array(old('backup-v3.zip')));
 		if (!backup.ok) throw new Error(backup.refusal.path);
@@ -363,8 +364,8 @@ describe('what was expected is said in words', () => {
 		['project.name', 7, 'project.name: text'],
 		['project.createdAt', 'soon', 'project.createdAt: a number'],
 		['bench.yarns', {}, 'bench.yarns: a list'],
-		['project.wish.closing', 'glue', 'project.wish.closing: one of “gather”'],
-		['project.wish.recipe', 'sail', 'project.wish.recipe: one of “lined-hat”'],
+		['project.options.closing', 'glue', 'project.options.closing: one of “gather”'],
+		['project.options.recipe', 'sail', 'project.options.recipe: one of “lined-hat”'],
 		['project.name', 'x'.repeat(900), 'project.name: at most'],
 		['bench.machines.0.pins', 4.5, 'bench.machines[0].pins: a whole number']
 	])('%s', (path, value, said) => {

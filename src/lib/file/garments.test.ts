@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { A, B, benchOf, M48, projectOf } from '../../../tests/support/bench';
 import { GARMENTS } from '../core/model/kinds';
-import { garmentOptions, type GarmentWish } from '../core/recipe/garments/options';
+import { garmentOptions, type GarmentOptions } from '../core/recipe/garments/options';
 import { project as projectSchema } from '../core/model/project';
 import { plan } from '../core/plan';
 import { garmentDefaults } from '../core/recipe/garments/start';
@@ -10,10 +10,10 @@ import { yarnsOf, withYarn } from '../core/recipe/uses';
 import { openProject, readProject, VERSION, writeProject } from './project-file';
 
 const bench = benchOf({ yarns: [A, B] });
-const fileOf = (wish: GarmentWish) => ({
+const fileOf = (options: GarmentOptions) => ({
 	format: 'tomble-project' as const,
 	version: VERSION,
-	project: projectSchema.parse({ ...projectOf(), wish }),
+	project: projectSchema.parse({ ...projectOf(), options }),
 	bench,
 	events: [],
 	results: []
@@ -22,15 +22,15 @@ const fileOf = (wish: GarmentWish) => ({
 describe('a garment in a file', () => {
 	it('comes back as it was written, and plans the same', () => {
 		for (const kind of GARMENTS) {
-			const wish: GarmentWish = garmentOptions(kind).parse({
+			const options: GarmentOptions = garmentOptions(kind).parse({
 				...garmentDefaults(kind, bench)!,
 				measures: { chest: 91.5, width: 33 },
 				alone: [{ piece: 'front-left', measure: 'length', cm: 55 }]
-			}) as GarmentWish;
-			const file = fileOf(wish as never);
+			}) as GarmentOptions;
+			const file = fileOf(options as never);
 			const opened = readProject(writeProject(file as never));
 			if (!opened.ok) throw new Error(opened.refusal.path);
-			expect(opened.value.project.wish).toEqual(wish);
+			expect(opened.value.project.options).toEqual(options);
 			expect(plan(opened.value.project, opened.value.bench)).toEqual(plan(file.project, bench));
 		}
 	});
@@ -47,7 +47,7 @@ describe('a garment in a file', () => {
 		const good = garmentDefaults('free-garment', bench)!;
 		const vest = garmentDefaults('vest', bench)!;
 		const blanket = garmentDefaults('blanket', bench)!;
-		const bad: [object, RegExp, GarmentWish?][] = [
+		const bad: [object, RegExp, GarmentOptions?][] = [
 			[{ measures: { chest: -4 } }, /measures/, vest],
 			[{ measures: { elbow: 40 } }, /measures/, vest],
 			[{ ease: 900 }, /ease/, vest],
@@ -73,7 +73,10 @@ describe('a garment in a file', () => {
 			[{ card: { ...good.card, every: 0 } }, /card/]
 		];
 		for (const [patch, path, whole = good] of bad) {
-			const file = { ...fileOf(good), project: { ...projectOf(), wish: { ...whole, ...patch } } };
+			const file = {
+				...fileOf(good),
+				project: { ...projectOf(), options: { ...whole, ...patch } }
+			};
 			const opened = openProject(file);
 			if (opened.ok) throw new Error(`taken: ${JSON.stringify(patch)}`);
 			expect(opened.refusal.code).toBe('damaged');
@@ -97,18 +100,18 @@ describe('a garment in a file', () => {
 			Array.from({ length: 60 }, (_, i) => ({ x: i % 2, y: i }))
 		];
 		for (const left of odd) {
-			const wish = { ...good, pieces: [{ ...piece, left }], seams: [] };
-			const p = plan({ ...projectOf(), machineId: M48.id, wish }, bench);
+			const options = { ...good, pieces: [{ ...piece, left }], seams: [] };
+			const p = plan({ ...projectOf(), machineId: M48.id, options }, bench);
 			expect(p.ok).toBe(true);
 			expect(p.findings.some((f) => f.severity === 'stop')).toBe(true);
 		}
 	});
 
 	it('a yarn is put in the place of another wherever it stands', () => {
-		const wish = { ...garmentDefaults('blanket', bench)!, yarns: [A.id, B.id, A.id] };
-		expect(withYarn(wish, A.id, B.id).yarns).toEqual([B.id, B.id, B.id]);
-		expect(yarnsOf(wish)).toEqual([A.id, B.id]);
+		const options = { ...garmentDefaults('blanket', bench)!, yarns: [A.id, B.id, A.id] };
+		expect(withYarn(options, A.id, B.id).yarns).toEqual([B.id, B.id, B.id]);
+		expect(yarnsOf(options)).toEqual([A.id, B.id]);
 		// Its rows follow from its measures.
-		expect(recipeFor(wish)!.withRows).toBeUndefined();
+		expect(recipeFor(options)!.withRows).toBeUndefined();
 	});
 });

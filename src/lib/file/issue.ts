@@ -1,4 +1,4 @@
-import { at } from '../core/quantity/sure';
+import { entryAt } from '../core/quantity/sure';
 import type * as z from 'zod';
 
 const TYPES: Record<string, string> = {
@@ -17,7 +17,7 @@ const MOST_NAMED = 8;
 const oneOf = (values: readonly unknown[]): string => {
 	const named = values.slice(0, MOST_NAMED).map((v) => `“${String(v)}”`);
 	const more = values.length - named.length;
-	if (values.length === 1) return at(named, 0);
+	if (values.length === 1) return entryAt(named, 0);
 	return `one of ${named.join(', ')}${more > 0 ? ` and ${more} more` : ''}`;
 };
 

@@ -2,12 +2,12 @@ import { project } from '../core/model/project';
 import { entryOf, RECIPES } from '../core/recipe';
 
 /** A project of a recipe that there is; its options are held to that recipe's own once it is loaded. */
-export const knownProject = project.superRefine(({ wish: { recipe } }, ctx) => {
+export const knownProject = project.superRefine(({ options: { recipe } }, ctx) => {
 	if (entryOf(recipe)) return;
 	ctx.addIssue({
 		code: 'invalid_value',
 		values: RECIPES.map((r) => r.id),
-		path: ['wish', 'recipe'],
+		path: ['options', 'recipe'],
 		input: recipe
 	});
 });

@@ -35,8 +35,8 @@ export function withOwnIds(
 ): RunEvent[] {
 	const renamed = new Map<string, string>();
 	for (const e of events) {
-		const of = owner(e.id);
-		if (of !== undefined && of !== e.projectId)
+		const itsProject = owner(e.id);
+		if (itsProject !== undefined && itsProject !== e.projectId)
 			renamed.set(
 				`${e.projectId} ${e.id}`,
 				`${e.id.slice(0, ID_KEPT)}~${print32(`${e.projectId} ${e.id}`)}`

@@ -1,8 +1,8 @@
 import { strToU8 } from 'fflate';
 import * as z from 'zod';
 import { machine, swatch, yarn, yarnTest } from '../core/model/bench';
-import { wish } from '../core/model/wish-schema';
-import { optionsOf } from '../core/model/wish';
+import { options } from '../core/model/any-options';
+import { schemaOf } from '../core/model/options';
 import { RECIPES } from '../core/recipe';
 import { parseJson } from './bounded';
 import { readList, type Unread } from './lists';
@@ -15,6 +15,7 @@ import {
 	projectFrom1,
 	projectFrom2,
 	projectFrom4,
+	projectFrom5,
 	resultFrom4
 } from './upgrade';
 import { MOST_EVENTS } from '../core/model/kinds';
@@ -31,7 +32,7 @@ import { knownProject } from './known-project';
 
 /** The one current version of the project file; see docs/file-format.md. */
 export const FORMAT = 'tomble-project';
-export const VERSION = 5;
+export const VERSION = 6;
 
 /** A project with a snapshot of all it uses, so that it means the same elsewhere. */
 export const projectFile = z.object({
@@ -101,7 +102,15 @@ const MIGRATIONS: Record<number, Migration> = {
 					)
 				: results
 		};
-	}
+	},
+	5: (file) => ({
+		...file,
+		version: 6,
+		project:
+			typeof file.project === 'object' && file.project !== null
+				? projectFrom5(file.project as Record<string, unknown>)
+				: file.project
+	})
 };
 
 /** A project file, and what of it does not read where that is allowed. */
@@ -239,10 +248,10 @@ export const projectFileSchema = () =>
 		io: 'input',
 		// What a file may hold of each recipe, written out.
 		override: ({ zodSchema, jsonSchema }) => {
-			if (zodSchema !== (wish as unknown)) return;
+			if (zodSchema !== (options as unknown)) return;
 			for (const key of Object.keys(jsonSchema)) Reflect.deleteProperty(jsonSchema, key);
-			const known = RECIPES.flatMap(({ id }) => optionsOf(id) ?? []).map((options) => {
-				const one = z.toJSONSchema(options, { io: 'input' });
+			const known = RECIPES.flatMap(({ id }) => schemaOf(id) ?? []).map((schema) => {
+				const one = z.toJSONSchema(schema, { io: 'input' });
 				Reflect.deleteProperty(one, '$schema');
 				return one;
 			});

@@ -1,7 +1,7 @@
 /** Why a file is refused, and where in it. */
 export interface Refusal {
 	readonly code: 'not-json' | 'foreign' | 'newer' | 'damaged' | 'too-large' | 'empty';
-	/** Path in the file, like `project.wish.head`, where one is known. */
+	/** Path in the file, like `project.options.head`, where one is known. */
 	readonly path: string;
 	/** What was expected there. */
 	readonly expected: string;

@@ -5,13 +5,13 @@ import { VERSION, type ProjectFile } from './project-file';
 
 /** One project with the part of the bench that it uses. */
 export function snapshot(all: Everything, project: Project): ProjectFile {
-	const named = new Set<string>(yarnsOf(project.wish));
+	const named = new Set<string>(yarnsOf(project.options));
 	// A yarn held together is nothing without its parts.
 	const parts = all.bench.yarns
 		.filter((y) => named.has(y.id))
 		.flatMap((y) => y.heldTogether.map((h) => h.yarnId));
 	const uses = new Set<string>([...named, ...parts]);
-	const on = new Set<string>([project.machineId, ...machinesOf(project.wish)]);
+	const on = new Set<string>([project.machineId, ...machinesOf(project.options)]);
 	return {
 		format: 'tomble-project',
 		version: VERSION,

@@ -179,17 +179,17 @@ export function resultFrom4(result: Rec, wish: unknown): Rec {
 export function eventsFrom4(events: readonly Rec[]): Rec[] {
 	const places = new Map<string, number[]>();
 	const parsed = events.map((e) => {
-		const of = /^edge-([a-z]+)-(\d+)$/.exec(String(e.type === 'step' ? e.step : ''));
-		if (!of) return null;
-		const key = `${String(e.projectId)} ${of[1]!}`;
-		const at = Number(of[2]);
+		const edge = /^edge-([a-z]+)-(\d+)$/.exec(String(e.type === 'step' ? e.step : ''));
+		if (!edge) return null;
+		const key = `${String(e.projectId)} ${edge[1]!}`;
+		const at = Number(edge[2]);
 		const known = places.get(key) ?? [];
 		if (!known.includes(at))
 			places.set(
 				key,
 				[...known, at].sort((a, b) => a - b)
 			);
-		return { key, name: of[1]!, at };
+		return { key, name: edge[1]!, at };
 	});
 	return events.map((e, i) => {
 		const p = parsed[i];
@@ -198,3 +198,6 @@ export function eventsFrom4(events: readonly Rec[]): Rec[] {
 		return { ...e, step: `edge-${p.name}${nth > 0 ? `-${nth + 1}` : ''}` };
 	});
 }
+
+/** Up to version 5 what a maker asked of a recipe was called a wish. */
+export const projectFrom5 = ({ wish, ...project }: Rec): Rec => ({ ...project, options: wish });

@@ -1,4 +1,4 @@
-import { at as entryAt } from '../core/quantity/sure';
+import { entryAt } from '../core/quantity/sure';
 import { PDFDocument, StandardFonts } from 'pdf-lib';
 import type { Sheet, SheetPiece } from '../core/sheet/sheet';
 import { printable } from './printable';

@@ -1,4 +1,4 @@
-import Dexie, { type EntityTable } from 'dexie';
+import Dexie, { type EntityTable, type Transaction } from 'dexie';
 import type { Machine, Swatch, Yarn, YarnTest } from '../core/model/bench';
 import type { Order } from '../core/model/order';
 import type { Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
@@ -9,6 +9,7 @@ import {
 	projectFrom1,
 	projectFrom2,
 	projectFrom4,
+	projectFrom5,
 	resultFrom4,
 	swatchFrom1,
 	yarnFrom1
@@ -31,6 +32,19 @@ export interface Card {
 
 /** An event with its place in the order of writing. */
 export type StoredEvent = RunEvent & { seq?: number };
+
+/** What was begun by rules that have changed since keeps what it was begun by. */
+const from4 = async (tx: Transaction) => {
+	const begun = new Set<unknown>(await tx.table('events').orderBy('projectId').uniqueKeys());
+	for (const id of await tx.table('results').orderBy('projectId').uniqueKeys()) begun.add(id);
+	const projects = await tx.table<Record<string, unknown>>('projects').toArray();
+	await tx.table('projects').bulkPut(projects.map((p) => projectFrom4(p, begun.has(p.id))));
+	const events = await tx.table<Record<string, unknown>>('events').orderBy('seq').toArray();
+	await tx.table('events').bulkPut(eventsFrom4(events));
+	const wishes = new Map(projects.map((p) => [p.id, p.wish]));
+	const results = await tx.table<Record<string, unknown>>('results').toArray();
+	await tx.table('results').bulkPut(results.map((r) => resultFrom4(r, wishes.get(r.projectId))));
+};
 
 /**
  * The maker's data, in the browser. Strict durability: a transaction that has completed is on disk,
@@ -99,21 +113,14 @@ export class TombleDb extends Dexie {
 		// Recipes and orders were added, and nothing changed in what there was: the number keeps an older Tomble, which would not know
 		// them, from opening them.
 		this.version(4).stores({ orders: 'id, createdAt' });
-		// The tables stay; what was begun by rules that have changed since keeps what it was begun by.
-		this.version(5)
-			.stores({ cards: 'projectId' })
+		// The tables stay, and there is one for drawn plans.
+		this.version(5).stores({ cards: 'projectId' }).upgrade(from4);
+		// What is asked of a recipe goes by the name its recipe has for it: options.
+		this.version(6)
+			.stores({})
 			.upgrade(async (tx) => {
-				const begun = new Set<unknown>(await tx.table('events').orderBy('projectId').uniqueKeys());
-				for (const id of await tx.table('results').orderBy('projectId').uniqueKeys()) begun.add(id);
 				const projects = await tx.table<Record<string, unknown>>('projects').toArray();
-				await tx.table('projects').bulkPut(projects.map((p) => projectFrom4(p, begun.has(p.id))));
-				const events = await tx.table<Record<string, unknown>>('events').orderBy('seq').toArray();
-				await tx.table('events').bulkPut(eventsFrom4(events));
-				const wishes = new Map(projects.map((p) => [p.id, p.wish]));
-				const results = await tx.table<Record<string, unknown>>('results').toArray();
-				await tx
-					.table('results')
-					.bulkPut(results.map((r) => resultFrom4(r, wishes.get(r.projectId))));
+				await tx.table('projects').bulkPut(projects.map(projectFrom5));
 			});
 	}
 }

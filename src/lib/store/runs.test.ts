@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Project, RunEvent } from '../core/model/project';
-import type { GarlandWish, ToyWish } from '../core/recipe/things/options';
+import type { GarlandOptions, ToyOptions } from '../core/recipe/things/options';
 import { pieceMachine } from '../core/recipe/uses';
 import { harbour } from '../demo/harbour';
 import { TombleDb } from './db';
@@ -41,21 +41,21 @@ const row = (of: Project, piece: string, i: number): RunEvent => ({
 
 describe('the machine a piece is made on', () => {
 	it('is the one its part names, for every copy of it; else the project’s', () => {
-		expect(pieceMachine(seal.wish, 'part-muzzle')).toBe(SMALL);
-		expect(pieceMachine(seal.wish, 'part-flipper.2')).toBe(SMALL);
-		expect(pieceMachine(seal.wish, 'part-body')).toBeNull();
-		expect(pieceMachine(seal.wish, 'part-gone')).toBeNull();
+		expect(pieceMachine(seal.options, 'part-muzzle')).toBe(SMALL);
+		expect(pieceMachine(seal.options, 'part-flipper.2')).toBe(SMALL);
+		expect(pieceMachine(seal.options, 'part-body')).toBeNull();
+		expect(pieceMachine(seal.options, 'part-gone')).toBeNull();
 	});
 	it('is the one a thing on a garland names, by its place in the list', () => {
-		const wish = garland.wish as GarlandWish;
-		expect(wish.items[3]!.on).toBe(BIG);
-		expect(pieceMachine(wish, 'item-4-1')).toBe(BIG);
-		expect(pieceMachine(wish, 'item-4-2.3')).toBe(BIG);
-		expect(pieceMachine(wish, 'item-1-1')).toBeNull();
-		expect(pieceMachine(wish, 'cord')).toBeNull();
+		const options = garland.options as GarlandOptions;
+		expect(options.items[3]!.on).toBe(BIG);
+		expect(pieceMachine(options, 'item-4-1')).toBe(BIG);
+		expect(pieceMachine(options, 'item-4-2.3')).toBe(BIG);
+		expect(pieceMachine(options, 'item-1-1')).toBeNull();
+		expect(pieceMachine(options, 'cord')).toBeNull();
 	});
 	it('is the project’s for what is one piece', () => {
-		expect(pieceMachine(project('keeper').wish, 'tube')).toBeNull();
+		expect(pieceMachine(project('keeper').options, 'tube')).toBeNull();
 	});
 });
 
@@ -93,7 +93,7 @@ describe('what is learned at the crank', () => {
 });
 
 it('a toy whose part changes machine takes what was learned with it', () => {
-	const wish = seal.wish as ToyWish;
-	const moved: ToyWish = { ...wish, parts: wish.parts.map((p) => ({ ...p, on: null })) };
+	const options = seal.options as ToyOptions;
+	const moved: ToyOptions = { ...options, parts: options.parts.map((p) => ({ ...p, on: null })) };
 	expect(pieceMachine(moved, 'part-muzzle')).toBeNull();
 });

@@ -20,7 +20,7 @@ export async function faultPins(db: TombleDb): Promise<ReadonlyMap<string, numbe
 
 /** The machine a piece of a project is made on. */
 const machineOf = (project: Project, piece: string): string =>
-	pieceMachine(project.wish, piece) ?? project.machineId;
+	pieceMachine(project.options, piece) ?? project.machineId;
 
 /** Events of the last while, of all projects: for breaks. */
 export const eventsSince = async (db: TombleDb, since: number): Promise<RunEvent[]> =>

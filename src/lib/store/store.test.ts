@@ -188,7 +188,7 @@ describe('what teaches', () => {
 			minutes: 15,
 			heightWornCm: null,
 			rowsKnitted: made.pieces[0]!.mainRows,
-			shows: recipeFor(project.wish)!.shows(project.wish),
+			shows: recipeFor(project.options)!.shows(project.options),
 			tailMetres: tailMetres(made.pieces),
 			note: '',
 			...result
@@ -201,7 +201,7 @@ describe('what teaches', () => {
 		expect(await nextHat('watchcap', (p) => p, {})).toEqual({ moved: 0, taught: 0 });
 		await db.results.clear();
 		const cord = (p: Project) =>
-			({ ...p, wish: { ...p.wish, recipe: 'cord', pins: 3 } }) as Project;
+			({ ...p, options: { ...p.options, recipe: 'cord', pins: 3 } }) as Project;
 		expect(await nextHat('harbourlight', cord, {})).toEqual({ moved: 0, taught: 0 });
 		await db.results.clear();
 		expect(await nextHat('harbourlight', (p) => p, { rowsKnitted: 19 })).toEqual({

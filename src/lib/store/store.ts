@@ -62,7 +62,7 @@ export async function writeSettings(db: TombleDb, change: Partial<Settings>): Pr
 
 function namedYarns(project: Project): ReturnType<typeof yarnsOf> {
 	try {
-		return yarnsOf(project.wish);
+		return yarnsOf(project.options);
 	} catch {
 		return [];
 	}

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { anyProject } from '../../../tests/support/any-wish';
+import { anyProject } from '../../../tests/support/some-options';
 import { seeded } from '../../../tests/support/random';
 import type { Project, RunEvent } from '../core/model/project';
 import { harbour } from '../demo/harbour';
@@ -143,7 +143,7 @@ describe('a backup of the store', () => {
 		await seedIfEmpty(db, harbour);
 		const [p, s, o] = [harbour.projects[0]!, harbour.bench.swatches[0]!, harbour.orders[0]!];
 		const bad = {
-			projects: { ...p, id: 'bad-p', wish: { ...p.wish, recipe: 'sail' } },
+			projects: { ...p, id: 'bad-p', options: { ...p.options, recipe: 'sail' } },
 			swatches: { ...s, id: 'bad-s', readings: undefined },
 			orders: { ...o, id: 'bad-o', lines: undefined }
 		};

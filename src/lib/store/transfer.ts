@@ -17,7 +17,7 @@ export async function readStore(
 		db.events.orderBy('seq').toArray()
 	]);
 	// What no file could carry travels apart: each project is held to its own recipe's options.
-	await loadRecipes(records.projects.map((p) => p.wish.recipe)).catch(() => undefined);
+	await loadRecipes(records.projects.map((p) => p.options.recipe)).catch(() => undefined);
 	const { sound, unsound } = soundRecords(records);
 	const events = apart(
 		'events',

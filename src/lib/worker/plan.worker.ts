@@ -25,7 +25,8 @@ function stallOrder(order: Order, projects: readonly Project[], bench: Bench) {
 }
 export type StallOrder = ReturnType<typeof stallOrder>;
 
-const recipesOf = (projects: readonly Project[]) => loadRecipes(projects.map((p) => p.wish.recipe));
+const recipesOf = (projects: readonly Project[]) =>
+	loadRecipes(projects.map((p) => p.options.recipe));
 
 /** Core behind a worker: for what takes longer than a frame. Recipes are loaded as they are asked for. */
 const api = {

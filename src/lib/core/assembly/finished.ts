@@ -1,4 +1,4 @@
-import { at as entryAt } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import { scale, type Estimate } from '../quantity/estimate';
 import type { FaceBand, TuckedTube } from './tucked-tube';
 import { asWorn, widthStrain, wornFactor } from './wear';

@@ -1,4 +1,4 @@
-import { at as entryAt } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import type { AssemblyStep, Edge } from './assembly';
 import { foldsOf, lay, type Laid } from './layers';
 import { RING_DEPTH, type Point, type Rung, type StageInput, type Trim } from './stage';

@@ -1,4 +1,4 @@
-import { at as entryAt, last } from '../quantity/sure';
+import { entryAt, last } from '../quantity/sure';
 import { foldsOf } from './layers';
 import { RING_DEPTH, type Point, type Rung, type StageInput } from './stage';
 

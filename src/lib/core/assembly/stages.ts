@@ -1,4 +1,4 @@
-import { at as entryAt } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import type { AssemblyStep, Edge } from './assembly';
 import { foldsOf, lay, type Laid } from './layers';
 import type { Band, Rung, Stage, StageInput } from './stage';

@@ -1,4 +1,4 @@
-import { at, last as lastOf } from '../quantity/sure';
+import { entryAt, last as lastOf } from '../quantity/sure';
 import { MOST_EDGE_POINTS, MOST_PIECE_CM } from '../quantity/bounds';
 import { tidy } from '../quantity/parse';
 import { reachable } from '../shaping/counts';
@@ -145,7 +145,7 @@ export function readShaping(text: string, theirs: TheirGauge): ReadShaping {
 	const outline = outlineOf(w, theirs);
 	const widens = SIDES.some((s) => w.edges[s].some((p) => p.off < 0));
 	const narrows = SIDES.some((s) =>
-		w.edges[s].some((p, i, all) => i > 0 && p.off > at(all, i - 1).off)
+		w.edges[s].some((p, i, all) => i > 0 && p.off > entryAt(all, i - 1).off)
 	);
 	const turned = widens && !narrows;
 	const large = tooLarge(outline);

@@ -1,4 +1,4 @@
-import { at, got } from '../quantity/sure';
+import { entryAt, got } from '../quantity/sure';
 import { yarnAmount, type YarnAmount } from './amount';
 import type { Yarn } from '../model/bench';
 import type { KnittedPiece } from './piece';
@@ -22,7 +22,7 @@ export interface HandYarn {
 
 /** Yarn of all pieces and their copies, by yarn. At which row it runs out is known where there is one piece. */
 export function amountsOf({ yarns, knitted, hand }: Input): YarnAmount[] {
-	const alone = knitted.length === 1 && at(knitted, 0).piece.count === 1;
+	const alone = knitted.length === 1 && entryAt(knitted, 0).piece.count === 1;
 	return yarns.flatMap((of, yarn) => {
 		const takes = knitted.filter((k) => (k.stitches.get(yarn) ?? 0) > 0);
 		const handMetres = hand.reduce((t, h) => t + (h.yarn === yarn ? h.metres : 0), 0);
@@ -37,7 +37,7 @@ export function amountsOf({ yarns, knitted, hand }: Input): YarnAmount[] {
 		const stitchesOn = machines.map((machine) => {
 			const there = takes.filter((k) => k.piece.machine === machine);
 			return {
-				gauge: at(at(there, 0).piece.gauges, yarn),
+				gauge: entryAt(entryAt(there, 0).piece.gauges, yarn),
 				stitches: there.reduce((t, k) => t + got(k.stitches, yarn) * k.piece.count, 0)
 			};
 		});
@@ -47,7 +47,7 @@ export function amountsOf({ yarns, knitted, hand }: Input): YarnAmount[] {
 				of,
 				stitchesOn,
 				handMetres,
-				runs: alone ? at(knitted, 0).piece.runs : [],
+				runs: alone ? entryAt(knitted, 0).piece.runs : [],
 				tails: knitted.flatMap((k) =>
 					Array.from({ length: k.piece.count }, () =>
 						k.piece.tails.filter((t) => t.yarn === yarn)

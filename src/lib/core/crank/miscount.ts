@@ -1,4 +1,4 @@
-import { at } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import type { Gauge } from '../bench/gauge/gauge';
 import { estimate, type Estimate } from '../quantity/estimate';
 import type { YarnRun } from '../simulate/fabric';
@@ -49,9 +49,9 @@ export function byLength(
 	}
 ): Found {
 	const longer = piece.hanging ? 1 + HANGING.longer : 1;
-	let left = cm / longer + (piece.hem ?? 0) / 2 / at(piece.gauges, 0).rowsPerCm.mean;
+	let left = cm / longer + (piece.hem ?? 0) / 2 / entryAt(piece.gauges, 0).rowsPerCm.mean;
 	let rows = 0;
-	let gauge = at(piece.gauges, 0);
+	let gauge = entryAt(piece.gauges, 0);
 	for (const run of piece.runs) {
 		gauge = piece.gauges[run.yarn] ?? gauge;
 		const length = (run.to - run.from) / gauge.rowsPerCm.mean;

@@ -1,4 +1,4 @@
-import { at as entryAt } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import { median, sampleStandardDeviation } from 'simple-statistics';
 import { PRIOR_SECONDS_PER_ROW, PRIOR_RELATIVE_SD } from './time';
 import type { RunEvent } from '../model/project';

@@ -1,4 +1,4 @@
-import { at as entryAt, last as lastOf } from '../quantity/sure';
+import { entryAt, last as lastOf } from '../quantity/sure';
 import type { YarnAmount } from './amount';
 import type { Edge } from '../assembly/assembly';
 import type { PieceEdge } from '../assembly/joint';

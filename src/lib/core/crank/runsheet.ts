@@ -1,4 +1,4 @@
-import { at as entryAt } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import { JOIN_TAIL_CM, WASTE_TAIL_CM, type Tail, type TailUse } from './tails';
 import type { Machine } from '../model/bench';
 import { isSpare } from '../program/program';

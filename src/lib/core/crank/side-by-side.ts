@@ -1,4 +1,4 @@
-import { at } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import type { RunEvent } from '../model/project';
 import { foldRun, nextPlace, pieceOf } from './run';
 
@@ -21,11 +21,11 @@ export function sideBySide(mine: readonly RunEvent[], theirs: readonly RunEvent[
 		const [a, b] = [rowsOf(onlyMine), rowsOf(onlyTheirs)];
 		if (a.length === 0 || b.length === 0) return [];
 		const counts = [onlyMine, onlyTheirs].map((own) => foldRun([...both, ...own], piece).done);
-		const ids = [at(a, 0).id, at(b, 0).id].sort();
+		const ids = [entryAt(a, 0).id, entryAt(b, 0).id].sort();
 		return [
 			{
 				id: `two-${ids.join('-')}`.slice(0, 64),
-				projectId: at(a, 0).projectId,
+				projectId: entryAt(a, 0).projectId,
 				at: Math.max(...a.map((e) => e.at), ...b.map((e) => e.at)),
 				n: nextPlace(all),
 				type: 'doubt',

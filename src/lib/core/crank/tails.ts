@@ -1,4 +1,4 @@
-import { at as entryAt } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import type { Edge } from '../assembly/assembly';
 import type { YarnRun } from '../simulate/fabric';
 import { own, worked, type Working } from '../quantity/working';

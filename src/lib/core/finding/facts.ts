@@ -13,7 +13,7 @@ import type { Fix } from './fix';
 /** All that the rules may look at; what is made and what comes of it are a recipe's own, for its own rules. */
 export interface Facts<W = unknown, F = unknown> {
 	readonly project: Project;
-	readonly wish: W;
+	readonly options: W;
 	readonly finished: F;
 	readonly machine: Machine;
 	readonly yarns: readonly Yarn[];

@@ -16,7 +16,7 @@ import {
 } from '../../../../tests/support/bench';
 import type { Swatch } from '../model/bench';
 import type { Bench } from '../model/project';
-import type { LinedHatWish } from '../recipe/hats/options';
+import type { LinedHatOptions } from '../recipe/hats/options';
 import { plan } from '../plan';
 import { wordFinding } from '../finding/says';
 import { wordFix } from '../finding/fix';
@@ -33,7 +33,7 @@ const withYarn = (patch: Parameters<typeof yarnOf>[1]): Bench =>
 /** Two settled readings of a usual gauge: the plain case in which nothing is said. */
 const QUIET = withReadings(readingOf(12, 20), readingOf(12, 20.2));
 
-type Case = [FindingCode, Partial<LinedHatWish>, Bench];
+type Case = [FindingCode, Partial<LinedHatOptions>, Bench];
 const CASES: Case[] = [
 	['no-swatch', {}, benchOf({ swatches: [] })],
 	['fresh-only', {}, withReadings(readingOf(12, 20, 'fresh'))],
@@ -105,8 +105,8 @@ const CASES: Case[] = [
 ];
 
 describe('each judgement', () => {
-	it.each(CASES)('%s is made where it is due', (code, wish, bench) => {
-		const p = planned(projectOf(wish), bench);
+	it.each(CASES)('%s is made where it is due', (code, options, bench) => {
+		const p = planned(projectOf(options), bench);
 		expect(codes(p)).toContain(code);
 		const f = p.findings.find((x) => x.code === code)!;
 		const words = wordFinding(f, { units: 'cm', yarnName: (i) => p.yarns[i]!.colourName });
@@ -157,10 +157,10 @@ describe('each judgement', () => {
 });
 
 describe('accepting', () => {
-	const wish = { scheme: two(5) };
+	const options = { scheme: two(5) };
 	it('quiets a finding by its key, and only that one', () => {
-		const f = planned(projectOf(wish), QUIET).findings.find((x) => x.code === 'lining-lip')!;
-		const p = planned(projectOf(wish, { accepted: [f.key] }), QUIET);
+		const f = planned(projectOf(options), QUIET).findings.find((x) => x.code === 'lining-lip')!;
+		const p = planned(projectOf(options, { accepted: [f.key] }), QUIET);
 		expect(p.findings.filter((x) => x.accepted).map((x) => x.code)).toEqual(['lining-lip']);
 	});
 

@@ -9,15 +9,15 @@ export type Label = readonly (string | { readonly cm: number })[];
 export interface Fix {
 	readonly label: Label;
 	/** What is put in the place of the same options. */
-	readonly wish?: Readonly<Record<string, unknown>>;
+	readonly options?: Readonly<Record<string, unknown>>;
 	readonly project?: { readonly useFresh?: boolean; readonly trims?: Trim[] };
 	/** A page of the project, and what is asked of it. */
 	readonly go?: { readonly page: 'stand-ins'; readonly yarn: string };
 }
 
-export const change = (label: Label, wish: object): Fix => ({
+export const change = (label: Label, options: object): Fix => ({
 	label,
-	wish: wish as Record<string, unknown>
+	options: options as Record<string, unknown>
 });
 
 /** What the offered change does, as a verb on a button. */

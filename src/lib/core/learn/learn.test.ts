@@ -56,7 +56,7 @@ describe('what a finished hat teaches', () => {
 	it('a row count was set for the length it promised: that length is wished next', () => {
 		const byRows = projectOf({ length: { by: 'rows', rows: 128 } });
 		const l = lesson(byRows, { ...bench, evidence: learnedFrom(resultOf()) }, 128)!;
-		expect(l.nextWish.length).toEqual({ by: 'tube', as: 'flat', cm: 56 });
+		expect(l.nextOptions.length).toEqual({ by: 'tube', as: 'flat', cm: 56 });
 		expect(l.next.pieces[0]!.mainRows).toBe(122);
 	});
 
@@ -206,15 +206,15 @@ it('a project whose yarn is gone has no lesson', () => {
 describe('what came of anything else', () => {
 	const warmers = harbour.bench;
 	const made = (recipe: string) => {
-		const wish = recipeOf(recipe)!.defaults(warmers, warmers.machines[0])!;
-		return { ...harbour.projects[0]!, wish };
+		const options = recipeOf(recipe)!.defaults(warmers, warmers.machines[0])!;
+		return { ...harbour.projects[0]!, options };
 	};
 	it.each(RECIPES.map((r) => r.id))(
 		'%s is compared whole, and promises only what it teaches',
 		(id) => {
 			const project = made(id);
 			const l = lesson(project, warmers, 60)!;
-			const shows = recipeOf(id)!.shows(project.wish);
+			const shows = recipeOf(id)!.shows(project.options);
 			const r: MeasuredResult = {
 				...resultOf(),
 				when: 'rested',

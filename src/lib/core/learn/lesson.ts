@@ -1,5 +1,5 @@
 import type { Bench, MeasuredResult, Project } from '../model/project';
-import type { Wish } from '../model/wish';
+import type { Options } from '../model/options';
 import { plan, type Plan } from '../plan';
 import type { Estimate } from '../quantity/estimate';
 import { recipeFor } from '../recipe';
@@ -19,7 +19,7 @@ export interface Lesson {
 	readonly before: Plan;
 	/** The next one like it, planned with what was learned. */
 	readonly next: Plan;
-	readonly nextWish: Wish;
+	readonly nextOptions: Options;
 }
 
 /** The bench as it was before this project's results taught it anything. */
@@ -29,11 +29,11 @@ export const benchBefore = (bench: Bench, projectId: string): Bench => ({
 });
 
 /**
- * What to wish for the next one: a row count was chosen for the length it promised, so that length is wished;
- * any other wish stays, and takes its rows from the new gauge.
+ * What to ask of the next one: a row count was chosen for the length it promised, so that length is wished;
+ * any other options stays, and takes its rows from the new gauge.
  */
-export const nextWish = (wish: Wish, before: Plan): Wish =>
-	recipeFor(wish)?.asLength?.(wish, before.finished) ?? wish;
+export const nextOptions = (options: Options, before: Plan): Options =>
+	recipeFor(options)?.asLength?.(options, before.finished) ?? options;
 
 /** What a finished project teaches; undefined where it cannot be planned any more. */
 export function lesson(project: Project, bench: Bench, rowsKnitted: number): Lesson | undefined {
@@ -41,9 +41,9 @@ export function lesson(project: Project, bench: Bench, rowsKnitted: number): Les
 	const before = plan(project, old, { rows: rowsKnitted });
 	const promised = plan(project, old);
 	if (!before.ok || !promised.ok) return undefined;
-	const wish = nextWish(project.wish, promised);
-	const next = plan({ ...project, wish }, bench);
-	return next.ok ? { before, next, nextWish: wish } : undefined;
+	const options = nextOptions(project.options, promised);
+	const next = plan({ ...project, options }, bench);
+	return next.ok ? { before, next, nextOptions: options } : undefined;
 }
 
 /** The whole length of a plan's first piece as it lies; undefined where it is no matter of one length. */

@@ -106,7 +106,7 @@ export const GARMENTS = [
 ] as const;
 export type GarmentKindId = (typeof GARMENTS)[number];
 
-/** Every length a garment is made by. Of the body, or of the finished thing, as the wish says. */
+/** Every length a garment is made by. Of the body, or of the finished thing, as the options say. */
 export const MEASURES = [
 	'width',
 	'height',

@@ -15,7 +15,7 @@ import {
 	yarnTest
 } from './bench';
 import { trims } from './trim';
-import { wish } from './wish-schema';
+import { options } from './any-options';
 
 export const projectId = z.string().min(1).max(64).brand<'ProjectId'>();
 export type ProjectId = z.infer<typeof projectId>;
@@ -34,7 +34,7 @@ export const project = z.object({
 	name,
 	createdAt: when,
 	machineId,
-	wish,
+	options,
 	/** What is added at the end; left out where nothing is. */
 	trims: trims.optional(),
 	/** Findings the maker has accepted, by key; they stay quiet. */

@@ -110,7 +110,7 @@ describe('a stall order', () => {
 		const keeper = line('first', 1);
 		const project = {
 			...keeper.project,
-			wish: { ...keeper.project.wish, scheme: { kind: 'one', yarn: warm.id } }
+			options: { ...keeper.project.options, scheme: { kind: 'one', yarn: warm.id } }
 		} as Project;
 		const p = plan(project, bench);
 		if (!p.ok) throw new Error();

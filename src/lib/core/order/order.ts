@@ -1,4 +1,4 @@
-import { at } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import { chanceShort } from '../quantity/short';
 import type { Yarn, YarnId } from '../model/bench';
 import type { Order } from '../model/order';
@@ -73,7 +73,7 @@ function needsOf(plan: Plan, lookup: Lookup): Map<YarnId, Estimate> {
 	const needs = new Map<YarnId, Estimate>();
 	for (const a of plan.amounts) {
 		const { value } = a.grams;
-		for (const part of splitGrams(at(plan.yarns, a.yarn), value.mean, lookup)) {
+		for (const part of splitGrams(entryAt(plan.yarns, a.yarn), value.mean, lookup)) {
 			const share = value.mean > 0 ? part.grams / value.mean : 0;
 			const here = scale(value, share);
 			const before = needs.get(part.yarnId);
@@ -102,7 +102,7 @@ export function mostOf(
 	let topSum = -1;
 	const fits = (d: Demand, left: readonly number[]): number =>
 		d.grams.reduce(
-			(n, g, y) => (g > 0 ? Math.min(n, Math.floor((at(left, y) + 1e-9) / g)) : n),
+			(n, g, y) => (g > 0 ? Math.min(n, Math.floor((entryAt(left, y) + 1e-9) / g)) : n),
 			d.wanted
 		);
 	const walk = (i: number, left: readonly number[], counts: readonly number[], sum: number) => {
@@ -114,11 +114,11 @@ export function mostOf(
 		const bound = demands.slice(i).reduce((t, d) => t + fits(d, left), 0);
 		// Lines are filled first to last, most first: an equal sum later has less of the first.
 		if (sum + bound <= topSum) return;
-		const d = at(demands, i);
+		const d = entryAt(demands, i);
 		for (let n = fits(d, left); n >= 0; n--)
 			walk(
 				i + 1,
-				left.map((g, y) => g - n * at(d.grams, y)),
+				left.map((g, y) => g - n * entryAt(d.grams, y)),
 				[...counts, n],
 				sum + n
 			);
@@ -139,23 +139,24 @@ export function planOrder(lines: readonly OrderLine[], yarns: readonly Yarn[]): 
 	const have = ids.map((id) => byId.get(id)?.gramsOnHand ?? 0);
 	const demands = lines.map((l, i) => ({
 		wanted: l.wanted,
-		grams: ids.map((id) => at(needs, i).get(id)?.mean ?? 0)
+		grams: ids.map((id) => entryAt(needs, i).get(id)?.mean ?? 0)
 	}));
 	const { counts, best } = mostOf(demands, have);
 	const ofYarn = ids.map((yarnId, y): YarnOfOrder => {
 		const need = total(
 			lines.flatMap((l, i) => {
-				const one = at(needs, i).get(yarnId);
+				const one = entryAt(needs, i).get(yarnId);
 				return one && l.wanted > 0 ? [scale(one, l.wanted)] : [];
 			})
 		);
 		const ball = byId.get(yarnId)?.ballGrams ?? 100;
-		const balls = (grams: number) => Math.max(0, Math.ceil((grams - at(have, y)) / ball - 1e-9));
+		const balls = (grams: number) =>
+			Math.max(0, Math.ceil((grams - entryAt(have, y)) / ball - 1e-9));
 		return {
 			yarnId,
 			need,
-			have: at(have, y),
-			enough: chance(need, at(have, y)),
+			have: entryAt(have, y),
+			enough: chance(need, entryAt(have, y)),
 			ballsMissing: balls(need.mean),
 			ballsToBeSure: balls(need.mean + SURE_SDS * need.sd)
 		};
@@ -188,10 +189,10 @@ function batchesOf(
 ): Batch[] {
 	const tightest = (i: number): YarnOfOrder | null =>
 		yarns
-			.filter((y) => at(needs, i).has(y.yarnId))
+			.filter((y) => entryAt(needs, i).has(y.yarnId))
 			.reduce<YarnOfOrder | null>((a, y) => (a && a.enough <= y.enough ? a : y), null);
 	const batches = lines.flatMap((l, i): Batch[] => {
-		const can = at(counts, i);
+		const can = entryAt(counts, i);
 		const yarn = tightest(i);
 		const sure = !yarn || yarn.enough >= SURE;
 		const batch = (count: number, why: OrderReason): Batch[] =>
@@ -211,7 +212,7 @@ function batchesOf(
 	const rank = { sure: 0, tight: 1, short: 2 } as const;
 	/** The machine of a batch by where it first comes: fewest changes, and the most wanted still first. */
 	const firstOn = (b: Batch) =>
-		lines.findIndex((l) => l.project.machineId === at(lines, b.line).project.machineId);
+		lines.findIndex((l) => l.project.machineId === entryAt(lines, b.line).project.machineId);
 	return batches.sort(
 		(a, b) => rank[a.why] - rank[b.why] || firstOn(a) - firstOn(b) || a.line - b.line
 	);

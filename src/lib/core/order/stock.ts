@@ -1,4 +1,4 @@
-import { at, got } from '../quantity/sure';
+import { entryAt, got } from '../quantity/sure';
 import type { Yarn, YarnId } from '../model/bench';
 import type { Bench, Project, UsedYarn } from '../model/project';
 import { plan } from '../plan';
@@ -23,7 +23,7 @@ export function needs(project: Project, bench: Bench): { yarnId: YarnId; grams: 
 	if (!made.ok) return [];
 	const lookup = lookupIn(bench.yarns);
 	return made.amounts.flatMap((a) =>
-		splitGrams(at(made.yarns, a.yarn), a.grams.value.mean, lookup)
+		splitGrams(entryAt(made.yarns, a.yarn), a.grams.value.mean, lookup)
 	);
 }
 

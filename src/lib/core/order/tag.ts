@@ -1,4 +1,4 @@
-import { at } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import type { Yarn } from '../model/bench';
 import { DRIES, WASHES, type Dry, type Fibre, type Wash } from '../model/kinds';
 
@@ -27,7 +27,7 @@ function wholePercents<T>(shares: readonly (readonly [T, number])[]): [T, number
 	const byRemainder = exact
 		.map(([, p], i) => ({ i, rest: p - Math.floor(p) }))
 		.sort((a, b) => b.rest - a.rest);
-	for (const { i } of byRemainder.slice(0, missing)) at(floors, i)[1] += 1;
+	for (const { i } of byRemainder.slice(0, missing)) entryAt(floors, i)[1] += 1;
 	return floors.filter(([, p]) => p > 0).sort((a, b) => b[1] - a[1]);
 }
 
@@ -42,7 +42,7 @@ export function tagOf(used: readonly Used[]): Tag | undefined {
 			shares.set(f.fibre, (shares.get(f.fibre) ?? 0) + (grams * f.percent) / total);
 	}
 	const gentlest = <T extends string>(order: readonly T[], of: (y: Yarn) => T): T =>
-		at(order, Math.min(...real.map((u) => order.indexOf(of(u.yarn)))));
+		entryAt(order, Math.min(...real.map((u) => order.indexOf(of(u.yarn)))));
 	return {
 		fibres: wholePercents([...shares]).map(([fibre, percent]) => ({ fibre, percent })),
 		wash: gentlest(WASHES, (y) => y.wash),

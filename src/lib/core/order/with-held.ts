@@ -1,4 +1,4 @@
-import { at } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import { CLOSE, chanceShort } from '../quantity/short';
 import { graver, toFinding } from '../finding/to-finding';
 import type { Bench, Project } from '../model/project';
@@ -14,7 +14,7 @@ export function withHeld(plan: Plan, project: Project, bench: Bench, held: reado
 	const free = freeBook(bench.yarns, held, project.id);
 	const amounts = plan.amounts.map((a) => ({
 		...a,
-		freeGrams: free(at(plan.yarns, a.yarn)),
+		freeGrams: free(entryAt(plan.yarns, a.yarn)),
 		heldFor: [
 			...new Set(
 				held

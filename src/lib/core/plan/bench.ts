@@ -1,4 +1,4 @@
-import { at as entryAt } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import type { GaugeBook } from '../bench/gauge/book';
 import { gaugeFor, type Gauge } from '../bench/gauge/gauge';
 import { gramsOnHand } from '../bench/yarn/parts';

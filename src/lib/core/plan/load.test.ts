@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { anyProject } from '../../../../tests/support/any-wish';
+import { anyProject } from '../../../../tests/support/some-options';
 import { benchWith, everyStart, RINGS } from '../../../../tests/support/every';
 import { plan } from '../plan';
 import { countProgram, LIMITS, loadOf } from '../program/load';
@@ -15,7 +15,7 @@ describe('whatever the file format lets through', () => {
 		let refused = 0;
 		for (let seed = 1; seed <= 600; seed++) {
 			const { project, bench } = anyProject(seed);
-			seen.set(project.wish.recipe, (seen.get(project.wish.recipe) ?? 0) + 1);
+			seen.set(project.options.recipe, (seen.get(project.options.recipe) ?? 0) + 1);
 			const made = plan(project, bench);
 			if (!made.ok) {
 				refused += 1;

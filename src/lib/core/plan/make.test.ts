@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { harbour } from '../../demo/harbour';
 import { gaugeBook } from '../bench/gauge/book';
 import type { Project } from '../model/project';
-import type { GarlandWish, ThingWish } from '../recipe/things/options';
+import type { GarlandOptions, ThingOptions } from '../recipe/things/options';
 import { wordFinding } from '../finding/says';
 import { plan, planBare, type ThingPlan } from '../plan';
 import { recipeOf, RECIPES } from '../recipe';
@@ -44,19 +44,19 @@ describe.each(projects.map((p) => [p.name, p] as const))('%s', (_, project) => {
 
 describe('a thing whose parts are made on other machines', () => {
 	const garland = named('garland');
-	const wish = garland.wish as GarlandWish;
-	const thing = (patch: Partial<GarlandWish>): ThingPlan => {
-		const p = planned({ ...garland, wish: { ...wish, ...patch } as ThingWish });
+	const options = garland.options as GarlandOptions;
+	const thing = (patch: Partial<GarlandOptions>): ThingPlan => {
+		const p = planned({ ...garland, options: { ...options, ...patch } as ThingOptions });
 		return p as ThingPlan;
 	};
 	const on = (machine: 'machine-22' | 'machine-48') =>
-		wish.items.map((x) => ({
+		options.items.map((x) => ({
 			...x,
 			on: bench.machines.find((m) => m.id === machine)!.id,
 			size: null
 		}));
 	it('is larger on more pins: each by its own gauge', () => {
-		const size = (items: GarlandWish['items']) => {
+		const size = (items: GarlandOptions['items']) => {
 			const { finished: t } = thing({ items });
 			if (t.kind !== 'hung') throw new Error();
 			return t.items.find((x) => x.kind === 'bauble')!.widthCm;
@@ -73,7 +73,7 @@ describe('a thing whose parts are made on other machines', () => {
 	});
 	it('named twice on the project’s own machine is the same as on none', () => {
 		const mine = bench.machines.find((m) => m.id === garland.machineId)!.id;
-		const items = (id: typeof mine | null) => wish.items.map((x) => ({ ...x, on: id }));
+		const items = (id: typeof mine | null) => options.items.map((x) => ({ ...x, on: id }));
 		const strip = (p: ThingPlan) => ({
 			amounts: p.amounts,
 			rows: p.pieces.map((x) => [x.id, x.mainRows, x.count]),
@@ -94,7 +94,7 @@ describe('a thing whose parts are made on other machines', () => {
 		if (p.finished.kind !== 'hung') throw new Error();
 		const rowsPerCm = cord.gauges[0]!.rowsPerCm.mean;
 		expect(cord.mainRows).toBe(Math.round(p.finished.cordCm * rowsPerCm));
-		expect(p.finished.cordCm).toBeCloseTo(p.finished.solved.cord.lengthCm + 2 * wish.loopCm, 9);
+		expect(p.finished.cordCm).toBeCloseTo(p.finished.solved.cord.lengthCm + 2 * options.loopCm, 9);
 		const own = thing({ cord: 'own' });
 		expect(own.pieces.some((x) => x.id === 'cord')).toBe(false);
 		const metres = (q: ThingPlan) => q.amounts[0]!.metres.value.mean;
@@ -115,15 +115,15 @@ describe('options that do not read', () => {
 		'of %s are said with their place, and the usual in that one place mends them',
 		(id) => {
 			const recipe = recipeOf(id)!;
-			const wish = recipe.defaults(bench, bench.machines[0])!;
+			const options = recipe.defaults(bench, bench.machines[0])!;
 			const asked = Object.keys(recipe.options.shape).filter(
 				(k) => k !== 'recipe' && k !== 'yarns'
 			);
 			let bad = 0;
 			for (const key of asked)
 				for (const value of Object.values(BAD)) {
-					const project: Project = { ...projects[0]!, wish: { ...wish, [key]: value } };
-					if (recipe.options.safeParse(project.wish).success) continue;
+					const project: Project = { ...projects[0]!, options: { ...options, [key]: value } };
+					if (recipe.options.safeParse(project.options).success) continue;
 					bad++;
 					const none = plan(project, bench);
 					expect(none).toMatchObject({ ok: false, why: 'damaged' });
@@ -131,8 +131,8 @@ describe('options that do not read', () => {
 					expect(f).toMatchObject({ code: 'options-unread', severity: 'stop' });
 					const said = wordFinding(f!, { units: 'cm', yarnName: () => '' });
 					expect(`${said.what} ${said.why}`).toContain(key);
-					expect(Object.keys(f!.fix!.wish!)).toEqual([key]);
-					const mended = { ...project, wish: { ...project.wish, ...f!.fix!.wish } };
+					expect(Object.keys(f!.fix!.options!)).toEqual([key]);
+					const mended = { ...project, options: { ...project.options, ...f!.fix!.options } };
 					expect(plan(mended, bench).ok, `${key} ${String(value)}`).toBe(true);
 				}
 			expect(bad).toBeGreaterThan(2 * asked.length);

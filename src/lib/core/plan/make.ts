@@ -8,7 +8,7 @@ import type { Finding } from '../finding/finding';
 import { toFinding } from '../finding/to-finding';
 import type { Machine } from '../model/bench';
 import type { Bench, Project } from '../model/project';
-import type { Wish } from '../model/wish';
+import type { Options } from '../model/options';
 import { countProgram, excessOf, loadOf, type Excess } from '../program/load';
 import type { Finished } from '../recipe/finished';
 import type { Design, Recipe } from '../recipe/recipe';
@@ -41,14 +41,14 @@ const refused = (
 });
 
 /** Options that do not read, such as those of a damaged record: where, and the usual in the place of just those. */
-function unread<W extends Wish, F extends Finished>(
+function unread<W extends Options, F extends Finished>(
 	paths: readonly (readonly PropertyKey[])[],
 	{ machineId }: Project,
 	bench: Bench,
 	recipe: Recipe<W, F>
 ): Finding {
 	const machine = bench.machines.find((m) => m.id === machineId);
-	const usual: Partial<Wish> = recipe.defaults(bench, machine) ?? {};
+	const usual: Partial<Options> = recipe.defaults(bench, machine) ?? {};
 	const bad = [...new Set(paths.map(([key]) => String(key)))];
 	const patch = Object.fromEntries(bad.flatMap((key) => (key in usual ? [[key, usual[key]]] : [])));
 	const body = { code: 'options-unread', path: paths[0]?.map(String).join('.') ?? '' } as const;
@@ -61,55 +61,55 @@ function unread<W extends Wish, F extends Finished>(
 }
 
 /** What is asked is too much to be worked out: the limit, and the way back. */
-function tooMuch<W extends Wish, F extends Finished>(
+function tooMuch<W extends Options, F extends Finished>(
 	excess: Excess,
-	{ wish, machineId }: Project & { readonly wish: W },
+	{ options, machineId }: Project & { readonly options: W },
 	bench: Bench,
 	recipe: Recipe<W, F>
 ): Finding {
 	const body = { code: 'too-much', ...excess } as const;
 	const machine = bench.machines.find((m) => m.id === machineId);
 	// All begins again but what it is made of.
-	const again = { ...recipe.defaults(bench, machine), ...coloursOf(wish) };
+	const again = { ...recipe.defaults(bench, machine), ...coloursOf(options) };
 	const fix = change(['Back to the usual sizes'], again);
 	return toFinding({ body, severity: 'stop', where: { at: 'size' }, fix }, []);
 }
 
 /** The plan of a project by its recipe; `plan` in `core/plan.ts` is the usual door. */
-export function makePlan<W extends Wish, F extends Finished>(
-	project: Project & { readonly wish: W },
+export function makePlan<W extends Options, F extends Finished>(
+	project: Project & { readonly options: W },
 	bench: Bench,
 	recipe: Recipe<W, F>,
-	options: PlanOptions
+	how: PlanOptions
 ): Plan<F> | NoPlan {
-	const { asKnitted, book } = options;
-	const read = recipe.options.safeParse(project.wish);
+	const { asKnitted, book } = how;
+	const read = recipe.options.safeParse(project.options);
 	if (!read.success) {
 		const paths = read.error.issues.map((i) => i.path);
 		return refused(project, 'damaged', [unread(paths, project, bench, recipe)]);
 	}
 	const asked = recipe.whole?.(read.data as W) ?? (read.data as W);
-	const wish = asKnitted ? (recipe.withRows?.(asked, asKnitted.rows) ?? asked) : asked;
-	const names = { yarns: yarnsOf(wish), machines: machinesOf(wish) };
+	const options = asKnitted ? (recipe.withRows?.(asked, asKnitted.rows) ?? asked) : asked;
+	const names = { yarns: yarnsOf(options), machines: machinesOf(options) };
 	const used = usedOf(project, bench, names, book);
 	if ('gone' in used) return refused(project, 'gone', used.gone);
-	const design = recipe.design(wish, used.context);
+	const design = recipe.design(options, used.context);
 	if ('excess' in design)
 		return refused(project, 'too-much', [tooMuch(design.excess, project, bench, recipe)]);
 	const excess = excessOf(
 		loadOf(design.pieces.map((p) => countProgram(p.program, used.at(p.on ?? null).machine.pins)))
 	);
 	if (excess) return refused(project, 'too-much', [tooMuch(excess, project, bench, recipe)]);
-	return derive({ project: { ...project, wish }, bench, recipe, used, design, options });
+	return derive({ project: { ...project, options }, bench, recipe, used, design, how });
 }
 
-interface Designed<W extends Wish, F extends Finished> {
-	readonly project: Project & { readonly wish: W };
+interface Designed<W extends Options, F extends Finished> {
+	readonly project: Project & { readonly options: W };
 	readonly bench: Bench;
 	readonly recipe: Recipe<W, F>;
 	readonly used: Used;
 	readonly design: Design<F>;
-	readonly options: PlanOptions;
+	readonly how: PlanOptions;
 }
 
 /** Main rows of all copies on each machine; the project's own where nothing is cranked. */
@@ -122,13 +122,13 @@ function rowsByMachine(pieces: readonly PlannedPiece[], machine: Machine) {
 }
 
 /** Everything that follows from pieces and assembly, whatever they are of. */
-function derive<W extends Wish, F extends Finished>(designed: Designed<W, F>): Plan<F> {
+function derive<W extends Options, F extends Finished>(designed: Designed<W, F>): Plan<F> {
 	const { project, bench, used, design } = designed;
 	const { machine, yarns, gauges } = used;
 	const { finished, sizes } = design;
 	const assembly = trimmed(design.assembly, project.trims ?? [], yarns[0]);
-	const { wish } = project;
-	const joinTails = joinTailsOf(wish);
+	const { options } = project;
+	const joinTails = joinTailsOf(options);
 	const knitted = design.pieces.map((piece) =>
 		knitPiece({
 			piece,
@@ -163,11 +163,11 @@ function derive<W extends Wish, F extends Finished>(designed: Designed<W, F>): P
 		findings: []
 	};
 	const faults = knitted.flatMap((k) => k.faults);
-	return designed.options.counsel ? { ...plan, findings: counselOf(designed, plan, faults) } : plan;
+	return designed.how.counsel ? { ...plan, findings: counselOf(designed, plan, faults) } : plan;
 }
 
 /** What a careful maker says of a plan. */
-function counselOf<W extends Wish, F extends Finished>(
+function counselOf<W extends Options, F extends Finished>(
 	{ project, bench, recipe }: Designed<W, F>,
 	plan: Plan<F>,
 	faults: Parameters<typeof findingsFor>[0]['faults']
@@ -176,7 +176,7 @@ function counselOf<W extends Wish, F extends Finished>(
 	return findingsFor(
 		{
 			project,
-			wish: project.wish,
+			options: project.options,
 			finished: plan.finished,
 			machine: plan.machine,
 			yarns: plan.yarns,
@@ -192,8 +192,8 @@ function counselOf<W extends Wish, F extends Finished>(
 			pieces: plan.pieces,
 			places: () => rowPlaces(plan),
 			flatLength: lengthOf(plan),
-			withRows: (rows) => recipe.withRows?.(project.wish, rows) ?? null,
-			byYarn: () => recipe.byYarn?.(project.wish) ?? null
+			withRows: (rows) => recipe.withRows?.(project.options, rows) ?? null,
+			byYarn: () => recipe.byYarn?.(project.options) ?? null
 		},
 		recipe.rules
 	);

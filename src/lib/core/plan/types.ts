@@ -55,7 +55,7 @@ export interface NoPlan {
 	readonly findings: readonly Finding[];
 }
 
-/** Rows really made, to see what size they give; the rest of the wish stands. */
+/** Rows really made, to see what size they give; the rest of the options stands. */
 export interface AsKnitted {
 	readonly rows: number;
 }

@@ -102,7 +102,7 @@ export interface Section {
 }
 
 /** What a tube is to be: sections of whole rows, waste at either end, and how it leaves the machine. */
-export interface TubeWish {
+export interface TubeAsked {
 	readonly sections: readonly { yarn: number; rows: number }[];
 	readonly wasteStart: number;
 	/** Plain waste rows where not said. */
@@ -117,8 +117,8 @@ export interface TubeWish {
 }
 
 /** What is knitted before the main yarn: waste rows, of which the last may be a contrast row. */
-export function wasteBefore(wish: Pick<TubeWish, 'wasteStart' | 'wasteWith'>): Op[] {
-	const { wasteStart: rows, wasteWith } = wish;
+export function wasteBefore(options: Pick<TubeAsked, 'wasteStart' | 'wasteWith'>): Op[] {
+	const { wasteStart: rows, wasteWith } = options;
 	if (rows === 0) return [];
 	if (wasteWith !== 'ravel') return [{ op: 'rows', count: rows }];
 	const plain: Op[] = rows > 1 ? [{ op: 'rows', count: rows - 1 }] : [];
@@ -127,7 +127,7 @@ export function wasteBefore(wish: Pick<TubeWish, 'wasteStart' | 'wasteWith'>): O
 
 /** Main rows `from` to `to` of one yarn, with what the hands do before some of them. */
 function rowsWithWork(
-	{ hemRows = 0, strand, wasteStart }: TubeWish,
+	{ hemRows = 0, strand, wasteStart }: TubeAsked,
 	from: number,
 	to: number
 ): Op[] {
@@ -154,9 +154,9 @@ function rowsWithWork(
 }
 
 /** The program of a plain tube. Sections of 0 rows are left out; neighbours of one yarn become one. */
-export function tubeProgram(wish: TubeWish): Program {
+export function tubeProgram(options: TubeAsked): Program {
 	const sections: { yarn: number; rows: number }[] = [];
-	for (const s of wish.sections) {
+	for (const s of options.sections) {
 		const last = sections.at(-1);
 		if (s.rows <= 0) continue;
 		if (last?.yarn === s.yarn) last.rows += s.rows;
@@ -165,28 +165,28 @@ export function tubeProgram(wish: TubeWish): Program {
 	const first = sections[0];
 	if (!first) return [];
 	const ops: Op[] =
-		wish.pins === undefined
+		options.pins === undefined
 			? [
 					{
 						op: 'cast-on',
-						method: wish.wasteStart > 0 && wish.wasteWith === 'rag' ? 'rag' : 'weave',
-						yarn: wish.wasteStart > 0 ? WASTE : first.yarn
+						method: options.wasteStart > 0 && options.wasteWith === 'rag' ? 'rag' : 'weave',
+						yarn: options.wasteStart > 0 ? WASTE : first.yarn
 					},
-					...wasteBefore(wish)
+					...wasteBefore(options)
 				]
 			: [
-					{ op: 'cast-on', method: 'e-wrap', yarn: first.yarn, ...wish.pins },
+					{ op: 'cast-on', method: 'e-wrap', yarn: first.yarn, ...options.pins },
 					{ op: 'work', as: 'panel', by: 'hand' }
 				];
 	let row = 0;
 	for (const [i, s] of sections.entries()) {
-		if (i > 0 || wish.wasteStart > 0) ops.push({ op: 'join', yarn: s.yarn });
-		ops.push(...rowsWithWork(wish, row, row + s.rows));
+		if (i > 0 || options.wasteStart > 0) ops.push({ op: 'join', yarn: s.yarn });
+		ops.push(...rowsWithWork(options, row, row + s.rows));
 		row += s.rows;
 	}
-	if (wish.wasteEnd > 0)
-		ops.push({ op: 'join', yarn: WASTE }, { op: 'rows', count: wish.wasteEnd });
-	ops.push({ op: 'cut' }, { op: 'take-off', method: wish.wasteEnd > 0 ? 'crank' : 'needle' });
+	if (options.wasteEnd > 0)
+		ops.push({ op: 'join', yarn: WASTE }, { op: 'rows', count: options.wasteEnd });
+	ops.push({ op: 'cut' }, { op: 'take-off', method: options.wasteEnd > 0 ? 'crank' : 'needle' });
 	return ops;
 }
 

@@ -1,13 +1,13 @@
 /** What is known to be there, and says so where it is not: in place of a silent hole that is found far from its cause. */
 
 /** The entry at a place. @throws RangeError where the list has none there */
-export function at<T>(list: ArrayLike<T>, i: number): T {
+export function entryAt<T>(list: ArrayLike<T>, i: number): T {
 	const entry = list[i];
 	if (entry === undefined) throw new RangeError(`no entry ${i} in a list of ${list.length}`);
 	return entry;
 }
 /** @throws RangeError where the list is empty */
-export const last = <T>(list: ArrayLike<T>): T => at(list, list.length - 1);
+export const last = <T>(list: ArrayLike<T>): T => entryAt(list, list.length - 1);
 /** What a map holds by a key. @throws RangeError where it holds nothing by it */
 export function got<K, T>(map: { get(key: K): T | undefined }, key: K): T {
 	const entry = map.get(key);

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import * as z from 'zod';
-import { anyProject } from '../../../../tests/support/any-wish';
+import { anyProject } from '../../../../tests/support/some-options';
 import { benchWith } from '../../../../tests/support/every';
 import { projectOf } from '../../../../tests/support/bench';
-import type { Wish } from '../model/wish';
+import type { Options } from '../model/options';
 import { plan, type Plan } from '../plan';
 import { recipeFor, recipeOf, RECIPES } from '.';
 import { controlsOf, type Control } from './controls';
@@ -11,8 +11,8 @@ import { asked, OPTION_GROUPS, type Asked } from './option';
 
 const bench = benchWith(48);
 const now = (p: Plan) => ({ ...p, bench });
-const planOf = (wish: Wish) =>
-	plan({ ...projectOf(), machineId: bench.machines[0]!.id, wish }, bench);
+const planOf = (options: Options) =>
+	plan({ ...projectOf(), machineId: bench.machines[0]!.id, options }, bench);
 
 /** Every value that a maker can give by a control, its bounds among them. */
 function values(c: Control): unknown[] {
@@ -32,17 +32,17 @@ function values(c: Control): unknown[] {
 
 describe.each(RECIPES.map((r) => r.id))('the options of %s', (id) => {
 	const recipe = recipeOf(id)!;
-	const wish = recipe.defaults(bench, bench.machines[0])!;
+	const options = recipe.defaults(bench, bench.machines[0])!;
 
 	it('are its own and no more: what it begins with is what its schema holds', () => {
-		expect(recipe.options.parse(wish)).toEqual(wish);
-		expect(Object.keys(wish).sort()).toEqual(Object.keys(recipe.options.shape).sort());
+		expect(recipe.options.parse(options)).toEqual(options);
+		expect(Object.keys(options).sort()).toEqual(Object.keys(recipe.options.shape).sort());
 	});
 
 	it('are all asked for, each once, by a name, in a place', () => {
-		const p = planOf(wish);
+		const p = planOf(options);
 		if (!p.ok) throw new Error(JSON.stringify(p));
-		const controls = controlsOf(recipe.options, wish, now(p));
+		const controls = controlsOf(recipe.options, options, now(p));
 		expect(new Set(controls.map((c) => c.key)).size).toBe(controls.length);
 		for (const c of controls) {
 			expect(OPTION_GROUPS).toContain(c.group);
@@ -58,11 +58,11 @@ describe.each(RECIPES.map((r) => r.id))('the options of %s', (id) => {
 	});
 
 	it('take every value that is offered, and what is set so can be planned', () => {
-		const p = planOf(wish);
+		const p = planOf(options);
 		if (!p.ok) throw new Error(JSON.stringify(p));
-		for (const c of controlsOf(recipe.options, wish, now(p)))
+		for (const c of controlsOf(recipe.options, options, now(p)))
 			for (const value of values(c)) {
-				const next = { ...wish, ...c.patch(value) } as Wish;
+				const next = { ...options, ...c.patch(value) } as Options;
 				const read = recipe.options.safeParse(next);
 				expect(read.error?.issues, `${c.key} ${JSON.stringify(value)}`).toBeUndefined();
 				expect(read.data).toEqual(next);
@@ -72,13 +72,13 @@ describe.each(RECIPES.map((r) => r.id))('the options of %s', (id) => {
 	});
 
 	it('begin, when set another way, with what the plan says now', () => {
-		const p = planOf(wish);
+		const p = planOf(options);
 		if (!p.ok) throw new Error(JSON.stringify(p));
 		const rows = p.pieces[0]?.mainRows;
-		for (const c of controlsOf(recipe.options, wish, now(p))) {
+		for (const c of controlsOf(recipe.options, options, now(p))) {
 			const way = c.kind === 'choice' && c.choices.find((x) => x.id === 'rows');
 			if (!way || rows === undefined) continue;
-			const made = planOf({ ...wish, ...c.patch(way.value) } as Wish);
+			const made = planOf({ ...options, ...c.patch(way.value) } as Options);
 			expect(made.ok && made.pieces[0]!.mainRows).toBe(rows);
 		}
 	});
@@ -135,13 +135,13 @@ it('anything a maker can set can be shown, and any control of it set again', () 
 	for (let seed = 1; seed <= SEEDS; seed++) {
 		const { project, bench: on } = anyProject(seed);
 		const p = plan(project, on);
-		const recipe = recipeFor(project.wish)!;
+		const recipe = recipeFor(project.options)!;
 		if (!p.ok) continue;
-		for (const c of controlsOf(recipe.options, project.wish, { ...p, bench: on }))
+		for (const c of controlsOf(recipe.options, project.options, { ...p, bench: on }))
 			for (const value of values(c).filter(
 				(v) => c.kind !== 'yarn' || on.yarns.some((y) => y.id === v)
 			)) {
-				const read = recipe.options.safeParse({ ...project.wish, ...c.patch(value) });
+				const read = recipe.options.safeParse({ ...project.options, ...c.patch(value) });
 				expect(
 					read.error?.issues,
 					`seed ${seed}: ${c.key} ${JSON.stringify(value)}`

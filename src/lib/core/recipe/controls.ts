@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import type { Wish } from '../model/wish';
+import type { Options } from '../model/options';
 import { asked, type Asked, type Now, type OptionGroup, type Word } from './option';
 
 /** One of several values. */
@@ -125,7 +125,7 @@ class Walk {
 	readonly found: Control[] = [];
 	constructor(
 		private readonly root: Shape,
-		private readonly options: Wish,
+		private readonly options: Options,
 		private readonly now: Now
 	) {}
 
@@ -289,7 +289,7 @@ function lengthOf(list: z.ZodType, check: 'min_length' | 'max_length'): number |
  * Everything a maker can set of a recipe's options, in the order of its schema, as it stands now. Only what applies is among
  * them. No range is made up here: all of them are the schema's.
  */
-export function controlsOf(schema: z.ZodObject, options: Wish, now: Now): readonly Control[] {
+export function controlsOf(schema: z.ZodObject, options: Options, now: Now): readonly Control[] {
 	const walk = new Walk(schema.shape as Shape, options, now);
 	walk.shape(schema.shape as Shape, [], 'first', ['recipe']);
 	return walk.found;

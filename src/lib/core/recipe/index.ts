@@ -1,9 +1,9 @@
 import { learnSays } from '../finding/says';
-import { addOptions, type Wish } from '../model/wish';
+import { addSchema, type Options } from '../model/options';
 import type { Finished } from './finished';
 import type { Recipe } from './recipe';
 
-export type AnyRecipe<W extends Wish = Wish> = Recipe<W, Finished>;
+export type AnyRecipe<W extends Options = Options> = Recipe<W, Finished>;
 
 /** In which part of the list of things to make it stands. */
 export const GROUPS = ['hats', 'tubes', 'panels', 'several', 'parts'] as const;
@@ -180,8 +180,8 @@ const loaded = new Map<string, AnyRecipe>();
 
 /** A recipe that is loaded; undefined where it was not asked for yet, or there is none such. */
 export const recipeOf = (id: string): AnyRecipe | undefined => loaded.get(id);
-export const recipeFor = <W extends Wish>(wish: W): AnyRecipe<W> | undefined =>
-	loaded.get(wish.recipe) as unknown as AnyRecipe<W> | undefined;
+export const recipeFor = <W extends Options>(options: W): AnyRecipe<W> | undefined =>
+	loaded.get(options.recipe) as unknown as AnyRecipe<W> | undefined;
 
 /** Loads a recipe once; undefined where there is none such. @throws where its module cannot be fetched */
 export async function loadRecipe(id: string): Promise<AnyRecipe | undefined> {
@@ -190,7 +190,7 @@ export async function loadRecipe(id: string): Promise<AnyRecipe | undefined> {
 	const recipe = (await entryOf(id)?.load()) as AnyRecipe | undefined;
 	if (recipe) {
 		loaded.set(id, recipe);
-		addOptions(id, recipe.options);
+		addSchema(id, recipe.options);
 		learnSays(recipe.rules);
 	}
 	return recipe;

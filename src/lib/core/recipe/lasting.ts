@@ -22,19 +22,19 @@ interface Lasting {
  * The most rows for which every yarn on hand lasts, nine times in ten; the least there may be where even those do not.
  * More rows must never need less of any yarn.
  */
-export function rowsThatLast(of: Lasting, context: DesignContext): number {
+export function rowsThatLast(what: Lasting, context: DesignContext): number {
 	const enough = (rows: number): boolean => {
-		const sections = of.sections(rows);
-		return of.yarns.every((id, yarn) => {
+		const sections = what.sections(rows);
+		return what.yarns.every((id, yarn) => {
 			const knitted = sections.reduce((t, s) => t + (s.yarn === yarn ? s.rows : 0), 0);
 			if (knitted === 0) return true;
 			const ball = context.yarn(id);
-			const perRow = metresPerRow({ pins: of.pins }, context.gauge(id));
-			const metres = nineOfTen(perRow) * knitted * of.copies + TAILS_METRES;
+			const perRow = metresPerRow({ pins: what.pins }, context.gauge(id));
+			const metres = nineOfTen(perRow) * knitted * what.copies + TAILS_METRES;
 			return metres <= ball.gramsOnHand * metresPerGram(ball);
 		});
 	};
-	let { least: low, most: high } = of;
+	let { least: low, most: high } = what;
 	while (low < high) {
 		const mid = Math.ceil((low + high) / 2);
 		if (enough(mid)) low = mid;

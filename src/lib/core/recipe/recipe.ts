@@ -6,7 +6,7 @@ import type { Gauge } from '../bench/gauge/gauge';
 import type { Rule } from '../finding/rule';
 import type { Bench } from '../model/project';
 import type { Machine, MachineId, Shows, Yarn, YarnId } from '../model/bench';
-import type { Wish } from '../model/wish';
+import type { Options } from '../model/options';
 import type { Excess } from '../program/load';
 import type { Finished } from './finished';
 
@@ -46,30 +46,30 @@ export interface UsualPins {
 }
 
 /** A thing that can be made: what it begins with, and its design. No sums, wording or drawing. */
-export interface Recipe<W extends Wish = Wish, F extends Finished = Finished> {
+export interface Recipe<W extends Options = Options, F extends Finished = Finished> {
 	readonly id: W['recipe'];
 	readonly pins?: UsualPins;
 	/** Its own options, with only what means something to it: ranges, and in their metadata how they are asked for. */
 	readonly options: z.ZodObject;
 	/** Its options with what its family's functions take and it has no use for. */
-	readonly whole?: (wish: W) => W;
+	readonly whole?: (options: W) => W;
 	/** What its results say of the gauge: a tube all its pins and rows, other shapes nothing yet, and why not. */
-	readonly shows: (wish: W) => Shows;
+	readonly shows: (options: W) => Shows;
 	/** The machine it is begun on: nearest its usual pins, the one with most pins, or the last on the bench. */
 	readonly begins: 'nearest' | 'most-pins' | 'last';
 	/** Its own waste yarn, whatever is usual with the maker: a hem's first row has to be found again. */
 	readonly ownWaste?: boolean;
 	/** What it begins with, on a machine; undefined where the bench has no yarn to start with. */
 	readonly defaults: (bench: Bench, machine?: Machine) => W | undefined;
-	readonly design: (wish: W, context: DesignContext) => Design<F> | TooMuch;
-	/** The same wish with its length fixed to a number of main rows; left out where its rows follow from its measures. */
-	readonly withRows?: (wish: W, rows: number) => W;
-	/** The same wish, as long as the yarn on hand lasts; left out where its length is no matter of yarn. */
-	readonly byYarn?: (wish: W) => W;
+	readonly design: (options: W, context: DesignContext) => Design<F> | TooMuch;
+	/** The same options with its length fixed to a number of main rows; left out where its rows follow from its measures. */
+	readonly withRows?: (options: W, rows: number) => W;
+	/** The same options, as long as the yarn on hand lasts; left out where its length is no matter of yarn. */
+	readonly byYarn?: (options: W) => W;
 	/** Whom or what it is made for, as its tag says it; left out where its sizes say it. */
-	readonly madeFor?: (wish: W) => { readonly label: string; readonly cm?: number } | null;
+	readonly madeFor?: (options: W) => { readonly label: string; readonly cm?: number } | null;
 	/** A row count was set for the length it promised: that length in its place. Left out where no row count is set. */
-	readonly asLength?: (wish: W, finished: F) => W;
+	readonly asLength?: (options: W, finished: F) => W;
 	/** Judgements that only it can make. */
 	readonly rules: readonly Rule<W, F>[];
 }

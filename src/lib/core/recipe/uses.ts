@@ -2,7 +2,7 @@ import type { MachineId, YarnId } from '../model/bench';
 import type { WasteWith } from '../model/kinds';
 import type { ColourScheme } from './hats/scheme';
 import { inScheme } from './hats/in-scheme';
-import type { Wish } from '../model/wish';
+import type { Options } from '../model/options';
 
 /** What options name of the bench, read off them alone: no recipe has to be loaded for it. */
 
@@ -14,7 +14,7 @@ interface Uses {
 	readonly items?: readonly { readonly on?: MachineId | null }[];
 	readonly joinTails?: 'tie' | 'weave';
 }
-const uses = (wish: Wish): Uses => wish as Uses & Wish;
+const uses = (options: Options): Uses => options as Uses & Options;
 
 function schemeWith(scheme: ColourScheme, swap: (id: YarnId) => YarnId): ColourScheme {
 	switch (scheme.kind) {
@@ -30,8 +30,8 @@ function schemeWith(scheme: ColourScheme, swap: (id: YarnId) => YarnId): ColourS
 }
 
 /** Yarns that options name, the main one first, each once. */
-export function yarnsOf(wish: Wish): YarnId[] {
-	const { yarns, scheme } = uses(wish);
+export function yarnsOf(options: Options): YarnId[] {
+	const { yarns, scheme } = uses(options);
 	return [...new Set(yarns ?? (scheme ? inScheme(scheme) : []))];
 }
 
@@ -43,11 +43,11 @@ function onIn(x: unknown): MachineId[] {
 	);
 }
 /** Machines that options name for single parts, beside the project's own: what a part is made `on`. */
-export const machinesOf = (wish: Wish): MachineId[] => [...new Set(onIn(wish))];
+export const machinesOf = (options: Options): MachineId[] => [...new Set(onIn(options))];
 
 /** The same options with every part whose machine is not here made on the project's. */
-export const madeHere = <W extends Wish>(wish: W, here: (id: MachineId) => boolean): W =>
-	homed(wish, here) as W;
+export const madeHere = <W extends Options>(options: W, here: (id: MachineId) => boolean): W =>
+	homed(options, here) as W;
 function homed(x: unknown, here: (id: MachineId) => boolean): unknown {
 	if (Array.isArray(x)) return x.map((inner) => homed(inner, here));
 	if (typeof x !== 'object' || x === null) return x;
@@ -64,17 +64,17 @@ function homed(x: unknown, here: (id: MachineId) => boolean): unknown {
 }
 
 /** The same options with one yarn in the place of another, wherever it stands. */
-export function withYarn<W extends Wish>(wish: W, from: YarnId, to: YarnId): W {
+export function withYarn<W extends Options>(options: W, from: YarnId, to: YarnId): W {
 	const swap = (id: YarnId) => (id === from ? to : id);
-	const { yarns, scheme } = uses(wish);
-	if (yarns) return { ...wish, yarns: yarns.map(swap) };
-	return scheme ? { ...wish, scheme: schemeWith(scheme, swap) } : wish;
+	const { yarns, scheme } = uses(options);
+	if (yarns) return { ...options, yarns: yarns.map(swap) };
+	return scheme ? { ...options, scheme: schemeWith(scheme, swap) } : options;
 }
 
 /** The machine that options name for a piece, by the piece's key in the log; null where that is the project's. */
-export function pieceMachine(wish: Wish, piece: string): MachineId | null {
+export function pieceMachine(options: Options, piece: string): MachineId | null {
 	const id = piece.replace(/\.\d+$/, '');
-	const { parts, items } = uses(wish);
+	const { parts, items } = uses(options);
 	const part = parts?.find((p) => partPiece(p) === id);
 	const item = /^item-(\d+)-/.exec(id);
 	return part?.on ?? (item && items?.[Number(item[1]) - 1]?.on) ?? null;
@@ -84,7 +84,8 @@ export function pieceMachine(wish: Wish, piece: string): MachineId | null {
 export const partPiece = (part: { readonly id: string }): string => `part-${part.id}`.slice(0, 36);
 
 /** How tails at joins are seen to; what joins nothing weaves its ends in. */
-export const joinTailsOf = (wish: Wish): 'tie' | 'weave' => uses(wish).joinTails ?? 'weave';
+export const joinTailsOf = (options: Options): 'tie' | 'weave' =>
+	uses(options).joinTails ?? 'weave';
 
 /** The maker's own school of waste yarn and tails: what a new project begins with. */
 export interface UsualWaste {
@@ -94,19 +95,19 @@ export interface UsualWaste {
 	readonly joinTails: 'tie' | 'weave';
 }
 /** The same options with the maker's usual waste yarn and tails, where they take any. */
-export const withUsual = <W extends Wish>(wish: W, usual: UsualWaste): W =>
-	wish.wasteStart !== undefined
+export const withUsual = <W extends Options>(options: W, usual: UsualWaste): W =>
+	options.wasteStart !== undefined
 		? {
-				...wish,
+				...options,
 				wasteStart: usual.start,
 				wasteWith: usual.with,
 				wasteEnd: usual.end,
 				joinTails: usual.joinTails
 			}
-		: wish;
+		: options;
 
 /** What is kept of options when all else begins again: what it is made of. */
-export const coloursOf = (wish: Wish): object => {
-	const { yarns } = uses(wish);
+export const coloursOf = (options: Options): object => {
+	const { yarns } = uses(options);
 	return yarns ? { yarns } : {};
 };

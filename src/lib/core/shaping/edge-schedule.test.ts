@@ -6,7 +6,7 @@ import {
 	rhythmsOf,
 	scheduleEdge,
 	waysToTake,
-	type EdgeWish,
+	type EdgeAsked,
 	type ScheduleCost,
 	type Take
 } from './edge-schedule';
@@ -34,17 +34,17 @@ function costOf(takes: readonly Take[], off: readonly number[]): ScheduleCost {
 }
 
 /** Every schedule there is of a small edge, one by one. */
-function cheapestOfAll(wish: EdgeWish, most: number): ScheduleCost {
+function cheapestOfAll(options: EdgeAsked, most: number): ScheduleCost {
 	let best: ScheduleCost | null = null;
 	const walk = (row: number, off: number, takes: Take[]) => {
-		if (row === wish.off.length) {
-			const cost = costOf(takes, wish.off);
+		if (row === options.off.length) {
+			const cost = costOf(takes, options.off);
 			if (!best || cheaper(cost, best)) best = cost;
 			return;
 		}
 		walk(row + 1, off, takes);
 		for (let n = 1; off + n <= most; n++) {
-			const how = waysToTake(n, row, wish);
+			const how = waysToTake(n, row, options);
 			if (how) walk(row + 1, off + n, [...takes, { row, stitches: n, how }]);
 		}
 	};
@@ -80,10 +80,10 @@ describe('the best schedule of an edge', () => {
 				fc.constantFrom('fashioned' as const, 'held' as const, 'stacked' as const),
 				fc.constantFrom('even' as const, 'odd' as const),
 				(off, shaping, yarnAt) => {
-					const wish = { off, shaping, yarnAt };
-					const found = scheduleEdge(wish);
+					const options = { off, shaping, yarnAt };
+					const found = scheduleEdge(options);
 					// An edge never takes off more than stand off its line at the end.
-					const best = cheapestOfAll(wish, Math.floor(off.at(-1)! + 0.5 + 1e-6));
+					const best = cheapestOfAll(options, Math.floor(off.at(-1)! + 0.5 + 1e-6));
 					// Distances are rounded to a millionth of a stitch.
 					expect(found.beyond).toBeCloseTo(best.beyond, 4);
 					expect(found.changes).toBe(best.changes);
@@ -155,11 +155,11 @@ describe('the best schedule of an edge', () => {
 
 	it('takes a step off at once on the side of the yarn, a row later on the other', () => {
 		const off = Array.from({ length: 20 }, (_, r) => (r < 10 ? 0 : 5));
-		const wish = { off, shaping: 'fashioned' } as const;
-		expect(scheduleEdge({ ...wish, yarnAt: 'even' }).takes).toEqual([
+		const options = { off, shaping: 'fashioned' } as const;
+		expect(scheduleEdge({ ...options, yarnAt: 'even' }).takes).toEqual([
 			{ row: 10, stitches: 5, how: 'group' }
 		]);
-		const other = scheduleEdge({ ...wish, yarnAt: 'odd' });
+		const other = scheduleEdge({ ...options, yarnAt: 'odd' });
 		expect(other.takes).toHaveLength(1);
 		expect(Math.abs(other.takes[0]!.row - 10)).toBe(1);
 		expect(Math.abs(other.worst.stitches)).toBe(5);

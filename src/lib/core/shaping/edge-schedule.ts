@@ -1,4 +1,4 @@
-import { at, sure } from '../quantity/sure';
+import { entryAt, sure } from '../quantity/sure';
 import type { Shaping } from '../model/kinds';
 
 /** Stitches taken off an edge before row `row` (from 0) is knitted. */
@@ -10,7 +10,7 @@ export interface Take {
 }
 
 /** What is asked of one edge. */
-export interface EdgeWish {
+export interface EdgeAsked {
 	/** Stitches that should be off the edge while row i is knitted, one for each row; never falling. */
 	readonly off: readonly number[];
 	readonly shaping: Shaping;
@@ -55,7 +55,7 @@ type How = Take['how'];
 export function waysToTake(
 	n: number,
 	row: number,
-	{ shaping, yarnAt }: Pick<EdgeWish, 'shaping' | 'yarnAt'>
+	{ shaping, yarnAt }: Pick<EdgeAsked, 'shaping' | 'yarnAt'>
 ): How | undefined {
 	if (row < 1) return undefined;
 	const even = row % 2 === 0;
@@ -98,9 +98,9 @@ const rhythmKey = (gap: number, n: number, how: How): number =>
  * over all schedules that the rules allow, that meet the line at most `REACH` rows early or late and end within half a stitch of it: a shortest path over
  * rows and stitches taken off, each state with its best for every rhythm. Stitches; 1 to some hundred rows.
  */
-export function scheduleEdge(wish: EdgeWish): EdgeSchedule {
+export function scheduleEdge(options: EdgeAsked): EdgeSchedule {
 	for (const reach of REACH) {
-		const best = search(wish, reach);
+		const best = search(options, reach);
 		if (best) return best;
 	}
 	// With no bound on the reach, taking nothing off is always a schedule.
@@ -111,8 +111,8 @@ export function scheduleEdge(wish: EdgeWish): EdgeSchedule {
 function bands(off: readonly number[], reach: number): { low: number; high: number }[] {
 	return off.map((_, row) => {
 		// Before the first row nothing can be off.
-		const early = row < reach ? 0 : at(off, row - reach);
-		const late = at(off, Math.min(off.length - 1, row + reach));
+		const early = row < reach ? 0 : entryAt(off, row - reach);
+		const late = entryAt(off, Math.min(off.length - 1, row + reach));
 		return {
 			low: Math.max(0, Math.ceil(early - FREE)),
 			high: Math.max(0, Math.floor(late + FREE))
@@ -127,8 +127,8 @@ function bands(off: readonly number[], reach: number): { low: number; high: numb
 export function freeBands(off: readonly number[]): { low: number; high: number }[] {
 	const steps = (row: number): boolean => (off[row] ?? 0) - (off[row - 1] ?? 0) > LEAST_GROUP - 0.5;
 	return off.map((line, row) => ({
-		low: (row > 0 && steps(row) ? at(off, row - 1) : line) - 0.5,
-		high: (row + 1 < off.length && steps(row + 1) ? at(off, row + 1) : line) + 0.5
+		low: (row > 0 && steps(row) ? entryAt(off, row - 1) : line) - 0.5,
+		high: (row + 1 < off.length && steps(row + 1) ? entryAt(off, row + 1) : line) + 0.5
 	}));
 }
 
@@ -150,20 +150,25 @@ function takeOn(
 	node: Node,
 	to: number,
 	{ beyond, squares }: Stay,
-	{ wish, band, nodes }: Search
+	{ options, band, nodes }: Search
 ): void {
 	const from = sure(node.any);
-	for (let sum = Math.max(node.off + 1, at(band, to).low); sum <= at(band, to).high; sum++) {
+	for (
+		let sum = Math.max(node.off + 1, entryAt(band, to).low);
+		sum <= entryAt(band, to).high;
+		sum++
+	) {
 		const n = sum - node.off;
-		const how = waysToTake(n, to, wish);
+		const how = waysToTake(n, to, options);
 		if (!how) continue;
 		const key = rhythmKey(to - node.row, n, how);
 		const kept = node.by.get(key);
 		const turned = from.changes + (from.take ? 1 : 0);
 		// The same rhythm goes on, or another begins; which is cheaper is not known before.
 		const via = kept && cheaper(kept, { ...from, changes: turned }) ? kept : from;
-		let next = at(nodes, to).get(sum);
-		if (!next) at(nodes, to).set(sum, (next = { row: to, off: sum, any: null, by: new Map() }));
+		let next = entryAt(nodes, to).get(sum);
+		if (!next)
+			entryAt(nodes, to).set(sum, (next = { row: to, off: sum, any: null, by: new Map() }));
 		relax(next, key, {
 			beyond: via.beyond + beyond,
 			changes: kept && via === kept ? kept.changes : turned,
@@ -175,13 +180,13 @@ function takeOn(
 }
 
 interface Search {
-	readonly wish: EdgeWish;
+	readonly options: EdgeAsked;
 	readonly band: readonly { readonly low: number; readonly high: number }[];
 	readonly nodes: readonly Map<number, Node>[];
 }
 
-function search(wish: EdgeWish, reach: number): EdgeSchedule | null {
-	const { off } = wish;
+function search(options: EdgeAsked, reach: number): EdgeSchedule | null {
+	const { off } = options;
 	const rows = off.length;
 	const band = bands(off, reach);
 	const line = off.map(fine);
@@ -189,21 +194,21 @@ function search(wish: EdgeWish, reach: number): EdgeSchedule | null {
 	const nodes: Map<number, Node>[] = Array.from({ length: rows }, () => new Map());
 	const start: Node = { row: 0, off: 0, any: null, by: new Map() };
 	start.any = { beyond: 0, changes: 0, squares: 0, from: null, take: null };
-	at(nodes, 0).set(0, start);
+	entryAt(nodes, 0).set(0, start);
 	let best: Path | null = null;
 
 	for (let row = 0; row < rows; row++)
-		for (const node of at(nodes, row).values()) {
+		for (const node of entryAt(nodes, row).values()) {
 			let beyond = 0;
 			let squares = 0;
 			for (let to = row + 1; to <= rows; to++) {
-				const { low, high } = at(band, to - 1);
+				const { low, high } = entryAt(band, to - 1);
 				if (node.off < low || node.off > high) break;
-				const away = Math.abs(node.off - at(line, to - 1));
-				const { low: least, high: most } = at(free, to - 1);
+				const away = Math.abs(node.off - entryAt(line, to - 1));
+				const { low: least, high: most } = entryAt(free, to - 1);
 				beyond += over(least - node.off, node.off - most);
 				squares += away * away;
-				if (to < rows) takeOn(node, to, { beyond, squares }, { wish, band, nodes });
+				if (to < rows) takeOn(node, to, { beyond, squares }, { options, band, nodes });
 				else {
 					const from = sure(node.any);
 					const end: Path = {
@@ -229,11 +234,11 @@ function schedule(end: Path, line: readonly number[]): EdgeSchedule {
 	let off = 0;
 	let next = 0;
 	for (let row = 0; row < line.length; row++) {
-		while (takes[next]?.row === row) off += at(takes, next++).stitches;
-		const away = off - at(line, row);
+		while (takes[next]?.row === row) off += entryAt(takes, next++).stitches;
+		const away = off - entryAt(line, row);
 		if (Math.abs(away) > Math.abs(worst.stitches) + SAME) worst = { row, stitches: away };
-		const least = at(line, Math.max(0, row - 2)) - FREE;
-		const most = at(line, Math.min(line.length - 1, row + 2)) + FREE;
+		const least = entryAt(line, Math.max(0, row - 2)) - FREE;
+		const most = entryAt(line, Math.min(line.length - 1, row + 2)) + FREE;
 		const past = off > most ? off - most : Math.min(0, off - least);
 		if (Math.abs(past) > Math.abs(missed.stitches) + SAME) missed = { row, stitches: past };
 	}
@@ -275,7 +280,7 @@ export function offByRow(takes: readonly Take[], rows: number): number[] {
 	let off = 0;
 	let next = 0;
 	for (let row = 0; row < rows; row++) {
-		while (takes[next] && at(takes, next).row <= row) off += at(takes, next++).stitches;
+		while (takes[next] && entryAt(takes, next).row <= row) off += entryAt(takes, next++).stitches;
 		out.push(off);
 	}
 	return out;

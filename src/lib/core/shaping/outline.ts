@@ -1,4 +1,4 @@
-import { at, last } from '../quantity/sure';
+import { entryAt, last } from '../quantity/sure';
 /** A point of an outline, cm: x to the right, y up from the cast-on, the right side of the fabric facing the reader. */
 export interface Point {
 	readonly x: number;
@@ -39,7 +39,7 @@ const NEAR_CM = 1e-6;
 /** x of an edge at height y; at a step the side above it. */
 export function edgeAt(edge: readonly Point[], y: number): number {
 	for (let i = edge.length - 1; i > 0; i--) {
-		const [a, b] = [at(edge, i - 1), at(edge, i)];
+		const [a, b] = [entryAt(edge, i - 1), entryAt(edge, i)];
 		if (y < a.y - NEAR_CM) continue;
 		if (y >= b.y - NEAR_CM) return b.x;
 		return a.x + ((b.x - a.x) * (y - a.y)) / (b.y - a.y);
@@ -55,8 +55,8 @@ export function outlineProblem(o: Outline): OutlineProblem | null {
 	if (o.left.length < 2 || o.right.length < 2) return { code: 'empty' };
 	for (const side of SIDES)
 		for (let i = 1; i < o[side].length; i++)
-			if (at(o[side], i).y < at(o[side], i - 1).y - NEAR_CM)
-				return { code: 'turns-back', side, atCm: at(o[side], i - 1).y };
+			if (entryAt(o[side], i).y < entryAt(o[side], i - 1).y - NEAR_CM)
+				return { code: 'turns-back', side, atCm: entryAt(o[side], i - 1).y };
 	const [leftCm, rightCm] = [last(o.left).y, last(o.right).y];
 	if (Math.abs(leftCm - rightCm) > NEAR_CM) return { code: 'uneven-top', leftCm, rightCm };
 	if (leftCm <= NEAR_CM || edgeAt(o.right, 0) - edgeAt(o.left, 0) <= NEAR_CM)

@@ -1,4 +1,4 @@
-import { at as entryAt } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import { panelPins, edgeOfSide } from '../bench/machine/panel';
 import type { Machine } from '../model/bench';
 import type { PanelTurn, WasteWith } from '../model/kinds';

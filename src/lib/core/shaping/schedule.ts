@@ -1,4 +1,4 @@
-import { at, last as lastOf } from '../quantity/sure';
+import { entryAt, last as lastOf } from '../quantity/sure';
 import type { Shaping } from '../model/kinds';
 import { offByRow, scheduleEdge, type EdgeSchedule } from './edge-schedule';
 import {
@@ -91,7 +91,7 @@ const whole = (x: number): number => Math.round(x + GRAIN);
 const even = (x: number): number => Math.max(2, 2 * Math.round(x / 2 + GRAIN));
 
 /** Stitches that should be off an edge at height y, never less than lower down. */
-function wishedOff(o: Outline, side: Side, density: Density, ys: readonly number[]): number[] {
+function askedOff(o: Outline, side: Side, density: Density, ys: readonly number[]): number[] {
 	const inward = side === 'left' ? 1 : -1;
 	const start = edgeAt(o[side], 0);
 	let most = 0;
@@ -136,9 +136,9 @@ export function partsOf(o: Outline, density: Density, seam: ShapeRules['seam']):
 		const edge = o[side];
 		const inward = side === 'left' ? 1 : -1;
 		const offAt = (x: number): number =>
-			Math.max(0, whole(inward * (x - at(edge, 0).x) * density.stitchesPerCm));
+			Math.max(0, whole(inward * (x - entryAt(edge, 0).x) * density.stitchesPerCm));
 		for (let i = 0; i + 1 < edge.length; i++) {
-			const [a, b] = [at(edge, i), at(edge, i + 1)];
+			const [a, b] = [entryAt(edge, i), entryAt(edge, i + 1)];
 			const part = a.part ?? 'side';
 			const now = {
 				part,
@@ -203,7 +203,7 @@ export function scheduleOf(o: Outline, density: Density, rules: ShapeRules): Sch
 	const ys = Array.from({ length: rows }, (_, r) => (r + 0.5) / density.rowsPerCm);
 	const edge = (side: Side): EdgeSchedule =>
 		scheduleEdge({
-			off: wishedOff(o, side, density, ys),
+			off: askedOff(o, side, density, ys),
 			shaping: rules.shaping,
 			yarnAt: rules.yarnAt === side ? 'even' : 'odd'
 		});
@@ -219,7 +219,7 @@ export function scheduleOf(o: Outline, density: Density, rules: ShapeRules): Sch
 /** Stitches on the pins while each row is knitted. */
 export function stitchesByRow(s: PieceSchedule): number[] {
 	const [left, right] = [offByRow(s.left.takes, s.rows), offByRow(s.right.takes, s.rows)];
-	return left.map((off, r) => s.stitches - off - at(right, r));
+	return left.map((off, r) => s.stitches - off - entryAt(right, r));
 }
 
 /** The mirror image: edges changed, and the yarn at the other one. */

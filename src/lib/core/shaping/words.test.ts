@@ -52,9 +52,9 @@ describe('a shaping sentence', () => {
 	it('read literally is the schedule, for 2,000 random edges', () => {
 		let stretches = 0;
 		fc.assert(
-			fc.property(edgeArb, (wish) => {
-				const edge = scheduleEdge(wish);
-				const sentence = wordSchedule(edge, wish.shaping);
+			fc.property(edgeArb, (options) => {
+				const edge = scheduleEdge(options);
+				const sentence = wordSchedule(edge, options.shaping);
 				stretches += sentence.split(', then ').length;
 				const bare = ({ row, stitches }: Take) => ({ row, stitches });
 				expect(readLiterally(sentence)).toEqual(edge.takes.map(bare));

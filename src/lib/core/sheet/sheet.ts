@@ -82,7 +82,7 @@ export interface Sheet {
 	readonly templates: readonly Template[];
 }
 
-interface Options {
+interface SheetOptions {
 	readonly title: string;
 	readonly kind: string;
 	readonly units: Units;
@@ -146,7 +146,12 @@ function workOf(plan: Plan, p: Planned, units: Units): SheetPiece['work'] {
 	return [...work].map(([title, rows]) => ({ title, rows }));
 }
 
-function pieceOf(plan: Plan, p: Planned, { units, terms }: Options, yarn: YarnSaid): SheetPiece {
+function pieceOf(
+	plan: Plan,
+	p: Planned,
+	{ units, terms }: SheetOptions,
+	yarn: YarnSaid
+): SheetPiece {
 	const tails = new Map(
 		p.tails.map((t) => [
 			t.id,
@@ -182,8 +187,8 @@ interface YarnSaid {
 }
 
 /** The plan as it lies beside the machine. */
-export function sheetOf(plan: Plan, options: Options): Sheet {
-	const { title, kind, units, terms } = options;
+export function sheetOf(plan: Plan, how: SheetOptions): Sheet {
+	const { title, kind, units, terms } = how;
 	const yarn: YarnSaid = {
 		name: (i) => plan.yarns[i]?.colourName ?? 'yarn',
 		colour: (i) => plan.yarns[i]?.colour ?? '#888888'
@@ -202,7 +207,7 @@ export function sheetOf(plan: Plan, options: Options): Sheet {
 			low: (rowByRow.stretches[0]?.low ?? 0) + 1,
 			high: (rowByRow.stretches[0]?.high ?? machine.pins - 1) + 1
 		})),
-		pieces: plan.pieces.map((p) => pieceOf(plan, p, options, yarn)),
+		pieces: plan.pieces.map((p) => pieceOf(plan, p, how, yarn)),
 		yarns: plan.amounts.map((a) => ({
 			name: `${yarn.name(a.yarn)}, ${plan.yarns[a.yarn]?.name ?? ''}`,
 			colour: yarn.colour(a.yarn),

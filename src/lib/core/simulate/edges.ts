@@ -1,4 +1,4 @@
-import { at, last } from '../quantity/sure';
+import { entryAt, last } from '../quantity/sure';
 import type { Edge } from '../program/program';
 import type { Bed } from './bed';
 import { LOOP } from './fabric';
@@ -23,10 +23,10 @@ export function decrease(
 	if (!pins) return;
 	const loops = pins.map((p) => bed.lift(p));
 	const nearest = last(pins);
-	for (let i = edgeStitches; i < edgeStitches + down; i++) bed.put(at(loops, i), nearest);
+	for (let i = edgeStitches; i < edgeStitches + down; i++) bed.put(entryAt(loops, i), nearest);
 	bed.put(last(loops), nearest);
 	// The edge stitches move in beside them; the outermost pins are left.
-	for (let i = edgeStitches - 1; i >= 0; i--) bed.put(at(loops, i), at(pins, i + down));
+	for (let i = edgeStitches - 1; i >= 0; i--) bed.put(entryAt(loops, i), entryAt(pins, i + down));
 	for (const p of pins.slice(0, down)) bed.outOfWork(p);
 }
 
@@ -35,8 +35,8 @@ export function moveIn(bed: Bed, edge: Edge): void {
 	if (!isPanel(bed)) return;
 	const pins = bed.fromEdge(edge, 2);
 	if (!pins) return;
-	bed.put(bed.lift(at(pins, 0)), at(pins, 1));
-	bed.outOfWork(at(pins, 0));
+	bed.put(bed.lift(entryAt(pins, 0)), entryAt(pins, 1));
+	bed.outOfWork(entryAt(pins, 0));
 }
 
 /** A decrease away from the edge: possible only by lifting all that lies beyond it. */
@@ -52,8 +52,8 @@ export function decreaseInside(
 	const onto = pin + inward;
 	if (beyond < 0 || onto < ends.low || onto > ends.high) return bed.fault('no-such-pin', pin);
 	if (lifted !== beyond) return bed.fault('not-all-lifted', pin);
-	if (at(bed.top, pin) < 0 || at(bed.top, onto) < 0)
-		return bed.fault('empty-pin', at(bed.top, pin) < 0 ? pin : onto);
+	if (entryAt(bed.top, pin) < 0 || entryAt(bed.top, onto) < 0)
+		return bed.fault('empty-pin', entryAt(bed.top, pin) < 0 ? pin : onto);
 	bed.put(bed.lift(pin), onto);
 	for (let i = 1; i <= beyond; i++) bed.put(bed.lift(pin - inward * i), pin - inward * (i - 1));
 	bed.outOfWork(ends[edge]);
@@ -72,7 +72,7 @@ function group(bed: Bed, edge: Edge, count: number): number[] | undefined {
 export function hold(bed: Bed, edge: Edge, count: number): void {
 	for (const pin of group(bed, edge, count) ?? []) {
 		const loop = bed.lift(pin);
-		for (let l = loop; l >= 0; l = at(bed.under, l)) bed.fabric.state[l] = LOOP.held;
+		for (let l = loop; l >= 0; l = entryAt(bed.under, l)) bed.fabric.state[l] = LOOP.held;
 		bed.held[edge].push({ pin, loop, sinceRow: bed.row });
 		bed.inWork[pin] = 0;
 	}
@@ -83,7 +83,7 @@ export function takeBack(bed: Bed, edge: Edge, count: number): void {
 	for (let i = 0; i < count; i++) {
 		const back = bed.held[edge].pop();
 		if (!back) return bed.fault('nothing-held');
-		for (let l = back.loop; l >= 0; l = at(bed.under, l)) {
+		for (let l = back.loop; l >= 0; l = entryAt(bed.under, l)) {
 			bed.fabric.state[l] = LOOP.onPin;
 			bed.fabric.heldRows[l] = bed.row - back.sinceRow;
 		}
@@ -95,7 +95,7 @@ export function takeBack(bed: Bed, edge: Edge, count: number): void {
 export function castOff(bed: Bed, edge: Edge, count: number): void {
 	for (const pin of group(bed, edge, count) ?? []) {
 		const loop = bed.lift(pin);
-		for (let l = loop; l >= 0; l = at(bed.under, l)) bed.fabric.state[l] = LOOP.castOff;
+		for (let l = loop; l >= 0; l = entryAt(bed.under, l)) bed.fabric.state[l] = LOOP.castOff;
 		bed.inWork[pin] = 0;
 	}
 }

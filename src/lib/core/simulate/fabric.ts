@@ -1,4 +1,4 @@
-import { at } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 /** Where a loop is at the end. The states are disjoint and every loop is in exactly one. */
 export const LOOP = {
 	onPin: 0,
@@ -98,7 +98,7 @@ export interface YarnRun {
 export function yarnRuns(fabric: Fabric): YarnRun[] {
 	const runs: YarnRun[] = [];
 	for (let row = 0; row < fabric.rows; row++) {
-		const yarn = at(fabric.yarn, at(fabric.rowStart, row));
+		const yarn = entryAt(fabric.yarn, entryAt(fabric.rowStart, row));
 		const last = runs.at(-1);
 		if (last && last.yarn === yarn) runs[runs.length - 1] = { ...last, to: row + 1 };
 		else runs.push({ from: row, to: row + 1, yarn });
@@ -109,7 +109,7 @@ export function yarnRuns(fabric: Fabric): YarnRun[] {
 /** Stitches made with each yarn: index to count. */
 export function stitchesByYarn(fabric: Fabric): Map<number, number> {
 	const counts = new Uint32Array(256);
-	for (const yarn of fabric.yarn) counts[yarn] = at(counts, yarn) + 1;
+	for (const yarn of fabric.yarn) counts[yarn] = entryAt(counts, yarn) + 1;
 	const found = new Map<number, number>();
 	for (const [yarn, n] of counts.entries()) if (n > 0) found.set(yarn, n);
 	return found;
@@ -118,7 +118,7 @@ export function stitchesByYarn(fabric: Fabric): Map<number, number> {
 /** Loops (floats left out) of one row: its width in stitches. */
 export function stitchesInRow(fabric: Fabric, row: number): number {
 	let n = 0;
-	for (let i = at(fabric.rowStart, row); i < at(fabric.rowStart, row + 1); i++)
+	for (let i = entryAt(fabric.rowStart, row); i < entryAt(fabric.rowStart, row + 1); i++)
 		if (fabric.state[i] !== LOOP.float) n += 1;
 	return n;
 }

@@ -1,4 +1,4 @@
-import { at } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import { EMPTY, type Bed } from './bed';
 import { FACE, LOOP, type Fabric } from './fabric';
 
@@ -6,7 +6,7 @@ import { FACE, LOOP, type Fabric } from './fabric';
 function columnUnder(fabric: Fabric, made: number, fallen: readonly number[]): number[] {
 	const inColumn = new Set(fallen);
 	// A loop is made after those it is drawn through, so one pass downward finds them all.
-	for (let l = made - 1; l >= 0; l--) if (inColumn.has(at(fabric.into, l))) inColumn.add(l);
+	for (let l = made - 1; l >= 0; l--) if (inColumn.has(entryAt(fabric.into, l))) inColumn.add(l);
 	return [...inColumn];
 }
 
@@ -19,13 +19,13 @@ const known = (bed: Bed, pin: number): boolean => {
 /** A stitch falls off its pin; with nothing to stop it its column runs down to the cast-on. */
 export function drop(bed: Bed, pin: number): void {
 	if (!known(bed, pin)) return;
-	const loop = at(bed.top, pin);
+	const loop = entryAt(bed.top, pin);
 	if (loop < 0) return bed.fault('empty-pin', pin);
 	const { fabric } = bed;
 	const fallen: number[] = [];
-	for (let l = loop; l >= 0; l = at(bed.under, l)) fallen.push(l);
+	for (let l = loop; l >= 0; l = entryAt(bed.under, l)) fallen.push(l);
 	const column = columnUnder(fabric, bed.made, fallen);
-	const was = column.map((l) => [l, at(fabric.state, l)] as const);
+	const was = column.map((l) => [l, entryAt(fabric.state, l)] as const);
 	for (const l of column) fabric.state[l] = LOOP.dropped;
 	bed.top[pin] = EMPTY;
 	bed.mishaps.set(pin, { kind: 'drop', loop, was, madeThen: bed.made });
@@ -55,7 +55,7 @@ export function repair(bed: Bed, pin: number): void {
 	bed.mishaps.delete(pin);
 	const { fabric, under } = bed;
 	if (mishap.kind === 'split') {
-		fabric.face[mishap.loop] = at(fabric.face, mishap.loop) & ~FACE.split;
+		fabric.face[mishap.loop] = entryAt(fabric.face, mishap.loop) & ~FACE.split;
 		return;
 	}
 	// What lay under the loop made over it is drawn through by that loop, as it should have been.
@@ -76,8 +76,8 @@ export function hangRow(bed: Bed, row: number): boolean {
 		return false;
 	}
 	const byPin = new Map<number, number>();
-	for (let l = at(fabric.rowStart, row); l < at(fabric.rowStart, row + 1); l++)
-		byPin.set(at(fabric.pin, l), l);
+	for (let l = entryAt(fabric.rowStart, row); l < entryAt(fabric.rowStart, row + 1); l++)
+		byPin.set(entryAt(fabric.pin, l), l);
 	for (let pin = 0; pin < fabric.pins; pin++) {
 		if (bed.inWork[pin] === 0) continue;
 		const loop = byPin.get(pin);

@@ -18,8 +18,8 @@ const tube = fc.record({
 describe('a tube, loop by loop', () => {
 	it('is what an independent model knits', () => {
 		fc.assert(
-			fc.property(tube, fc.integer({ min: 2, max: 30 }), (wish, pins) => {
-				expect(sameAsSlowly(tubeProgram(wish), pins).faults).toEqual([]);
+			fc.property(tube, fc.integer({ min: 2, max: 30 }), (options, pins) => {
+				expect(sameAsSlowly(tubeProgram(options), pins).faults).toEqual([]);
 			}),
 			{ seed: 6, numRuns: 60 }
 		);
@@ -27,8 +27,8 @@ describe('a tube, loop by loop', () => {
 
 	it('conserves loops: made = knitted through + on needle or waste', () => {
 		fc.assert(
-			fc.property(tube, fc.integer({ min: 2, max: 100 }), (wish, pins) => {
-				const program = tubeProgram(wish);
+			fc.property(tube, fc.integer({ min: 2, max: 100 }), (options, pins) => {
+				const program = tubeProgram(options);
 				const { fabric } = simulate(program, ring(pins));
 				const count = new Map<number, number>();
 				for (const s of fabric.state) count.set(s, (count.get(s) ?? 0) + 1);
@@ -54,7 +54,7 @@ describe('a tube, loop by loop', () => {
 	});
 
 	it('yarn runs and stitch counts read the colours back', () => {
-		const wish = {
+		const options = {
 			sections: [
 				{ yarn: 0, rows: 65 },
 				{ yarn: 1, rows: 70 }
@@ -62,7 +62,7 @@ describe('a tube, loop by loop', () => {
 			wasteStart: 5,
 			wasteEnd: 0
 		};
-		const { fabric } = simulate(tubeProgram(wish), ring(48));
+		const { fabric } = simulate(tubeProgram(options), ring(48));
 		expect(yarnRuns(fabric)).toEqual([
 			{ from: 0, to: 5, yarn: WASTE },
 			{ from: 5, to: 70, yarn: 0 },

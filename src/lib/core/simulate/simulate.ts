@@ -1,4 +1,4 @@
-import { at } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import type { Machine } from '../model/bench';
 import { isSpare, programRows, type Op, type Program } from '../program/program';
 import { Bed, EMPTY, WRAP } from './bed';
@@ -174,7 +174,7 @@ function emptyRound(bed: Bed, progress: Progress): void {
 	if (progress.emptyRounds < 2) return;
 	bed.fault('live-loops');
 	for (const loop of bed.top)
-		for (let l = loop; l >= 0; l = at(bed.under, l)) bed.fabric.state[l] = LOOP.dropped;
+		for (let l = loop; l >= 0; l = entryAt(bed.under, l)) bed.fabric.state[l] = LOOP.dropped;
 	bed.top.fill(EMPTY);
 	bed.inWork.fill(0);
 	progress.off = true;
@@ -185,8 +185,8 @@ function takeOff(bed: Bed, progress: Progress, method: 'needle' | 'crank'): void
 	if (method === 'crank' && progress.wasteRows < SAFE_WASTE_ROWS) bed.fault('live-loops');
 	const state = method === 'needle' ? LOOP.onNeedle : LOOP.onWaste;
 	for (const loop of bed.top)
-		for (let l = loop; l >= 0; l = at(bed.under, l))
-			if (at(bed.fabric.into, l) < 0) bed.fabric.state[l] = state;
+		for (let l = loop; l >= 0; l = entryAt(bed.under, l))
+			if (entryAt(bed.fabric.into, l) < 0) bed.fabric.state[l] = state;
 	bed.top.fill(EMPTY);
 	bed.inWork.fill(0);
 	progress.off = true;

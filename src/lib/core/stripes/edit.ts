@@ -1,4 +1,4 @@
-import { at as entryAt } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import { joined, type Section } from './sections';
 import type { StripeLine, StripePart } from './stripe-line';
 

@@ -1,4 +1,4 @@
-import { at } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import type { Section } from './sections';
 
 /**
@@ -13,7 +13,7 @@ export function evenOut(sections: readonly Section[], rows: number): Section[] {
 	const weights = sections.map((s) => s.rows - 1);
 	const sum = weights.reduce((a, b) => a + b, 0);
 	const share = (i: number) =>
-		sum > 0 ? (spare * at(weights, i)) / sum : spare / Math.max(1, sections.length);
+		sum > 0 ? (spare * entryAt(weights, i)) / sum : spare / Math.max(1, sections.length);
 	let exact = 0;
 	let given = 0;
 	return sections.map((s, i) => {

@@ -10,13 +10,13 @@ export interface Striped {
 }
 
 /** What the stripe line says, or one stripe of A where it does not read: nothing is lost while the maker types. */
-function lineSections(wish: Striped): Section[] {
-	const read = readStripes(wish.stripes, wish.yarns.length);
+function lineSections(options: Striped): Section[] {
+	const read = readStripes(options.stripes, options.yarns.length);
 	return read.ok ? sectionsOf(read.line) : [{ yarn: 0, rows: 10 }];
 }
 
 /** The sections of a piece of so many rows, by letter. */
-export const filledSections = (wish: Striped, rows: number): Section[] => {
-	const line = lineSections(wish);
-	return wish.fill === 'stretch' ? joined(evenOut(line, rows)) : repeated(line, rows);
+export const filledSections = (options: Striped, rows: number): Section[] => {
+	const line = lineSections(options);
+	return options.fill === 'stretch' ? joined(evenOut(line, rows)) : repeated(line, rows);
 };

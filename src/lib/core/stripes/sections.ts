@@ -1,4 +1,4 @@
-import { at as entryAt } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import type { StripeLine } from './stripe-line';
 
 /** Rows of one yarn. */

@@ -1,4 +1,4 @@
-import { at } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import type { Gauge } from '../bench/gauge/gauge';
 import type { Verdict, Yarn } from '../model/bench';
 import { relative } from '../quantity/estimate';
@@ -99,8 +99,8 @@ export const scoreOf = (marks: Marks): number =>
 export function extremes(marks: Marks): { best: Criterion; worst: Criterion | null } {
 	const cost = (c: Criterion) => WEIGHT[c] * (1 - marks[c]);
 	const byCost = [...CRITERIA].sort((a, b) => cost(b) - cost(a));
-	const worst = at(byCost, 0);
-	const best = at(
+	const worst = entryAt(byCost, 0);
+	const best = entryAt(
 		[...CRITERIA].sort((a, b) => WEIGHT[b] * marks[b] - WEIGHT[a] * marks[a]),
 		0
 	);

@@ -1,4 +1,4 @@
-import { at } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import { sizeOf } from '../assembly/size';
 import { metresPerRow, nineOfTen, rowsLeft } from '../bench/gauge/ball';
 import type { MachineId, Yarn } from '../model/bench';
@@ -6,7 +6,7 @@ import type { Bench } from '../model/project';
 import { HEAD_SIZES } from '../model/kinds';
 import type { HeadSize } from '../bench/size/head';
 import type { FinishedOf } from '../recipe/finished';
-import type { HatProject, LinedHatWish } from '../recipe/hats/options';
+import type { HatProject, LinedHatOptions } from '../recipe/hats/options';
 import { plan, type PlanOf } from '../plan';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
 import { recipeOf } from '../recipe';
@@ -17,7 +17,7 @@ export interface Possible {
 	readonly pins: number;
 	readonly size: HeadSize;
 	readonly brim: boolean;
-	readonly wish: LinedHatWish;
+	readonly options: LinedHatOptions;
 	readonly rows: number;
 	readonly tube: Estimate;
 	readonly width: Estimate;
@@ -43,14 +43,14 @@ export interface Longest {
 const ask = (
 	bench: Bench,
 	machineId: MachineId,
-	wish: LinedHatWish
+	options: LinedHatOptions
 ): PlanOf<'worn'> | undefined => {
 	const project: HatProject = {
 		id: 'ask' as HatProject['id'],
 		name: 'ask',
 		createdAt: 0,
 		machineId,
-		wish,
+		options,
 		accepted: [],
 		useFresh: false,
 		holdsYarn: false,
@@ -62,11 +62,11 @@ const ask = (
 };
 
 /** What a lined hat begins with; its recipe has to be loaded. */
-const linedDefaults = (bench: Bench): LinedHatWish | undefined =>
-	recipeOf('lined-hat')?.defaults(bench) as LinedHatWish | undefined;
+const linedDefaults = (bench: Bench): LinedHatOptions | undefined =>
+	recipeOf('lined-hat')?.defaults(bench) as LinedHatOptions | undefined;
 
 const UNFIT = new Set(['loose', 'tight', 'too-tight', 'brim-too-high']);
-const gramsOf = (p: PlanOf<'worn'>): Estimate => at(p.amounts, 0).grams.value;
+const gramsOf = (p: PlanOf<'worn'>): Estimate => entryAt(p.amounts, 0).grams.value;
 
 /**
  * All hats that could be made of `grams` of one yarn: every machine and head size, with and without a brim to turn up.
@@ -79,12 +79,12 @@ export function makeWith(yarn: Yarn, grams: number, bench: Bench): Possible[] {
 			[true, false].flatMap((brim): Possible[] => {
 				const first = linedDefaults({ ...stocked, yarns: [yarn] });
 				if (!first) return [];
-				const wish: LinedHatWish = {
+				const options: LinedHatOptions = {
 					...first,
 					head: { kind: 'table', size },
 					brim: { ...first.brim, turnedUp: brim }
 				};
-				const p = ask(stocked, machine.id, wish);
+				const p = ask(stocked, machine.id, options);
 				if (!p) return [];
 				const need = gramsOf(p);
 				return [
@@ -93,8 +93,8 @@ export function makeWith(yarn: Yarn, grams: number, bench: Bench): Possible[] {
 						pins: machine.pins,
 						size,
 						brim,
-						wish,
-						rows: at(p.pieces, 0).mainRows,
+						options,
+						rows: entryAt(p.pieces, 0).mainRows,
 						tube: p.finished.hat.tubeFlat,
 						width: sizeOf(p, 'flat-width').value,
 						stretch: p.finished.hat.stretch,
@@ -114,8 +114,8 @@ export function longestTubes(yarn: Yarn, grams: number, bench: Bench): Longest[]
 		const first = linedDefaults({ ...bench, yarns: [yarn] });
 		const p = first && ask(bench, machine.id, { ...first, length: { by: 'rows', rows: 100 } });
 		if (!p) return [];
-		const gauge = at(p.gauges, 0);
-		const tails = at(p.pieces, 0).tails.reduce((t, tail) => t + tail.lengthCm / 100, 0);
+		const gauge = entryAt(p.gauges, 0);
+		const tails = entryAt(p.pieces, 0).tails.reduce((t, tail) => t + tail.lengthCm / 100, 0);
 		const left = rowsLeft(grams, yarn, metresPerRow(machine, gauge), tails);
 		return [
 			{

@@ -1,4 +1,4 @@
-import { at as entryAt } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import { chanceShort } from '../quantity/short';
 import { gaugeBook, type GaugeBook } from '../bench/gauge/book';
 import { gaugeFor, type Gauge } from '../bench/gauge/gauge';
@@ -207,10 +207,10 @@ function plannedWith(
 	judge: Judge
 ): Substitute[] {
 	const { yarn, from } = candidate;
-	const wish = withYarn(project.wish, yarnId, yarn.id);
+	const options = withYarn(project.options, yarnId, yarn.id);
 	const known = bench.yarns.some((y) => y.id === yarn.id);
 	const yarns = known ? bench.yarns : [...bench.yarns, yarn];
-	const then = plan({ ...project, wish }, { ...bench, yarns }, undefined, book);
+	const then = plan({ ...project, options }, { ...bench, yarns }, undefined, book);
 	if (!then.ok) return [];
 	const index = then.yarns.findIndex((y) => y.id === yarn.id);
 	const need = then.amounts.find((a) => a.yarnId === yarn.id)?.grams.value;

@@ -181,7 +181,7 @@ describe('a stand-in', () => {
 
 	it('every stand-in of the demo bench has a sentence for it, and none says undefined', () => {
 		for (const project of harbour.projects.filter(
-			(p): p is HatProject => p.wish.recipe === 'lined-hat'
+			(p): p is HatProject => p.options.recipe === 'lined-hat'
 		)) {
 			const now = planned(project, harbour.bench);
 			const a = substitutesFor({
@@ -233,7 +233,7 @@ describe('what can be made with it', () => {
 
 	it('what fits is what its own plan needs, nine times in ten', () => {
 		for (const p of makeWith(A, 70, bench)) {
-			const again = planned(projectOf(p.wish as never, { machineId: p.machineId }), bench)
+			const again = planned(projectOf(p.options as never, { machineId: p.machineId }), bench)
 				.amounts[0]!.grams.value;
 			expect(again.mean).toBeCloseTo(p.grams.mean, 10);
 			expect(p.fits === 'sure').toBe(again.mean + 1.2816 * again.sd <= 70);

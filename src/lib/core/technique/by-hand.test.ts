@@ -20,8 +20,8 @@ const table = (p: Plan) => ({ ...p, joinTails: 'tie' as const });
 describe('yarn worked in by hand', () => {
 	it('of seams and crochet edges is in a vest’s sums: as the same vest without them is less', () => {
 		const vest = demo('vest');
-		const plain = { ...vest, wish: { ...vest.wish, edging: 'none' } } as Project;
-		const edged = { ...vest, wish: { ...vest.wish, edging: 'crochet' } } as Project;
+		const plain = { ...vest, options: { ...vest.options, edging: 'none' } } as Project;
+		const edged = { ...vest, options: { ...vest.options, edging: 'crochet' } } as Project;
 		const p = planned(edged);
 		// About a stitch in each of some 180 along hem, neck and armholes: well over ten metres.
 		expect(metres(p) - metres(planned(plain))).toBeGreaterThan(10);
@@ -51,9 +51,9 @@ describe('yarn worked in by hand', () => {
 			...begun.bench,
 			yarns: begun.bench.yarns.map((y) => ({ ...y, gramsOnHand: y === first ? 40 : 5000 }))
 		};
-		const wish = { ...begun.project.wish, chains: 70 } as Project['wish'];
-		const few = plan({ ...begun.project, wish }, short);
-		const more = plan({ ...begun.project, wish: { ...wish, chains: 300 } as never }, short);
+		const options = { ...begun.project.options, chains: 70 } as Project['options'];
+		const few = plan({ ...begun.project, options }, short);
+		const more = plan({ ...begun.project, options: { ...options, chains: 300 } as never }, short);
 		if (!few.ok || !more.ok) throw new Error();
 		const row = (p: Plan) => p.amounts.find((a) => a.yarn === 0)!.runsOutAtRow;
 		expect(row(few)).not.toBeNull();

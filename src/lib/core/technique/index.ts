@@ -71,7 +71,7 @@ export const TECHNIQUES = new Map<string, Technique>(
 	].map((t) => [t.id, t as unknown as Technique])
 );
 
-const of = (kind: StepKind): Technique => {
+const techniqueOf = (kind: StepKind): Technique => {
 	const found = TECHNIQUES.get(kind);
 	if (!found) throw new RangeError(`no technique is called ${kind}`);
 	return found;
@@ -88,12 +88,12 @@ export function workOf<K extends WorkKind>(kind: K): Work<K> {
 
 /** Everything to do after the machine, in order. */
 export const stepsOf = (table: Table): WorkStep[] =>
-	table.assembly.flatMap((s) => [...of(s.do).steps(s, table)]);
+	table.assembly.flatMap((s) => [...techniqueOf(s.do).steps(s, table)]);
 
 /** What an end's tail is left for: by the first step of the assembly that works with it. */
 export function tailUse(assembly: Assembly, end: PieceEnd): TailUse {
 	for (const s of assembly) {
-		const use = of(s.do).tail?.(s, end, assembly);
+		const use = techniqueOf(s.do).tail?.(s, end, assembly);
 		if (use) return use;
 	}
 	return 'weave-in';
@@ -110,21 +110,21 @@ export function tailWhy(use: TailUse): string | null {
 
 /** Every two edges that come together, and whether they agree. */
 export const jointsOf = (table: Omit<Table, 'joints'>): Joint[] =>
-	table.assembly.flatMap((s) => [...(of(s.do).joints?.(s, table) ?? [])]);
+	table.assembly.flatMap((s) => [...(techniqueOf(s.do).joints?.(s, table) ?? [])]);
 
 /** Yarn that hands work in, step by step. */
 export const handYarnOf = (table: Omit<Table, 'joints'>): HandYarn[] =>
-	table.assembly.flatMap((s) => [...(of(s.do).yarn?.(s, table) ?? [])]);
+	table.assembly.flatMap((s) => [...(techniqueOf(s.do).yarn?.(s, table) ?? [])]);
 
 /** What hands take time for. */
 export const handTimeOf = (table: Table): HandTime[] =>
-	table.assembly.flatMap((s) => of(s.do).minutes?.(s, table) ?? []);
+	table.assembly.flatMap((s) => techniqueOf(s.do).minutes?.(s, table) ?? []);
 
 /** What to have at hand, each once with the most that any step needs. */
 export function toolsOf(table: Table): Tool[] {
 	const all = new Map<string, Tool>();
 	for (const s of table.assembly)
-		for (const t of of(s.do).tools?.(s, table) ?? []) {
+		for (const t of techniqueOf(s.do).tools?.(s, table) ?? []) {
 			const known = all.get(t.id);
 			const count = Math.max(known?.count ?? 0, t.count ?? 0);
 			all.set(t.id, count > 0 ? { ...t, count } : t);

@@ -3,8 +3,8 @@ import { A, B, planned, projectOf } from '../../../../tests/support/bench';
 import { CAUTIONS } from '../technique/cautions';
 import { wordStep } from '../technique/say-step';
 
-const ids = (wish: Parameters<typeof projectOf>[0]) =>
-	planned(projectOf(wish)).steps.map((s) => s.id);
+const ids = (options: Parameters<typeof projectOf>[0]) =>
+	planned(projectOf(options)).steps.map((s) => s.id);
 
 describe('steps in order', () => {
 	it('gather each end: the inner end first, waste off before it is drawn, tucked, then the two met', () => {

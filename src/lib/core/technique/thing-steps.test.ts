@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { harbour } from '../../demo/harbour';
 import type { Project } from '../model/project';
-import type { GarlandWish, ThingWish, ToyWish } from '../recipe/things/options';
+import type { GarlandOptions, ThingOptions, ToyOptions } from '../recipe/things/options';
 import { plan } from '../plan';
 import type { ThingPlan } from '../plan';
 import { thingDefaults } from '../../../../tests/support/start';
@@ -10,13 +10,13 @@ import { wordSequence, wordStep } from '../technique/say-step';
 import type { WorkStep } from './technique';
 
 const { bench } = harbour;
-const planOf = (wish: ThingWish): ThingPlan => {
-	const project: Project = { ...harbour.projects[0]!, wish };
+const planOf = (options: ThingOptions): ThingPlan => {
+	const project: Project = { ...harbour.projects[0]!, options };
 	const p = plan<ThingPlan['finished']>(project, bench);
-	if (!p.ok) throw new Error(wish.recipe);
+	if (!p.ok) throw new Error(options.recipe);
 	return p;
 };
-const toy = (id: string): ToyWish =>
+const toy = (id: string): ToyOptions =>
 	toyFrom(
 		TOY_PRESETS.find((t) => t.id === id)!,
 		bench
@@ -120,10 +120,13 @@ describe('a bag after the machine', () => {
 	});
 	it('says what stands over, or gapes, where the strip misses its fold', () => {
 		const rows = p.pieces[0]!.mainRows;
-		const wish = thingDefaults('folded-bag', bench) as Extract<ThingWish, { recipe: 'folded-bag' }>;
+		const options = thingDefaults('folded-bag', bench) as Extract<
+			ThingOptions,
+			{ recipe: 'folded-bag' }
+		>;
 		const how = (n: number) =>
 			wordStep(
-				planOf({ ...wish, length: { by: 'rows', rows: n } }).steps.find(
+				planOf({ ...options, length: { by: 'rows', rows: n } }).steps.find(
 					(s) => s.do === 'fold-bag'
 				)!,
 				'cm'
@@ -135,7 +138,7 @@ describe('a bag after the machine', () => {
 });
 
 describe('a garland after the machine', () => {
-	const start = thingDefaults('garland', bench) as GarlandWish;
+	const start = thingDefaults('garland', bench) as GarlandOptions;
 	const p = planOf({
 		...start,
 		items: [
@@ -190,7 +193,7 @@ describe('a garland after the machine', () => {
 
 describe('a blanket of tubes after the machine', () => {
 	const start = thingDefaults('tube-blanket', bench) as Extract<
-		ThingWish,
+		ThingOptions,
 		{ recipe: 'tube-blanket' }
 	>;
 	it('has its border by repeats where that is asked for', () => {
@@ -209,9 +212,12 @@ describe('a blanket of tubes after the machine', () => {
 });
 
 it('tails at joins are seen to once, tied or woven, and not woven in again at the end', () => {
-	const wish = thingDefaults('folded-bag', bench)! as Extract<ThingWish, { recipe: 'folded-bag' }>;
+	const options = thingDefaults('folded-bag', bench)! as Extract<
+		ThingOptions,
+		{ recipe: 'folded-bag' }
+	>;
 	const ends = (joinTails: 'tie' | 'weave') => {
-		const p = planOf({ ...wish, joinTails });
+		const p = planOf({ ...options, joinTails });
 		const step = p.steps.find((s) => s.do === 'weave-in');
 		const joins = p.steps.find((s) => s.do === 'join-tails');
 		return {

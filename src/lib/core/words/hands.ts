@@ -1,4 +1,4 @@
-import { at, last as lastOf } from '../quantity/sure';
+import { entryAt, last as lastOf } from '../quantity/sure';
 import type { Edge } from '../program/program';
 import type { EdgeRule, Turns } from '../model/kinds';
 import { sideOfEdge } from '../bench/machine/panel';
@@ -27,7 +27,9 @@ export const wordEdge = (edge: Edge, turns: Turns): string => {
 
 /** Pins as the maker numbers them, from 1: `pins 3 to 1`. */
 const pinsWord = (pins: readonly number[]): string =>
-	pins.length === 1 ? `pin ${at(pins, 0) + 1}` : `pins ${at(pins, 0) + 1} to ${lastOf(pins) + 1}`;
+	pins.length === 1
+		? `pin ${entryAt(pins, 0) + 1}`
+		: `pins ${entryAt(pins, 0) + 1} to ${lastOf(pins) + 1}`;
 
 export const EDGE_RULE: Record<EdgeRule, string> = {
 	'under-bar': 'slip the yarn under the bar outside the edge pin and pull it snug',
@@ -38,7 +40,7 @@ export const EDGE_RULE: Record<EdgeRule, string> = {
 export function decreaseMoves(work: Extract<HandWork, { do: 'decrease' }>): string[] {
 	const { pins, edgeStitches, way } = work;
 	const down = way === 'single' ? 1 : 2;
-	const onto = at(pins, edgeStitches + down) + 1;
+	const onto = entryAt(pins, edgeStitches + down) + 1;
 	const going = pins.slice(edgeStitches, edgeStitches + down);
 	const edge = pins.slice(0, edgeStitches);
 	return [
@@ -46,7 +48,7 @@ export function decreaseMoves(work: Extract<HandWork, { do: 'decrease' }>): stri
 		`${going.map((p) => p + 1).join(', then ')} down on pin ${onto} first, its own loop back on top.`,
 		...edge.map(
 			(_, i) =>
-				`The edge stitch of pin ${at(edge, edgeStitches - 1 - i) + 1} to pin ${at(pins, edgeStitches + down - 1 - i) + 1}.`
+				`The edge stitch of pin ${entryAt(edge, edgeStitches - 1 - i) + 1} to pin ${entryAt(pins, edgeStitches + down - 1 - i) + 1}.`
 		),
 		`${pinsWord(pins.slice(0, down))} out of work.`
 	];
@@ -59,7 +61,7 @@ export function decreaseShort(
 ): string {
 	const { pins, edgeStitches, way } = work;
 	const down = way === 'single' ? 1 : 2;
-	const pin = (i: number) => at(pins, i) + 1;
+	const pin = (i: number) => entryAt(pins, i) + 1;
 	const going = pins.slice(edgeStitches, edgeStitches + down).map((p) => p + 1);
 	const edge = Array.from({ length: edgeStitches }, (_, i) => edgeStitches - 1 - i).map(
 		(i) => `${pin(i)} to ${pin(i + down)}`
@@ -104,7 +106,7 @@ function how(w: HandWork, machine: Machine): string {
 		case 'decrease':
 			return decreaseMoves(w).join(' ');
 		case 'move-in':
-			return `The loop of pin ${at(w.pins, 0) + 1} onto pin ${at(w.pins, 1) + 1}; pin ${at(w.pins, 0) + 1} out of work.`;
+			return `The loop of pin ${entryAt(w.pins, 0) + 1} onto pin ${entryAt(w.pins, 1) + 1}; pin ${entryAt(w.pins, 0) + 1} out of work.`;
 		case 'decrease-inside':
 			return `Lift ${pinsWord(w.pins)}, put the loop onto its neighbour and the rest back one pin inward.`;
 		case 'hold':
@@ -147,7 +149,7 @@ const cap = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** What is done at the pins between two rows: a short title, then each move in order. */
 export function wordHands(work: readonly HandWork[], machine: Machine): EventWords {
-	const first = at(work, 0);
+	const first = entryAt(work, 0);
 	const second = work[1];
 	const both =
 		work.length === 2 &&

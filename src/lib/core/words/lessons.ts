@@ -1,4 +1,4 @@
-import { at } from '../quantity/sure';
+import { entryAt } from '../quantity/sure';
 import { wholeLength, type Compared, type Lesson } from '../learn/lesson';
 import { LEAST_TAUGHT, type Untaught } from '../learn/teaches';
 import type { MeasuredResult } from '../model/project';
@@ -45,5 +45,5 @@ export function wordLesson(lesson: Lesson, result: MeasuredResult, units: Units)
 	const long = wholeLength(next);
 	// What teaches the gauge nothing promises nothing.
 	if (result.tubeCm === null || !long || result.shows !== 'tube') return null;
-	return `measured ${s.length(result.tubeCm)} from ${result.rowsKnitted} rows: next time ${at(next.pieces, 0).mainRows} for ${s.length(long.mean)}`;
+	return `measured ${s.length(result.tubeCm)} from ${result.rowsKnitted} rows: next time ${entryAt(next.pieces, 0).mainRows} for ${s.length(long.mean)}`;
 }

@@ -1,4 +1,4 @@
-import { at, last } from '../quantity/sure';
+import { entryAt, last } from '../quantity/sure';
 import type { RunSheet, RunSheetEvent } from '../crank/runsheet';
 import { wordEvent, type EventContext } from './events';
 
@@ -23,7 +23,7 @@ export function spokenAt(sheet: RunSheet, done: number, context: EventContext): 
 	if (now.length > 0) return `Now ${list(now)}.`;
 	for (let ahead = 1; ahead <= WARN_ROWS; ahead++) {
 		const then = titles(done + ahead);
-		if (then.length > 0) return `${capital(at(NUMBERS, ahead))} more, then ${list(then)}.`;
+		if (then.length > 0) return `${capital(entryAt(NUMBERS, ahead))} more, then ${list(then)}.`;
 	}
 	return null;
 }

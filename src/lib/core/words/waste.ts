@@ -48,11 +48,11 @@ export const WASTE_SCHOOLS: readonly WasteSchool[] = [
 	}
 ];
 
-/** The school a wish follows; none where a file brought a count of its own. */
-export const schoolOf = (wish: {
+/** The school that options follow; none where a file brought a count of its own. */
+export const schoolOf = (options: {
 	readonly wasteStart: number;
 	readonly wasteWith: WasteWith;
 }): WasteSchool | undefined =>
 	WASTE_SCHOOLS.find(
-		(s) => s.rows === wish.wasteStart && (s.rows === 0 || s.with === wish.wasteWith)
+		(s) => s.rows === options.wasteStart && (s.rows === 0 || s.with === options.wasteWith)
 	);

@@ -1,4 +1,4 @@
-import { at as entryAt } from '../../core/quantity/sure';
+import { entryAt } from '../../core/quantity/sure';
 import {
 	FAULTS,
 	HANDS,

@@ -1,4 +1,4 @@
-import { at } from '../../core/quantity/sure';
+import { entryAt } from '../../core/quantity/sure';
 import {
 	DRIES,
 	FIBRES,
@@ -154,5 +154,5 @@ export function readYarn(
 		strands
 	});
 	if (made.success) return made.data;
-	return cells.refuse('name', { code: 'invalid', expected: at(made.error.issues, 0).message });
+	return cells.refuse('name', { code: 'invalid', expected: entryAt(made.error.issues, 0).message });
 }

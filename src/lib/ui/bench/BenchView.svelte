@@ -38,7 +38,7 @@
 			machines.find((m) => m.id === current?.machineId) ??
 			machines.at(-1)
 	);
-	const currentYarns = $derived(current ? yarnsOf(current.wish) : []);
+	const currentYarns = $derived(current ? yarnsOf(current.options) : []);
 	const yarn = $derived(
 		yarns.find((y) => y.id === choice.yarnId) ??
 			yarns.find((y) => currentYarns.includes(y.id)) ??

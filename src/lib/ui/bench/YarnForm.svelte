@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import { DRIES, FIBRES, WASHES, type Fibre, type Yarn } from '$lib/core/model/bench';
 	import {
 		inRange,
@@ -69,7 +69,7 @@
 	const setFibre = (i: number, patch: Partial<Yarn['fibres'][number]>) =>
 		put({ fibres: yarn.fibres.map((f, k) => (k === i ? { ...f, ...patch } : f)) });
 	const unused = $derived(FIBRES.filter((f) => !yarn.fibres.some((x) => x.fibre === f)));
-	const usual = (c: number) => at(USUAL_METRES_PER_100G, c);
+	const usual = (c: number) => entryAt(USUAL_METRES_PER_100G, c);
 </script>
 
 <div class="grid gap-4 sm:grid-cols-[auto_1fr_1fr]">
@@ -241,7 +241,10 @@
 					class="act act-small mt-1"
 					onclick={() =>
 						put({
-							fibres: [...yarn.fibres, { fibre: at(unused, 0), percent: Math.max(1, 100 - total) }]
+							fibres: [
+								...yarn.fibres,
+								{ fibre: entryAt(unused, 0), percent: Math.max(1, 100 - total) }
+							]
 						})}>Add a fibre</button
 				>
 			{/if}

@@ -1,4 +1,4 @@
-import { at } from '$lib/core/quantity/sure';
+import { entryAt } from '$lib/core/quantity/sure';
 import type { Yarn } from '$lib/core/model/bench';
 import { usualYarn } from '$lib/core/bench/yarn/usual';
 import { USUAL_METRES_PER_100G } from '$lib/core/bench/yarn/weight-class';
@@ -11,7 +11,7 @@ export function firstYarn(id: Yarn['id'], howMany: number): Yarn {
 		id,
 		name: `Yarn ${howMany + 1}`,
 		colourName: 'its colour',
-		colour: at(COLOURS, howMany % COLOURS.length),
+		colour: entryAt(COLOURS, howMany % COLOURS.length),
 		weightClass: 4,
 		metresPer100g: USUAL_METRES_PER_100G[4],
 		fibres: [{ fibre: 'wool', percent: 100 }],

@@ -46,10 +46,10 @@
 	);
 	/** How it is closed can be chosen anew at the table. */
 	const closing = $derived.by(() => {
-		const recipe = recipeFor(project.wish);
+		const recipe = recipeFor(project.options);
 		if (!recipe || !plan?.ok) return undefined;
 		const now = { ...plan, bench: workbench.bench };
-		return controlsOf(recipe.options, project.wish, now).find(
+		return controlsOf(recipe.options, project.options, now).find(
 			(c) => c.key === 'closing' && c.kind === 'choice'
 		) as ChoiceControl | undefined;
 	});

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import { tagOf } from '$lib/core/order/tag';
 	import type { Project } from '$lib/core/model/project';
 	import { recipeFor } from '$lib/core/recipe';
@@ -17,22 +17,22 @@
 	const tag = $derived(
 		tagOf(
 			plan.amounts.map((a) => ({
-				yarn: at(plan.yarns, a.yarn),
+				yarn: entryAt(plan.yarns, a.yarn),
 				grams: project.used?.find((u) => u.yarnId === a.yarnId)?.grams ?? a.grams.value.mean
 			}))
 		)
 	);
 	const size = $derived.by(() => {
-		const made = recipeFor(project.wish)?.madeFor?.(project.wish);
+		const made = recipeFor(project.options)?.madeFor?.(project.options);
 		if (made)
 			return made.cm === undefined
 				? made.label
 				: `${made.label} ${printValue(made.cm, 'length', units)}`;
-		const of = (f: Figure) =>
+		const said = (f: Figure) =>
 			`${f.label.toLowerCase()} ${printValue(Math.round(f.value.mean), f.kind, units)}`;
 		return plan.sizes
 			.slice(0, 2)
-			.map((x) => of(x.figure))
+			.map((x) => said(x.figure))
 			.join(', ');
 	});
 	const lines = $derived(tag ? wordTag(project.name, size, tag) : []);

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import { nameMake } from '$lib/core/crank/makes';
 	import { markerPin, weave } from '$lib/core/bench/machine/ring';
 	import type { Project } from '$lib/core/model/project';
@@ -28,11 +28,14 @@
 	const plan = $derived(crank.plan);
 	const piece = $derived(crank.piece);
 	const machine = $derived(crank.machine);
-	const first = $derived(at(piece.sheet.legs, 0));
+	const first = $derived(entryAt(piece.sheet.legs, 0));
 	const feed = $derived(
 		isSpare(first.yarn)
 			? { name: 'waste yarn', colour: '#9fb0b8' }
-			: { name: at(plan.yarns, first.yarn).colourName, colour: at(plan.yarns, first.yarn).colour }
+			: {
+					name: entryAt(plan.yarns, first.yarn).colourName,
+					colour: entryAt(plan.yarns, first.yarn).colour
+				}
 	);
 	const castOn = $derived(piece.program.find((o) => o.op === 'cast-on'));
 	const method = $derived(castOn?.method ?? 'weave');
@@ -81,7 +84,7 @@
 	let ticked = $state<Record<string, boolean>>({});
 	let woven = $state(0);
 	const allTicked = $derived(checks.every((c) => ticked[c.id]));
-	const now = $derived(at(weaving.steps, Math.min(woven, pins - 1)));
+	const now = $derived(entryAt(weaving.steps, Math.min(woven, pins - 1)));
 	const TITLES = {
 		weave: 'Cast on: weave in front and behind',
 		'e-wrap': 'Cast on: wrap each pin once',

@@ -22,13 +22,13 @@
 	const position = $derived(crank.position);
 	const waste = $derived(position.leg.kind === 'waste');
 	const count = $derived(waste || !running ? position.inLeg : position.main);
-	const of = $derived(waste || !running ? position.leg.rows : crank.piece.mainRows);
+	const most = $derived(waste || !running ? position.leg.rows : crank.piece.mainRows);
 </script>
 
 <button
 	class="tap min-h-0 cursor-pointer overflow-hidden text-left"
 	onclick={onpress}
-	aria-label={`Count a row; ${count} of ${of} ${waste ? 'waste rows' : 'rows'} done`}
+	aria-label={`Count a row; ${count} of ${most} ${waste ? 'waste rows' : 'rows'} done`}
 	data-testid="tap"
 >
 	<span class="now">
@@ -40,7 +40,7 @@
 				class={['figure count text-base-content font-semibold', crank.due.length > 0 && 'less']}
 				data-testid="count">{count}</span
 			>
-			<span class="figure quiet text-2xl sm:text-4xl">of {of}</span>
+			<span class="figure quiet text-2xl sm:text-4xl">of {most}</span>
 			<!-- The mark of a press, at once; it goes when the row is on disk and the number has moved. -->
 			<span class="marks" aria-hidden="true" data-testid="marks" data-pending={pending}>
 				{#each { length: Math.min(12, pending) }, i (i)}<i></i>{/each}

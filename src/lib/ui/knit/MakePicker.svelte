@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import { nameMake } from '$lib/core/crank/makes';
 	import { yarnNamer } from '../state/ribbon-pins';
 	import type { Crank } from './crank.svelte';
@@ -8,7 +8,7 @@
 	const all = $derived(crank.progress.makes);
 	const name = $derived(yarnNamer(crank.plan));
 	const label = (i: number) => {
-		const { make, run } = at(all, i);
+		const { make, run } = entryAt(all, i);
 		const yarn = make.piece.runs[0]?.yarn;
 		const colour = yarn === undefined ? '' : `, ${name(yarn)}`;
 		const rows = make.piece.sheet.totalRows;

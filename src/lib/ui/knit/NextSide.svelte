@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at, last } from '$lib/core/quantity/sure';
+	import { entryAt, last } from '$lib/core/quantity/sure';
 	import { wordEvent, type EventContext } from '$lib/core/words/events';
 	import { decreaseShort, EDGE_RULE, wordWhere } from '$lib/core/words/hands';
 	import DecreasePicture from '../pictures/DecreasePicture.svelte';
@@ -46,7 +46,7 @@
 						width={crank.panel && decreases.length > 1 ? 168 : 190}
 					/>
 					<span class="quiet block text-sm"
-						>pins {at(work.pins, 0) + 1} to {last(work.pins) + 1}; {work.pins
+						>pins {entryAt(work.pins, 0) + 1} to {last(work.pins) + 1}; {work.pins
 							.slice(0, work.way === 'single' ? 1 : 2)
 							.map((p) => p + 1)
 							.join(' and ')} out of work</span

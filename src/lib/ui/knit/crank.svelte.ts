@@ -1,4 +1,4 @@
-import { at } from '$lib/core/quantity/sure';
+import { entryAt } from '$lib/core/quantity/sure';
 import { makesOf, progressOf, type Make } from '$lib/core/crank/makes';
 import { paceOf, rowTimes, timeLeft } from '$lib/core/crank/pace';
 import { foldRun } from '$lib/core/crank/run';
@@ -33,7 +33,9 @@ export class Crank {
 	readonly progress = $derived.by(() => progressOf(this.#plan().pieces, this.#run.events));
 	readonly make: Make<PlannedPiece> = $derived.by(() => {
 		const makes = makesOf(this.#plan().pieces);
-		return makes.find((m) => m.key === this.chosen) ?? makes[this.progress.current] ?? at(makes, 0);
+		return (
+			makes.find((m) => m.key === this.chosen) ?? makes[this.progress.current] ?? entryAt(makes, 0)
+		);
 	});
 	readonly key = $derived(this.make.key);
 	readonly piece = $derived(this.make.piece);

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import { nameMake, type Progress } from '$lib/core/crank/makes';
 	import { paceBySection, rowTimes } from '$lib/core/crank/pace';
 	import { foldRun } from '$lib/core/crank/run';
@@ -28,8 +28,8 @@
 							: [
 									{
 										key: `${make.key}-${i}`,
-										name: `${several ? `${nameMake(make)}: ` : ''}${isSpare(leg.yarn) ? 'waste' : at(plan.yarns, leg.yarn).colourName}`,
-										colour: isSpare(leg.yarn) ? null : at(plan.yarns, leg.yarn).colour,
+										name: `${several ? `${nameMake(make)}: ` : ''}${isSpare(leg.yarn) ? 'waste' : entryAt(plan.yarns, leg.yarn).colourName}`,
+										colour: isSpare(leg.yarn) ? null : entryAt(plan.yarns, leg.yarn).colour,
 										rows: leg.rows,
 										rowsPerMinute
 									}

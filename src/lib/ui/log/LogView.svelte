@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import { goto } from '$app/navigation';
 	import { onMount, untrack } from 'svelte';
 	import { notices } from '$lib/ui/state/notices.svelte';
@@ -49,7 +49,7 @@
 	const knitted = $derived.by(() => {
 		const first = progress?.makes[0]?.run;
 		if (!plan?.ok || !first || first.done === 0) return null;
-		return positionAt(at(plan.pieces, 0).sheet, first.done)?.main || null;
+		return positionAt(entryAt(plan.pieces, 0).sheet, first.done)?.main || null;
 	});
 	const minutes = $derived(
 		run.state.activeMs > 60_000 ? Math.round(run.state.activeMs / 60_000) : null
@@ -59,8 +59,8 @@
 	);
 	const learned = $derived(latest && lesson(project, workbench.bench, latest.rowsKnitted));
 
-	const recipe = $derived(recipeFor(project.wish));
-	const shows = $derived(recipe?.shows(project.wish) ?? 'shape');
+	const recipe = $derived(recipeFor(project.options));
+	const shows = $derived(recipe?.shows(project.options) ?? 'shape');
 	const untaught = (r: { readonly rowsKnitted: number }) =>
 		plan?.ok ? untaughtBy({ ...r, shows }, plan.machine) : null;
 	/** Why nothing of this kind teaches, however long it is. */
@@ -87,7 +87,7 @@
 	}
 	async function another() {
 		const names = workbench.records.projects.map((p) => p.name);
-		const next = makeAnother(project, (learned && learned.nextWish) || project.wish, names);
+		const next = makeAnother(project, (learned && learned.nextOptions) || project.options, names);
 		await workbench.addProject(next);
 		await goto(`/project/${next.id}/plan`);
 	}
@@ -104,7 +104,7 @@
 		>
 	</div>
 	{#if plan.pieces.length > 0}<Ribbon
-			piece={at(plan.pieces, 0)}
+			piece={entryAt(plan.pieces, 0)}
 			yarns={plan.yarns}
 			gauges={plan.gauges}
 			units={workbench.units}
@@ -154,11 +154,13 @@
 					<p class="mb-2 text-sm">{wordUntaught(untaught(latest)!)}</p>
 				{/if}
 				{#if learned && latest && (latest.when === 'rested' || latest.when === 'washed')}
-					{@const was = at(learned.before.gauges, 0)}
-					{@const now = at(learned.next.gauges, 0)}
+					{@const was = entryAt(learned.before.gauges, 0)}
+					{@const now = entryAt(learned.next.gauges, 0)}
 					<p class="mb-3 text-sm">
-						What it taught about {learned.next.machine.pins} pins with {at(learned.next.yarns, 0)
-							.name}:
+						What it taught about {learned.next.machine.pins} pins with {entryAt(
+							learned.next.yarns,
+							0
+						).name}:
 						{#each [['rows', was.rowsPerCm, now.rowsPerCm, 'row-density'], ['stitches', was.stitchesPerCm, now.stitchesPerCm, 'stitch-density'], ['yarn in a stitch', was.loopCm, now.loopCm, 'loop']] as const as [name, before, after, kind] (name)}
 							{#if after.basis === 'learned' && after.mean !== before.mean}
 								<span class="block"

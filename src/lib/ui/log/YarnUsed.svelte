@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import type { Yarn, YarnId } from '$lib/core/model/bench';
 	import type { Project, UsedYarn } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
@@ -25,7 +25,7 @@
 	let before = $state<Record<string, number>>({});
 	const rows = $derived(
 		plan.amounts.map((a) => {
-			const yarn = at(plan.yarns, a.yarn);
+			const yarn = entryAt(plan.yarns, a.yarn);
 			const was = before[yarn.id] ?? a.gramsOnHand;
 			const is = after[yarn.id] ?? Math.max(0, Math.round(was - a.grams.value.mean));
 			const weighed = usedByWeight(yarn.id, was, is);

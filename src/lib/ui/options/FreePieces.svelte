@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import { readShaping } from '$lib/core/convert/shaping';
 	import type { FreePiece } from '$lib/core/recipe/garments/options';
 	import { inRange, NUMBER, parseCount, readNumber, tidy } from '$lib/core/quantity/parse';
@@ -15,7 +15,7 @@
 
 	let { project, plan: whole, editor }: EditorProps = $props();
 	const plan = $derived(whole as PlanOf<'flat'>);
-	const wish = $derived(wholeGarment(project.wish));
+	const options = $derived(wholeGarment(project.options));
 	const id = $props.id();
 	let text = $state(
 		'88 stitches, 60 rows, then 1 at each end every 4th row 8 times, 72 stitches, 10 rows, cast off'
@@ -35,18 +35,18 @@
 		return n.ok ? inRange(n.value, { min: 1, max: 40, unit: 'pieces' }) : n;
 	};
 	const put = (pieces: readonly FreePiece[], what = 'pieces…') =>
-		editor.wish(what, { pieces: pieces as FreePiece[] });
+		editor.options(what, { pieces: pieces as FreePiece[] });
 	const change = (i: number, patch: Partial<FreePiece>) =>
-		put(wish.pieces.map((p, k) => (k === i ? { ...p, ...patch } : p)));
+		put(options.pieces.map((p, k) => (k === i ? { ...p, ...patch } : p)));
 	function add() {
 		if (!read.outline) return;
-		let n = wish.pieces.length + 1;
-		while (wish.pieces.some((p) => p.id === `piece-${n}`)) n++;
+		let n = options.pieces.length + 1;
+		while (options.pieces.some((p) => p.id === `piece-${n}`)) n++;
 		const round = (edge: readonly { x: number; y: number; part?: string }[]) =>
 			edge.map((p) => ({ ...p, x: Math.round(p.x * 100) / 100, y: Math.round(p.y * 100) / 100 }));
 		put(
 			[
-				...wish.pieces,
+				...options.pieces,
 				{
 					id: `piece-${n}`,
 					name: `Piece ${n}`,
@@ -61,14 +61,14 @@
 		);
 	}
 	const remove = (i: number) => {
-		const gone = at(wish.pieces, i).id;
-		editor.wish('a piece taken out', {
-			pieces: wish.pieces.filter((_, k) => k !== i),
-			seams: wish.seams.filter((s) => s.a.piece !== gone && s.b.piece !== gone)
+		const gone = entryAt(options.pieces, i).id;
+		editor.options('a piece taken out', {
+			pieces: options.pieces.filter((_, k) => k !== i),
+			seams: options.seams.filter((s) => s.a.piece !== gone && s.b.piece !== gone)
 		});
 	};
 	const parts = $derived(
-		wish.pieces.flatMap((p) =>
+		options.pieces.flatMap((p) =>
 			[
 				...new Set(
 					[...p.left, ...p.right]
@@ -95,7 +95,7 @@
 		pattern’s own gauge and worked anew in yours.
 	</p>
 	<ul class="mb-3 space-y-2">
-		{#each wish.pieces as p, i (p.id)}
+		{#each options.pieces as p, i (p.id)}
 			<li class="flex flex-wrap items-end gap-2">
 				<div class="w-40">
 					<TextField
@@ -137,7 +137,7 @@
 				<button
 					class="act act-small mb-1"
 					onclick={() => remove(i)}
-					disabled={wish.pieces.length < 2}>Take it out</button
+					disabled={options.pieces.length < 2}>Take it out</button
 				>
 				{#if opened === p.id}<div class="w-full">
 						<FreePoints piece={p} onchange={(patch) => change(i, patch)} />
@@ -173,7 +173,7 @@
 					}}
 				/>
 			</div>
-			<button class="act mb-0" disabled={!read.outline || wish.pieces.length >= 12} onclick={add}
+			<button class="act mb-0" disabled={!read.outline || options.pieces.length >= 12} onclick={add}
 				>Draw this piece</button
 			>
 			{#if read.counts}
@@ -193,7 +193,7 @@
 	</div>
 	<h3 class="mt-3 mb-1 text-sm">What is sewn to what</h3>
 	<ul class="space-y-1 text-sm">
-		{#each wish.seams as s, i (i)}
+		{#each options.seams as s, i (i)}
 			<li class="flex items-baseline justify-between gap-2">
 				<span
 					>{parts.find((p) => p.value === `${s.a.piece}|${s.a.part}`)?.label ?? 'a missing edge'} to {parts.find(
@@ -203,7 +203,7 @@
 				<button
 					class="act act-small"
 					onclick={() =>
-						editor.wish('a seam taken out', { seams: wish.seams.filter((_, k) => k !== i) })}
+						editor.options('a seam taken out', { seams: options.seams.filter((_, k) => k !== i) })}
 					>Take it out</button
 				>
 			</li>
@@ -219,10 +219,10 @@
 			</div>
 			<button
 				class="act"
-				disabled={wish.seams.length >= 60}
+				disabled={options.seams.length >= 60}
 				onclick={() =>
-					editor.wish('a seam', {
-						seams: [...wish.seams, { a: endOf(a || fallback), b: endOf(b || fallback) }]
+					editor.options('a seam', {
+						seams: [...options.seams, { a: endOf(a || fallback), b: endOf(b || fallback) }]
 					})}>Add the seam</button
 			>
 		</div>

@@ -17,7 +17,7 @@
 	};
 	const chosen = $derived(control.value as readonly GarlandItem[]);
 	const items = (next: GarlandItem[], what = control.what) =>
-		editor.wish(what, control.patch(next));
+		editor.options(what, control.patch(next));
 	const put = (i: number, patch: Partial<GarlandItem>) =>
 		items(chosen.map((x, k) => (k === i ? { ...x, ...patch } : x)));
 </script>

@@ -21,7 +21,7 @@
 		}
 		return good([a, b]);
 	});
-	const put = (next: readonly number[]) => editor.wish(control.what, control.patch(next));
+	const put = (next: readonly number[]) => editor.options(control.what, control.patch(next));
 </script>
 
 <div class="w-40">

@@ -6,8 +6,8 @@
 	let { control, project, editor }: EditorProps = $props();
 	// Letters count with those that stand for one yarn.
 	const letters = $derived(
-		(project.wish['yarns'] as readonly unknown[] | undefined)?.length ??
-			yarnsOf(project.wish).length
+		(project.options['yarns'] as readonly unknown[] | undefined)?.length ??
+			yarnsOf(project.options).length
 	);
 </script>
 
@@ -15,5 +15,5 @@
 	label={control.label}
 	line={String(control.value)}
 	yarns={letters}
-	onvalue={(line) => editor.wish(control.what, control.patch(line))}
+	onvalue={(line) => editor.options(control.what, control.patch(line))}
 />

@@ -15,7 +15,7 @@
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 	const plan = $derived(whole as PlanOf<'flat'>);
-	const wish = $derived(wholeGarment(project.wish));
+	const options = $derived(wholeGarment(project.options));
 	const asked = $derived(pointing.measure);
 	const cm = $derived(lengthBetween(units, 0.5, 400));
 	const parse = $derived((t: string) => cm(parseLengthCm(t, units)));
@@ -29,14 +29,14 @@
 		);
 	});
 	const set = (m: Measure, value: number | null) => {
-		const others = Object.entries(wish.measures).filter(([k]) => k !== m);
+		const others = Object.entries(options.measures).filter(([k]) => k !== m);
 		const measures = Object.fromEntries(value === null ? others : [...others, [m, value]]);
-		editor.wish(`${MEASURE_NAMES[m].toLowerCase()}…`, control.patch(measures));
+		editor.options(`${MEASURE_NAMES[m].toLowerCase()}…`, control.patch(measures));
 	};
 	/** Of a garment lying flat what goes round is twice what is measured across. */
 	const ROUND: readonly Measure[] = ['chest', 'upperArm', 'wrist'];
 	const nameOf = (m: Measure) =>
-		wish.from === 'flat' && ROUND.includes(m)
+		options.from === 'flat' && ROUND.includes(m)
 			? `${m === 'chest' ? 'Round' : m === 'wrist' ? 'Cuff' : 'Sleeve'}, twice flat`
 			: MEASURE_NAMES[m];
 	const named = (piece: string) =>
@@ -54,7 +54,9 @@
 			<div data-measure={m} title={MEASURE_HOW[m]}>
 				<QuantityField
 					label={`${nameOf(m)}${now.from === 'own' ? '' : `, ${FROM[now.from]}`}`}
-					text={wish.measures[m] === undefined ? '' : printValue(wish.measures[m], 'length', units)}
+					text={options.measures[m] === undefined
+						? ''
+						: printValue(options.measures[m], 'length', units)}
 					placeholder={printValue(now.cm, 'length', units)}
 					{parse}
 					onvalue={(t) => {
@@ -66,10 +68,10 @@
 			</div>
 		{/each}
 	</div>
-	{#if wish.alone.length > 0}
+	{#if options.alone.length > 0}
 		<h3 class="mt-3 mb-1 text-sm">On their own</h3>
 		<ul class="space-y-1 text-sm">
-			{#each wish.alone as a (a.piece + a.measure)}
+			{#each options.alone as a (a.piece + a.measure)}
 				<li class="flex items-baseline justify-between gap-2">
 					<span
 						>{named(a.piece)}: {MEASURE_NAMES[a.measure].toLowerCase()}
@@ -82,7 +84,7 @@
 					<button
 						class="act act-small"
 						onclick={() =>
-							editor.wish('like the others', { alone: wish.alone.filter((x) => x !== a) })}
+							editor.options('like the others', { alone: options.alone.filter((x) => x !== a) })}
 						>Like the others</button
 					>
 				</li>

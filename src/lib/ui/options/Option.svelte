@@ -14,7 +14,7 @@
 	}: { control: Exclude<Control, { kind: 'editor' }>; editor: ProjectEditor } = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
-	const set = (value: unknown) => editor.wish(c.what, c.patch(value));
+	const set = (value: unknown) => editor.options(c.what, c.patch(value));
 	const label = ({ label, cm }: Named) =>
 		cm === undefined ? label : `${label} ${printValue(cm, 'length', units)}`;
 	const hinted = (n: Named) => ({

@@ -6,15 +6,15 @@
 
 	let { control, project, editor }: EditorProps = $props();
 	const workbench = useWorkbench();
-	const wish = $derived(wholeGarment(project.wish));
-	const places = $derived(layoutOf(wish));
+	const options = $derived(wholeGarment(project.options));
+	const places = $derived(layoutOf(options));
 	const colourOf = (place: number) =>
-		workbench.bench.yarns.find((y) => y.id === wish.yarns[place])?.colour ?? '#9fb0b8';
+		workbench.bench.yarns.find((y) => y.id === options.yarns[place])?.colour ?? '#9fb0b8';
 	/** The next colour at a place of the blanket. */
 	function recolour(i: number) {
 		const next = [...places];
-		next[i] = ((places[i] ?? 0) + 1) % wish.yarns.length;
-		editor.wish(control.what, control.patch(next));
+		next[i] = ((places[i] ?? 0) + 1) % options.yarns.length;
+		editor.options(control.what, control.patch(next));
 	}
 </script>
 
@@ -22,7 +22,7 @@
 	<legend class="hint mb-0.5">{control.label}</legend>
 	<div
 		class="grid w-fit gap-0.5"
-		style:grid-template-columns={`repeat(${wish.layout.across}, 1.75rem)`}
+		style:grid-template-columns={`repeat(${options.layout.across}, 1.75rem)`}
 	>
 		{#each places as place, i (i)}
 			<button

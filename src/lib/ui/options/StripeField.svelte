@@ -16,7 +16,7 @@
 	let { control, project, plan, editor }: EditorProps = $props();
 	const workbench = useWorkbench();
 	const value = $derived(String(control.value));
-	const striped = $derived(project.wish as unknown as Striped);
+	const striped = $derived(project.options as unknown as Striped);
 	/** Colours of A, B, C … */
 	const colours = $derived(
 		striped.yarns.map((id) => workbench.bench.yarns.find((y) => y.id === id)?.colour ?? '#9fb0b8')
@@ -27,7 +27,7 @@
 	/** Joins that nobody sees once it is folded. */
 	const hidden = $derived(piece ? hiddenJoins(piece.runs, rowPlaces(plan)).length : 0);
 	/** `what` names the change; typing goes on as one. */
-	const onvalue = (line: string, what: string) => editor.wish(what, control.patch(line));
+	const onvalue = (line: string, what: string) => editor.options(what, control.patch(line));
 	const id = $props.id();
 	let typed = $state(untrack(() => value));
 	// What is stored takes the place of what is typed only when it has changed from outside, by an undo or another tab:

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { at, last } from '$lib/core/quantity/sure';
+	import { entryAt, last } from '$lib/core/quantity/sure';
 	import { PART_ROLES } from '$lib/core/model/kinds';
-	import type { ToyPart, ToyWish } from '$lib/core/recipe/things/options';
+	import type { ToyPart, ToyOptions } from '$lib/core/recipe/things/options';
 	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
 	import { partLength } from '$lib/core/recipe/things/form/toy';
 	import { printValue } from '$lib/core/quantity/print';
@@ -15,39 +15,41 @@
 
 	let { control, project, plan, editor, pointing }: EditorProps = $props();
 	const workbench = useWorkbench();
-	const wish = $derived(project.wish as unknown as ToyWish);
+	const options = $derived(project.options as unknown as ToyOptions);
 	const thing = $derived(plan.finished as ThingOf<'stuffed'>);
 	const onpick = (id: string) => (pointing.piece = id);
-	const part = $derived(wish.parts.find((p) => p.id === pointing.piece) ?? at(wish.parts, 0));
+	const part = $derived(
+		options.parts.find((p) => p.id === pointing.piece) ?? entryAt(options.parts, 0)
+	);
 	const made = $derived(thing.parts.find((m) => m.part.id === part.id));
 	/** The parts of a set, in the yarns and for the age that are chosen already. */
 	function begin(id: string) {
 		const preset = TOY_PRESETS.find((t) => t.id === id);
 		const begun = preset && toyFrom(preset, workbench.bench);
 		if (!preset || !begun) return;
-		const yarns = [...wish.yarns];
+		const yarns = [...options.yarns];
 		for (const y of workbench.bench.yarns)
 			if (yarns.length < preset.yarns && !yarns.includes(y.id)) yarns.push(y.id);
 		while (yarns.length < preset.yarns) yarns.push(last(yarns));
-		editor.wish('another toy', {
+		editor.options('another toy', {
 			parts: begun.parts,
 			eyes: begun.eyes,
 			yarns,
-			...(wish.stands && { stands: begun.stands })
+			...(options.stands && { stands: begun.stands })
 		});
 	}
 	const machines = $derived(workbench.bench.machines);
 	const put = (what: string, patch: Partial<ToyPart>) =>
-		editor.wish(what, {
-			parts: wish.parts.map((p) => (p.id === part.id ? { ...p, ...patch } : p))
+		editor.options(what, {
+			parts: options.parts.map((p) => (p.id === part.id ? { ...p, ...patch } : p))
 		});
 	const segment = (i: number, patch: Partial<ToyPart['segments'][number]>) =>
 		put('a swelling…', {
 			segments: part.segments.map((s, k) => (k === i ? { ...s, ...patch } : s))
 		});
 	function add() {
-		let n = wish.parts.length + 1;
-		while (wish.parts.some((p) => p.id === `part-${n}`)) n++;
+		let n = options.parts.length + 1;
+		while (options.parts.some((p) => p.id === `part-${n}`)) n++;
 		const fresh: ToyPart = {
 			id: `part-${n}`,
 			name: 'Ear',
@@ -58,9 +60,9 @@
 			count: 2,
 			pair: true,
 			segments: [{ line: '10 A', length: { by: 'times', times: 0.8 }, puff: 0 }],
-			to: { part: at(wish.parts, 0).id, along: 0.85, angle: 60 }
+			to: { part: entryAt(options.parts, 0).id, along: 0.85, angle: 60 }
 		};
-		editor.wish('a part more', { parts: [...wish.parts, fresh] });
+		editor.options('a part more', { parts: [...options.parts, fresh] });
 		onpick(fresh.id);
 	}
 	const size = (id: string) => {
@@ -72,7 +74,7 @@
 <section class="min-w-0 basis-full" aria-label="Parts">
 	<div class="flex flex-wrap items-center gap-2">
 		<h2 class="mr-2 text-base">Parts</h2>
-		{#each wish.parts as p (p.id)}
+		{#each options.parts as p (p.id)}
 			<button
 				class={['act act-small', p.id === part.id && 'act-main']}
 				aria-pressed={p.id === part.id}
@@ -80,17 +82,17 @@
 				>{p.count > 1 ? `${p.count} × ` : ''}{p.name}, {size(p.id)}</button
 			>
 		{/each}
-		{#if wish.parts.length < control.most}<button class="act act-small" onclick={add}
+		{#if options.parts.length < control.most}<button class="act act-small" onclick={add}
 				>Add a part</button
 			>{/if}
 		{#if part.to}<button
 				class="act act-small"
 				onclick={() =>
-					editor.wish('a part less', { parts: wish.parts.filter((p) => p.id !== part.id) })}
+					editor.options('a part less', { parts: options.parts.filter((p) => p.id !== part.id) })}
 				>Take {part.name.toLowerCase()} off</button
 			>{/if}
 	</div>
-	{#if wish.stands}
+	{#if options.stands}
 		<div class="mt-1 w-44">
 			<Select
 				label="Begin again with"
@@ -174,7 +176,7 @@
 				<Select
 					label="Sewn to"
 					value={to.part}
-					options={wish.parts
+					options={options.parts
 						.filter((p) => p.id !== part.id)
 						.map((p) => ({ value: p.id, label: p.name }))}
 					onvalue={(p) => put('sewn to', { to: { ...to, part: p } })}
@@ -213,7 +215,7 @@
 				<LineField
 					label={i === 0 ? 'From its first row: stripes' : 'then, past a tie: stripes'}
 					line={s.line}
-					yarns={wish.yarns.length}
+					yarns={options.yarns.length}
 					onvalue={(line) => segment(i, { line })}
 				/>
 				<div class="w-28">

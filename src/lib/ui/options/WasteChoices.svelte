@@ -13,31 +13,31 @@
 	}
 
 	let { project, editor }: EditorProps = $props();
-	const wish = $derived(project.wish as unknown as Waste);
+	const options = $derived(project.options as unknown as Waste);
 	const workbench = useWorkbench();
-	const school = $derived(schoolOf(wish));
+	const school = $derived(schoolOf(options));
 	const starts = $derived([
 		...(school
 			? []
-			: [{ value: 'own', label: `${wish.wasteStart} rows`, hint: 'as it was brought' }]),
+			: [{ value: 'own', label: `${options.wasteStart} rows`, hint: 'as it was brought' }]),
 		...WASTE_SCHOOLS.map((s) => ({ value: s.id, label: s.label, hint: s.goodFor }))
 	]);
 	const ends = $derived(
-		[...new Set([0, 4, 5, 10, wish.wasteEnd])]
+		[...new Set([0, 4, 5, 10, options.wasteEnd])]
 			.sort((a, b) => a - b)
 			.map((n) => ({ value: n, label: n === 0 ? 'onto a needle' : `${n} rows` }))
 	);
 	function begin(id: string) {
 		const s = WASTE_SCHOOLS.find((x) => x.id === id);
-		if (s) editor.wish('waste at the start', { wasteStart: s.rows, wasteWith: s.with });
+		if (s) editor.options('waste at the start', { wasteStart: s.rows, wasteWith: s.with });
 	}
 	const usual = $derived(workbench.settings.waste);
 	const isUsual = $derived(
 		usual !== null &&
-			usual.start === wish.wasteStart &&
-			usual.with === wish.wasteWith &&
-			usual.end === wish.wasteEnd &&
-			usual.joinTails === wish.joinTails
+			usual.start === options.wasteStart &&
+			usual.with === options.wasteWith &&
+			usual.end === options.wasteEnd &&
+			usual.joinTails === options.joinTails
 	);
 </script>
 
@@ -49,18 +49,18 @@
 />
 <Choice
 	label="Waste at the end"
-	value={wish.wasteEnd}
+	value={options.wasteEnd}
 	options={ends}
-	onvalue={(wasteEnd) => editor.wish('waste at the end', { wasteEnd })}
+	onvalue={(wasteEnd) => editor.options('waste at the end', { wasteEnd })}
 />
 <Choice
 	label="Tails at the joins"
-	value={wish.joinTails}
+	value={options.joinTails}
 	options={[
 		{ value: 'tie', label: 'tie' },
 		{ value: 'weave', label: 'weave in' }
 	]}
-	onvalue={(joinTails) => editor.wish('tails at the joins', { joinTails })}
+	onvalue={(joinTails) => editor.options('tails at the joins', { joinTails })}
 />
 <div class="self-end">
 	<button
@@ -70,10 +70,10 @@
 		onclick={() =>
 			workbench.set({
 				waste: {
-					start: wish.wasteStart,
-					with: wish.wasteWith,
-					end: wish.wasteEnd,
-					joinTails: wish.joinTails
+					start: options.wasteStart,
+					with: options.wasteWith,
+					end: options.wasteEnd,
+					joinTails: options.joinTails
 				}
 			})}>{isUsual ? 'This is my usual' : 'Make this my usual'}</button
 	>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import type { PlanOf } from '$lib/core/plan';
 	import { LATCH_SECONDS, SEW_SECONDS } from '$lib/core/technique/hand';
 	import { wayCost } from '$lib/core/plan/way-cost';
@@ -16,7 +16,7 @@
 	const s = $derived(say(units));
 	const ways = $derived(plan.finished.made.wider);
 	const used = $derived(plan.finished.made.pieces[0]?.way);
-	const gauge = $derived(at(plan.gauges, 0));
+	const gauge = $derived(entryAt(plan.gauges, 0));
 	/** At the crank, by the plan's own time. */
 	const secondsPerRow = $derived(
 		scale(
@@ -57,7 +57,7 @@
 							><button
 								class="act act-small"
 								aria-pressed={used === w.way}
-								onclick={() => editor.wish('how it comes to its width', control.patch(w.way))}
+								onclick={() => editor.options('how it comes to its width', control.patch(w.way))}
 								>{WAY_NAMES[w.way]}</button
 							></td
 						>

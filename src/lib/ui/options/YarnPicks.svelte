@@ -16,7 +16,7 @@
 			: chosen.length > 1
 				? `${control.label} ${i + 1}`
 				: control.label;
-	const put = (next: readonly YarnId[]) => editor.wish(control.what, control.patch(next));
+	const put = (next: readonly YarnId[]) => editor.options(control.what, control.patch(next));
 	const another = $derived(yarns.find((y) => !chosen.includes(y.id)) ?? yarns[0]);
 </script>
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at as entryAt } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import { goto } from '$app/navigation';
 	import type { Order } from '$lib/core/model/order';
 	import type { Project } from '$lib/core/model/project';
@@ -233,8 +233,8 @@
 					<b>Runs short:</b>
 					{missing
 						.map((y) => {
-							const of = yarnOf(y.yarnId);
-							return `${of?.colourName ?? 'a yarn'}, ${y.ballsMissing === 1 ? '1 ball' : `${y.ballsMissing} balls`} more${y.ballsToBeSure > y.ballsMissing ? ` (${y.ballsToBeSure} to be sure)` : ''}`;
+							const yarn = yarnOf(y.yarnId);
+							return `${yarn?.colourName ?? 'a yarn'}, ${y.ballsMissing === 1 ? '1 ball' : `${y.ballsMissing} balls`} more${y.ballsToBeSure > y.ballsMissing ? ` (${y.ballsToBeSure} to be sure)` : ''}`;
 						})
 						.join('; ')}.
 				</p>
@@ -250,12 +250,12 @@
 			<ol class="text-sm">
 				{#each found.plan.batches as b, i (i)}
 					{@const line = entryAt(found.lines, b.line)}
-					{@const of = b.yarnId ? yarnOf(b.yarnId) : null}
+					{@const yarn = b.yarnId ? yarnOf(b.yarnId) : null}
 					<li class="rule-line flex gap-3 border-t py-1.5">
 						<span class="figure w-5 text-right">{i + 1}</span>
 						<span class="min-w-0 flex-1"
 							><b>{b.count} × {nameOf(line.projectId)}</b><span class="quiet"
-								>, {WHY[b.why]}{of && b.why !== 'sure' ? `: ${of.colourName}` : ''}</span
+								>, {WHY[b.why]}{yarn && b.why !== 'sure' ? `: ${yarn.colourName}` : ''}</span
 							></span
 						>
 						<span class="figure shrink-0">{printWithSpread(b.minutes, 'minutes', units)}</span>
@@ -267,23 +267,23 @@
 			<h2 id="order-yarn-title" class="mb-1 text-base">Yarn for all of it</h2>
 			<ul>
 				{#each found.plan.yarns as y (y.yarnId)}
-					{@const of = yarnOf(y.yarnId)}
-					{#if of}
+					{@const yarn = yarnOf(y.yarnId)}
+					{#if yarn}
 						<li class="rule-line grid grid-cols-[auto_1fr] items-center gap-x-3 border-t py-2">
-							<YarnCake yarn={of} lookup={yarnOf} size={44} />
+							<YarnCake {yarn} lookup={yarnOf} size={44} />
 							<div class="min-w-0">
 								<p class="text-sm">
-									<b>{of.colourName}</b>, {of.name}:
+									<b>{yarn.colourName}</b>, {yarn.name}:
 									<span class="figure">{printWithSpread(y.need, 'mass', units)}</span> of
-									<span class="figure">{printValue(y.have, 'mass', units)}</span>{of.heldTogether
-										.length === 0 && of.gramsOnHand - y.have > 0.5
-										? ` free (${printValue(of.gramsOnHand - y.have, 'mass', units)} held elsewhere)`
+									<span class="figure">{printValue(y.have, 'mass', units)}</span>{yarn.heldTogether
+										.length === 0 && yarn.gramsOnHand - y.have > 0.5
+										? ` free (${printValue(yarn.gramsOnHand - y.have, 'mass', units)} held elsewhere)`
 										: ''}
 									<span class={['ml-1', y.enough < 0.5 && 'text-warning font-semibold']}
 										>enough at {percent(y.enough)}</span
 									>
 								</p>
-								<OrderBars need={y.need} have={y.have} colour={of.colour} />
+								<OrderBars need={y.need} have={y.have} colour={yarn.colour} />
 							</div>
 						</li>
 					{/if}

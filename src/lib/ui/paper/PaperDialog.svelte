@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import { onDestroy } from 'svelte';
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
@@ -55,8 +55,8 @@
 		save(file(what, 'svg'), new Blob([text], { type: 'image/svg+xml' }));
 	/** The first piece as it lies. */
 	function ribbon() {
-		const p = at(plan.pieces, 0);
-		const gauge = at(p.gauges, 0);
+		const p = entryAt(plan.pieces, 0);
+		const gauge = entryAt(p.gauges, 0);
 		svg(
 			'ribbon',
 			ribbonSvg({

@@ -14,7 +14,7 @@
 		workbench.project(page.params.id ?? workbench.settings.currentProject ?? '')
 	);
 	const colour = $derived.by(() => {
-		const id = project && yarnsOf(project.wish)[0];
+		const id = project && yarnsOf(project.options)[0];
 		return workbench.records.yarns.find((y) => y.id === id)?.colour ?? '#6f8f9c';
 	});
 	let events = $state.raw<readonly RunEvent[] | null>(null);

@@ -22,11 +22,11 @@
 </script>
 
 {#if comesOut(plan, 'flat')}
-	{@const wish = wholeGarment(project.wish)}
-	<StitchChart {plan} {wish} {pointing} />
+	{@const options = wholeGarment(project.options)}
+	<StitchChart {plan} {options} {pointing} />
 	{#if plan.finished.card}
 		<CardSheet card={plan.finished.card} {units} name={project.name} />
-		{#if wish.card.by === 'loops' && gauge?.loopCm.basis === 'estimated'}
+		{#if options.card.by === 'loops' && gauge?.loopCm.basis === 'estimated'}
 			<p class="hint max-w-64">
 				The yarn in a stitch is not measured yet: the pins are taken until a swatch is weighed or
 				unravelled.

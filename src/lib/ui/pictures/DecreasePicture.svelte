@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at as entryAt } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import type { Turns } from '$lib/core/model/kinds';
 	import { edgeSides } from '$lib/core/words/hands';
 	import type { HandWork } from '$lib/core/crank/row-by-row';

@@ -28,7 +28,7 @@
 {:else if comesOut(plan, 'flags')}
 	<FlagsPicture {plan} order={plan.finished.order} {units} {width} />
 {:else if comesOut(plan, 'flat')}
-	<GarmentPicture {plan} wish={wholeGarment(project.wish)} {units} />
+	<GarmentPicture {plan} options={wholeGarment(project.options)} {units} />
 {:else}
 	<ThingPicture plan={plan as ThingPlan} {units} {width} height={Math.min(300, height)} />
 {/if}

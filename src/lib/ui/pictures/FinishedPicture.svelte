@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at as entryAt } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import { planStages } from '$lib/ui/pictures/plan-stages';
 	import type { PlanOf } from '$lib/core/plan';
 	import { stitchesAcross } from '$lib/core/plan/lies';

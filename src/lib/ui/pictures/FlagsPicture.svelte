@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import type { PlanOf } from '$lib/core/plan';
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Units } from '$lib/core/quantity/units';
@@ -22,7 +22,7 @@
 	const w = $derived(flag.width.mean * px);
 	const h = $derived(flag.height.mean * px);
 	const tip = $derived((w * flag.tip) / flag.stitches);
-	const gauge = $derived(at(plan.gauges, 0));
+	const gauge = $derived(entryAt(plan.gauges, 0));
 	const sag = 14;
 	const y = (x: number) => 12 + sag * (1 - ((x - width / 2) / (width / 2)) ** 2);
 	const cord = $derived(`M0 ${y(0)}Q${width / 2} ${y(0) + 2 * sag} ${width} ${y(width)}`);

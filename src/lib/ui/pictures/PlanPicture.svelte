@@ -39,8 +39,8 @@
 		picked={pointing.piece || (plan.finished.parts[0]?.part.id ?? '')}
 		onpick={(p) => (pointing.piece = p)}
 		onedit={(edit) => {
-			const parts = editPart(project.wish, plan.finished, edit);
-			if (parts) editor.wish('proportions…', { parts });
+			const parts = editPart(project.options, plan.finished, edit);
+			if (parts) editor.options('proportions…', { parts });
 		}}
 	/>
 {:else if comesOut(plan, 'folded') || comesOut(plan, 'side-by-side') || comesOut(plan, 'wound')}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at as entryAt } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import type { PlannedPiece } from '$lib/core/plan';
 	import type { Gauge } from '$lib/core/bench/gauge/gauge';
 	import type { Yarn } from '$lib/core/model/bench';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at as entryAt } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import type { Yarn, YarnId } from '$lib/core/model/bench';
 	import { partsOf } from '$lib/core/bench/yarn/parts';
 

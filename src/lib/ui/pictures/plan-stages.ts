@@ -1,4 +1,4 @@
-import { at } from '$lib/core/quantity/sure';
+import { entryAt } from '$lib/core/quantity/sure';
 import type { Stage } from '../../core/assembly/stage';
 import { stagesOf } from '../../core/assembly/stages';
 import type { AssemblyStep } from '../../core/assembly/assembly';
@@ -26,7 +26,7 @@ function stepIdOf(s: AssemblyStep): string {
 
 /** A plan's tube from the machine to the finished thing, by its finishing steps, in flat centimetres. */
 export function planStages(plan: PlanOf<'worn'> | PlanOf<'tube'>): PlannedStage[] {
-	const piece = at(plan.pieces, 0);
+	const piece = entryAt(plan.pieces, 0);
 	const stages = stagesOf({
 		runs: piece.runs,
 		rowsPerCm: plan.gauges.map((g) => g.rowsPerCm.mean),

@@ -7,7 +7,7 @@ import type { Project } from '../../core/model/project';
 import { rowPlaces } from '../../core/plan/places';
 import { planStages } from './plan-stages';
 import { recipeOf } from '../../core/recipe';
-import type { Wish } from '../../core/model/wish';
+import type { Options } from '../../core/model/options';
 import type { Stage, StageInput } from '../../core/assembly/stage';
 import { stagesOf } from '../../core/assembly/stages';
 
@@ -100,8 +100,8 @@ describe('the tube step by step', () => {
 
 describe('of every recipe', () => {
 	const plans = [...HATS, ...TUBES].map((id) => {
-		const wish = recipeOf(id)!.defaults(benchOf())! as Wish;
-		const project: Project = { ...projectOf(), wish };
+		const options = recipeOf(id)!.defaults(benchOf())! as Options;
+		const project: Project = { ...projectOf(), options };
 		const p = plan(project, benchOf());
 		if (!p.ok || p.finished.kind === 'flags') throw new Error(`no plan of ${id}`);
 		return [id, p] as readonly [string, PlanOf<'worn'> | PlanOf<'tube'>];

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at as entryAt } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import type { YarnId } from '$lib/core/model/bench';
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan, PlannedPiece } from '$lib/core/plan';
@@ -24,20 +24,20 @@
 	let { project, editor, plan, piece }: Props = $props();
 	const workbench = useWorkbench();
 	/** A stripe line that sets what lies on the ribbon. */
-	const wish = $derived(
-		project.wish as unknown as Omit<Striped, 'yarns'> & { readonly yarns: readonly YarnId[] }
+	const options = $derived(
+		project.options as unknown as Omit<Striped, 'yarns'> & { readonly yarns: readonly YarnId[] }
 	);
 	const edit = new RibbonEdit(
-		() => filledSections(wish, piece.mainRows),
+		() => filledSections(options, piece.mainRows),
 		(stripes, what, newTotal) =>
-			editor.wish(what, {
+			editor.options(what, {
 				stripes,
 				fill: 'repeat',
 				...(newTotal ? { length: { by: 'line' as const } } : {})
 			})
 	);
 	/** Index among the plan's yarns of each letter: two letters may stand for one. */
-	const indexOf = $derived(wish.yarns.map((id) => piece.yarns.indexOf(id)));
+	const indexOf = $derived(options.yarns.map((id) => piece.yarns.indexOf(id)));
 	const preview = $derived.by((): YarnRun[] | undefined => {
 		if (!edit.dragged) return undefined;
 		let at = 0;
@@ -47,12 +47,12 @@
 			return { from, to: at, yarn: s.yarn };
 		});
 	});
-	const names = $derived(wish.yarns.map((id) => workbench.bench.yarns.find((y) => y.id === id)));
+	const names = $derived(options.yarns.map((id) => workbench.bench.yarns.find((y) => y.id === id)));
 	const onHand = $derived(
 		rowsOnHand(
 			plan,
 			piece,
-			wish.yarns,
+			options.yarns,
 			(letter) => edit.sections.filter((s) => s.yarn === letter).length
 		)
 	);

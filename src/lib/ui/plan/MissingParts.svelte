@@ -10,22 +10,23 @@
 	const workbench = useWorkbench();
 	const here = (id: MachineId) => workbench.bench.machines.some((m) => m.id === id);
 	const has = (id: YarnId) => workbench.bench.yarns.some((y) => y.id === id);
-	const elsewhere = $derived(machinesOf(project.wish).some((id) => !here(id)));
+	const elsewhere = $derived(machinesOf(project.options).some((id) => !here(id)));
 	/** Parts whose machine is gone are made on the project's. */
 	const allHere = () =>
-		editor.change('machine of the parts', { wish: madeHere(project.wish, here) });
+		editor.change('machine of the parts', { options: madeHere(project.options, here) });
 </script>
 
 <div class="py-4">
 	<p class="mb-2">
 		This plan waits for a part that left the bench. Choose another in its place, here or above:
 	</p>
-	{#each yarnsOf(project.wish) as y (y)}
+	{#each yarnsOf(project.options) as y (y)}
 		<YarnPick
 			label={has(y) ? 'Colour' : 'In place of the one that is gone'}
 			value={y}
 			yarns={workbench.bench.yarns}
-			onvalue={(v) => editor.change('colours', { wish: withYarn(project.wish, y, v as YarnId) })}
+			onvalue={(v) =>
+				editor.change('colours', { options: withYarn(project.options, y, v as YarnId) })}
 		/>
 	{/each}
 	{#if elsewhere}<p class="mt-3">

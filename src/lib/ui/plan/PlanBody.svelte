@@ -33,9 +33,9 @@
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 	const pointing = new Pointing();
-	const recipe = $derived(recipeFor(project.wish));
+	const recipe = $derived(recipeFor(project.options));
 	const controls = $derived(
-		recipe ? controlsOf(recipe.options, project.wish, { ...plan, bench: workbench.bench }) : []
+		recipe ? controlsOf(recipe.options, project.options, { ...plan, bench: workbench.bench }) : []
 	);
 	const set = $derived(controls.flatMap((c) => c.sets ?? []));
 	const edited = $derived(controls.some((c) => c.kind === 'editor' && c.editor === 'ribbon'));
@@ -54,7 +54,7 @@
 		<PlanPicture {plan} {project} {editor} {units} {pointing} />
 	</div>
 	<div class="min-w-0">
-		<Figures {plan} joinTails={joinTailsOf(project.wish)} {set} />
+		<Figures {plan} joinTails={joinTailsOf(project.options)} {set} />
 		<Options {...rest} group="size" class="mt-3" />
 	</div>
 	<div class="min-w-0">

@@ -19,7 +19,7 @@
 	<h1 class="sr-only">Plan of {project.name}</h1>
 	<div class="field-title no-print w-72">
 		<TextField
-			label={nameOf(project.wish.recipe)}
+			label={nameOf(project.options.recipe)}
 			value={project.name}
 			example="Pier hat"
 			onvalue={(name) => editor.change('name…', { name })}

@@ -2,7 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { wordFix, type Fix } from '$lib/core/finding/fix';
 	import type { Project } from '$lib/core/model/project';
-	import type { Wish } from '$lib/core/model/wish';
+	import type { Options } from '$lib/core/model/options';
 	import { withHeld } from '$lib/core/order/with-held';
 	import { nameOf } from '$lib/core/recipe';
 	import { sheetOf } from '$lib/core/sheet/sheet';
@@ -41,8 +41,10 @@
 	async function apply(fix: Fix) {
 		if (fix.go)
 			return goto(`/project/${project.id}/${fix.go.page}?yarn=${encodeURIComponent(fix.go.yarn)}`);
-		const wish = fix.wish ? { wish: { ...project.wish, ...fix.wish } as Wish } : {};
-		editor.change(wordFix(fix, units).toLowerCase(), { ...wish, ...fix.project });
+		const options = fix.options
+			? { options: { ...project.options, ...fix.options } as Options }
+			: {};
+		editor.change(wordFix(fix, units).toLowerCase(), { ...options, ...fix.project });
 	}
 
 	async function remove() {
@@ -90,7 +92,7 @@
 {#if plan?.ok && onPaper !== null}
 	{@const sheet = sheetOf(plan, {
 		title: project.name,
-		kind: nameOf(project.wish.recipe),
+		kind: nameOf(project.options.recipe),
 		units,
 		terms: workbench.settings.crochet
 	})}

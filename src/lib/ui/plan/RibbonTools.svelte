@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import type { Yarn } from '$lib/core/model/bench';
 	import { rowsWord } from '$lib/core/quantity/say';
 	import type { RibbonEdit } from './ribbon-edit.svelte';
@@ -116,8 +116,10 @@
 					title="The first half and the same backwards">Mirror about the middle</button
 				>
 				{#if letters.length >= 2}
-					<button class="act act-small" onclick={() => edit.swap(at(letters, 0), at(letters, 1))}
-						>Swap {letter(at(letters, 0))} and {letter(at(letters, 1))}</button
+					<button
+						class="act act-small"
+						onclick={() => edit.swap(entryAt(letters, 0), entryAt(letters, 1))}
+						>Swap {letter(entryAt(letters, 0))} and {letter(entryAt(letters, 1))}</button
 					>
 				{/if}
 			</span>

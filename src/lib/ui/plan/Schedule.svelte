@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import type { Plan } from '$lib/core/plan';
 	import Working from '../parts/Working.svelte';
 	import Tails from './Tails.svelte';
 
 	let { plan }: { plan: Plan } = $props();
-	const piece = $derived(at(plan.pieces, 0));
+	const piece = $derived(entryAt(plan.pieces, 0));
 	const waste = $derived(piece.sheet.legs.filter((l) => l.kind === 'waste'));
 	const startWaste = $derived(waste.find((l) => l.mainBefore === 0)?.rows ?? 0);
 	const endWaste = $derived(waste.find((l) => l.mainBefore > 0)?.rows ?? 0);

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
 	import { printValue } from '$lib/core/quantity/print';
@@ -24,7 +24,7 @@
 	<h2 id="yarn-title" class="mb-1 text-base">Yarn</h2>
 	<ul>
 		{#each plan.amounts as a (a.yarn)}
-			{@const y = at(plan.yarns, a.yarn)}
+			{@const y = entryAt(plan.yarns, a.yarn)}
 			{@const free = a.freeGrams}
 			<li
 				class="rule-line grid grid-cols-[auto_1fr] items-start gap-x-3 border-t py-2 first:border-t-0"

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at as entryAt, last } from '$lib/core/quantity/sure';
+	import { entryAt, last } from '$lib/core/quantity/sure';
 	import { eventsAhead, positionAt } from '$lib/core/crank/runsheet';
 	import { makesOf, nameMake, progressOf } from '$lib/core/crank/makes';
 	import type { MeasuredResult, Project, RunEvent } from '$lib/core/model/project';

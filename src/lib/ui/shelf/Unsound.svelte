@@ -17,10 +17,10 @@
 
 	/** What a record of its kind usually holds: where something does not fit, that takes its place. */
 	function usual(u: Unsound): unknown {
-		const raw = u.raw as { wish?: { recipe?: unknown } } | null;
+		const raw = u.raw as { options?: { recipe?: unknown } } | null;
 		switch (u.table) {
 			case 'projects': {
-				const id = String(raw?.wish?.recipe);
+				const id = String(raw?.options?.recipe);
 				const what = (entryOf(id) ? id : 'lined-hat') as New;
 				return atHand(what) ? newProject(workbench.bench, what) : undefined;
 			}

@@ -24,7 +24,7 @@ describe('something new of several pieces', () => {
 	});
 	it('begins with the maker’s usual waste yarn and tails', () => {
 		const usual = { start: 10, with: 'ravel', end: 4, joinTails: 'weave' } as const;
-		expect(newProject(bench, 'toy', { usual })!.wish).toMatchObject({
+		expect(newProject(bench, 'toy', { usual })!.options).toMatchObject({
 			wasteStart: 10,
 			wasteWith: 'ravel',
 			wasteEnd: 4,
@@ -37,11 +37,11 @@ describe('something new of several pieces', () => {
 			expect(newProject({ ...bench, yarns: [] }, kind)).toBeUndefined();
 		}
 	});
-	it('is made another time with the same wish, by a number', () => {
+	it('is made another time with the same options, by a number', () => {
 		const seal = harbour.projects.find((p) => p.id === 'project-seal')!;
-		const next = makeAnother(seal, seal.wish, [seal.name]);
+		const next = makeAnother(seal, seal.options, [seal.name]);
 		expect(next.name).toBe('Skerry the seal 2');
-		expect(next.wish).toEqual(seal.wish);
+		expect(next.options).toEqual(seal.options);
 		expect(next.used).toBeNull();
 	});
 });

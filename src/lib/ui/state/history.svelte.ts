@@ -156,8 +156,14 @@ export const turned = <T extends object>(
 ): T | undefined =>
 	before && after && now ? merge3(before as T, after as T, now) : (after as T | undefined);
 
+/** Steps are of records as this version has them: those of an earlier one are let go. */
+const RECORDS = 6;
+
 /** Steps of one kind of record, kept by this tab until it is closed. */
-export const inThisTab = (scope: string): Kept => ({
-	read: () => sessionStorage.getItem(`history ${scope}`),
-	write: (text) => sessionStorage.setItem(`history ${scope}`, text)
-});
+export const inThisTab = (scope: string): Kept => {
+	const key = `history ${RECORDS} ${scope}`;
+	return {
+		read: () => sessionStorage.getItem(key),
+		write: (text) => sessionStorage.setItem(key, text)
+	};
+};

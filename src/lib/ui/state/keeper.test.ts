@@ -70,14 +70,14 @@ describe('two tabs on one project', () => {
 	const base = projectOf();
 	it('both changes are kept, field by field', async () => {
 		await db.projects.put(base);
-		const mine = { ...base, wish: { ...base.wish, closing: 'zip' as const } };
-		const theirs = { ...base, name: 'Theirs', wish: { ...base.wish, wasteEnd: 5 } };
+		const mine = { ...base, options: { ...base.options, closing: 'zip' as const } };
+		const theirs = { ...base, name: 'Theirs', options: { ...base.options, wasteEnd: 5 } };
 		await mergeProject(db, { base, next: theirs });
 		await mergeProject(db, { base, next: mine });
 		expect(await db.projects.get(base.id)).toEqual({
 			...base,
 			name: 'Theirs',
-			wish: { ...base.wish, closing: 'zip', wasteEnd: 5 }
+			options: { ...base.options, closing: 'zip', wasteEnd: 5 }
 		});
 	});
 
@@ -100,8 +100,8 @@ describe('two tabs on one project', () => {
 		await mergeProject(db, { base, next: { ...base, name: 'One' } });
 		await mergeProject(db, { base, next: { ...base, name: 'Two' } });
 		expect((await db.projects.get(base.id))!.name).toBe('Two');
-		const sock = { ...base, wish: { recipe: 'sock', yarns: ['a'] } } as never as typeof base;
+		const sock = { ...base, options: { recipe: 'sock', yarns: ['a'] } } as never as typeof base;
 		await mergeProject(db, { base, next: sock });
-		expect((await db.projects.get(base.id))!.wish).toEqual(sock.wish);
+		expect((await db.projects.get(base.id))!.options).toEqual(sock.options);
 	});
 });

@@ -4,18 +4,18 @@ import { planner } from '$lib/worker/planner';
 import { Asked, wordFailure } from './asked.svelte';
 import { atHand, fetchAgain, notFetched } from './recipes.svelte';
 
-type Made = Plan | NoPlan;
+type Planned = Plan | NoPlan;
 
 /** The plan of a project as it is now; recomputed in a worker once it takes longer than a frame. */
 export class LivePlan {
-	readonly #away: Asked<Made>;
-	readonly #here: { readonly plan: Made | null; readonly failure: string | null };
+	readonly #away: Asked<Planned>;
+	readonly #here: { readonly plan: Planned | null; readonly failure: string | null };
 	readonly #project: () => Project;
 
 	constructor(project: () => Project, bench: () => Bench) {
 		this.#project = project;
 		this.#here = $derived.by(() => {
-			const { recipe } = project().wish;
+			const { recipe } = project().options;
 			// Made in the worker too, what it says is said by rules that come with the recipe.
 			if (!atHand(recipe))
 				return {
@@ -36,11 +36,11 @@ export class LivePlan {
 	}
 
 	/** Null only while a first plan is on its way, or where it failed. */
-	get value(): Made | null {
+	get value(): Planned | null {
 		// What is still on its way for another project is not this one's.
 		const away = this.#away.value;
-		const { id, wish } = this.#project();
-		return this.#here.plan ?? (away?.projectId === id && atHand(wish.recipe) ? away : null);
+		const { id, options } = this.#project();
+		return this.#here.plan ?? (away?.projectId === id && atHand(options.recipe) ? away : null);
 	}
 
 	/** Why there is no plan as things are now; null where there is, or one is on its way. */
@@ -49,7 +49,7 @@ export class LivePlan {
 	}
 
 	readonly again = (): void => {
-		const { recipe } = this.#project().wish;
+		const { recipe } = this.#project().options;
 		if (notFetched(recipe)) fetchAgain(recipe);
 		else this.#away.again();
 	};

@@ -1,5 +1,5 @@
 import type { Project } from '$lib/core/model/project';
-import type { Wish } from '$lib/core/model/wish';
+import type { Options } from '$lib/core/model/options';
 import type { Yarn } from '$lib/core/model/bench';
 import { sameData } from '$lib/file/same-data';
 import { merge3 } from '$lib/store/merge3';
@@ -70,8 +70,8 @@ export class ProjectEditor {
 	}
 
 	/** Some of its recipe's options. */
-	wish(what: string, patch: object): void {
-		this.change(what, { wish: { ...this.project.wish, ...patch } as Wish });
+	options(what: string, patch: object): void {
+		this.change(what, { options: { ...this.project.options, ...patch } as Options });
 	}
 
 	undo(): void {

@@ -1,13 +1,13 @@
 import type { Bench, Project } from '$lib/core/model/project';
 import type { HatProject } from '$lib/core/recipe/hats/options';
-import type { Wish } from '$lib/core/model/wish';
+import type { Options } from '$lib/core/model/options';
 import type { Recipe } from '$lib/core/recipe/recipe';
 import { loadRecipe, nameOf, recipeOf } from '$lib/core/recipe';
 import { withUsual, type UsualWaste } from '$lib/core/recipe/uses';
 import { newId } from '$lib/store/store';
 
 /** What can be begun from the shelf. */
-export type New = Wish['recipe'];
+export type New = Options['recipe'];
 
 interface Prefer {
 	readonly machineId?: string | undefined;
@@ -44,30 +44,34 @@ export function newProject(
 	const machine =
 		recipe && (bench.machines.find((m) => m.id === machineId) ?? machineFor(recipe, bench));
 	const yarn = bench.yarns.find((y) => y.id === yarnId);
-	const wish = recipe?.defaults(yarn ? { ...bench, yarns: [yarn] } : bench, machine);
-	if (!machine || !wish) return undefined;
-	return fresh(nameOf(what), machine.id, usual && !recipe.ownWaste ? withUsual(wish, usual) : wish);
+	const options = recipe?.defaults(yarn ? { ...bench, yarns: [yarn] } : bench, machine);
+	if (!machine || !options) return undefined;
+	return fresh(
+		nameOf(what),
+		machine.id,
+		usual && !recipe.ownWaste ? withUsual(options, usual) : options
+	);
 }
 
 /** A new hat from the bench as it is; undefined where the bench lacks a machine or a yarn. */
 export const newHat = (bench: Bench, prefer: Prefer = {}): HatProject | undefined =>
 	newProject(bench, 'lined-hat', prefer) as HatProject | undefined;
 
-/** A new project by a wish that is worked out already. */
-export const projectOf = (machineId: Project['machineId'], wish: Wish): Project =>
-	fresh(nameOf(wish.recipe), machineId, wish);
+/** A new project by options that are worked out already. */
+export const projectOf = (machineId: Project['machineId'], options: Options): Project =>
+	fresh(nameOf(options.recipe), machineId, options);
 
-function fresh<W extends Wish>(
+function fresh<W extends Options>(
 	name: string,
 	machineId: Project['machineId'],
-	wish: W
-): Project & { wish: W } {
+	options: W
+): Project & { options: W } {
 	return {
 		id: newId() as Project['id'],
 		name,
 		createdAt: Date.now(),
 		machineId,
-		wish,
+		options,
 		accepted: [],
 		useFresh: false,
 		holdsYarn: true,
@@ -76,13 +80,13 @@ function fresh<W extends Wish>(
 	};
 }
 
-/** The next one like it: the same wish, planned afresh with what was learned. Set rows give way to the length wished. */
-export function makeAnother(project: Project, wish: Wish, names: readonly string[]): Project {
+/** The next one like it: the same options, planned afresh with what was learned. Set rows give way to the length wished. */
+export function makeAnother(project: Project, options: Options, names: readonly string[]): Project {
 	const base = project.name.replace(/ \d+$/, '');
 	let n = 2;
 	while (names.includes(`${base} ${n}`)) n++;
 	return {
-		...fresh(`${base} ${n}`, project.machineId, wish),
+		...fresh(`${base} ${n}`, project.machineId, options),
 		useFresh: project.useFresh,
 		...(project.trims ? { trims: project.trims } : {}),
 		accepted: project.accepted

@@ -1,4 +1,4 @@
-import { at } from '$lib/core/quantity/sure';
+import { entryAt } from '$lib/core/quantity/sure';
 import { stepIn } from '$lib/core/assembly/assembly';
 import { brimRows } from '$lib/core/plan/places';
 import { isPanel } from '$lib/core/technique/technique';
@@ -13,7 +13,7 @@ export const yarnNamer = (plan: Plan) => (i: number) => plan.yarns[i]?.colourNam
 
 /** What is pinned to the ribbon: joins, the first rolling up, run-outs and the end, at their main rows. */
 export function eventPins(plan: Plan, units: Units): RibbonPin[] {
-	const piece = at(plan.pieces, 0);
+	const piece = entryAt(plan.pieces, 0);
 	const { sheet } = piece;
 	const wasteBefore = sheet.wasteBefore;
 	const context = eventContext(plan, piece.machine, units);

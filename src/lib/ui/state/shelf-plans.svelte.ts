@@ -5,7 +5,7 @@ import type { NoPlan, Plan } from '$lib/core/plan/types';
 import type { Card, TombleDb } from '$lib/store/db';
 import { afterFirstPage } from './first-page';
 
-type Made = Plan | NoPlan;
+type Drawn = Plan | NoPlan;
 
 /** What plans are made of, in a few digits: another bench or project has others (FNV-1a). */
 function stamp(made: unknown): string {
@@ -17,7 +17,7 @@ function stamp(made: unknown): string {
 }
 
 /** Of a plan what a shelf draws, and no more. */
-const drawn = (made: Made): Made =>
+const drawn = (made: Drawn): Drawn =>
 	made.ok
 		? { ...made, amounts: [], joints: [], tools: [], steps: [], findings: [] }
 		: { ...made, findings: [] };
@@ -59,24 +59,24 @@ export class ShelfPlans {
 	}
 
 	/** The plan of a project as it is drawn; null while the first one is on its way. */
-	of(project: Project, bench: Bench): Made | null {
+	of(project: Project, bench: Bench): Drawn | null {
 		if (!this.#read) return null;
 		const madeOf = this.#madeOf(project, bench);
 		const card = this.#cards.get(project.id);
 		if (card?.madeOf !== madeOf && this.#asked.get(project.id) !== madeOf)
 			this.#make(project, bench, madeOf);
-		return (card?.plan as Made | undefined) ?? null;
+		return (card?.plan as Drawn | undefined) ?? null;
 	}
 
-	#madeOf({ id, wish, machineId, useFresh }: Project, bench: Bench): string {
+	#madeOf({ id, options, machineId, useFresh }: Project, bench: Bench): string {
 		if (this.#bench?.of !== bench) this.#bench = { of: bench, stamp: stamp(bench) };
-		return `${version} ${this.#bench.stamp} ${stamp([id, wish, machineId, useFresh])}`;
+		return `${version} ${this.#bench.stamp} ${stamp([id, options, machineId, useFresh])}`;
 	}
 
 	#make(project: Project, bench: Bench, madeOf: string): void {
 		this.#asked.set(project.id, madeOf);
 		const none: NoPlan = { ok: false, why: 'failed', projectId: project.id, findings: [] };
-		const kept = (plan: Made, keep: boolean) => {
+		const kept = (plan: Drawn, keep: boolean) => {
 			if (this.#asked.get(project.id) !== madeOf) return;
 			const card: Card = { projectId: project.id, madeOf, plan: drawn(plan) };
 			this.#cards.set(project.id, card);

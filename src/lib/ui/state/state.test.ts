@@ -28,14 +28,14 @@ describe('undo and redo', () => {
 	it('go over the whole project and store every state', () => {
 		const { editor, saved } = editorOf();
 		editor.change('name', { name: 'One' });
-		editor.wish('closing', { closing: 'zip' });
+		editor.options('closing', { closing: 'zip' });
 		editor.undo();
-		expect(editor.project).toMatchObject({ name: 'One', wish: { closing: 'gather' } });
+		expect(editor.project).toMatchObject({ name: 'One', options: { closing: 'gather' } });
 		editor.undo();
 		expect(editor.project).toEqual(projectOf());
 		editor.redo();
 		editor.redo();
-		expect(editor.project).toMatchObject({ name: 'One', wish: { closing: 'zip' } });
+		expect(editor.project).toMatchObject({ name: 'One', options: { closing: 'zip' } });
 		expect(saved).toHaveLength(6);
 		expect(saved.at(-1)).toEqual(editor.project);
 	});
@@ -60,7 +60,7 @@ describe('undo and redo', () => {
 	it('typing in one field is one step, another change begins a new one', () => {
 		const { editor } = editorOf();
 		for (const name of ['P', 'Pi', 'Pier']) editor.change('name…', { name });
-		editor.wish('brim', { brim: { turnedUp: true, heightCm: 4 } });
+		editor.options('brim', { brim: { turnedUp: true, heightCm: 4 } });
 		editor.undo();
 		editor.undo();
 		expect(editor.project.name).toBe('Test hat');
@@ -125,12 +125,12 @@ describe('undo and redo', () => {
 
 	it('undo takes back its own change and nothing of another tab’s', () => {
 		const { editor } = editorOf();
-		editor.wish('closing', { closing: 'zip' });
+		editor.options('closing', { closing: 'zip' });
 		editor.stored({ ...editor.project, name: 'Theirs' });
 		editor.undo();
-		expect(editor.project).toMatchObject({ name: 'Theirs', wish: { closing: 'gather' } });
+		expect(editor.project).toMatchObject({ name: 'Theirs', options: { closing: 'gather' } });
 		editor.redo();
-		expect(editor.project).toMatchObject({ name: 'Theirs', wish: { closing: 'zip' } });
+		expect(editor.project).toMatchObject({ name: 'Theirs', options: { closing: 'zip' } });
 	});
 });
 
@@ -196,15 +196,15 @@ describe('projects', () => {
 	it('a new hat takes the machine and yarn chosen, or waits for a bench', () => {
 		const hat = newHat(benchOf(), { machineId: M48.id, yarnId: B.id })!;
 		expect(hat.machineId).toBe(M48.id);
-		expect(hat.wish.scheme).toEqual({ kind: 'one', yarn: B.id });
+		expect(hat.options.scheme).toEqual({ kind: 'one', yarn: B.id });
 		expect(newHat(benchOf({ yarns: [] }))).toBeUndefined();
 		expect(newHat(benchOf({ machines: [] }))).toBeUndefined();
 	});
 
 	it('another one is numbered on, with nothing of the old run', () => {
 		const p = projectOf({}, { name: 'Pier 2' });
-		expect(makeAnother(p, p.wish, ['Pier', 'Pier 2', 'Pier 3']).name).toBe('Pier 4');
-		expect(makeAnother(p, p.wish, []).id).not.toBe(p.id);
+		expect(makeAnother(p, p.options, ['Pier', 'Pier 2', 'Pier 3']).name).toBe('Pier 4');
+		expect(makeAnother(p, p.options, []).id).not.toBe(p.id);
 	});
 });
 

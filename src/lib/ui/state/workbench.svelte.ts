@@ -177,7 +177,7 @@ export class Workbench {
 		const sound = await import('$lib/store/sound').catch(() => null);
 		if (!sound) return;
 		// Options are held to their own recipe's schema, which comes with the recipe.
-		await loadRecipes(this.#stored.projects.map((p) => p.wish.recipe)).catch(() => undefined);
+		await loadRecipes(this.#stored.projects.map((p) => p.options.recipe)).catch(() => undefined);
 		const { unsound } = sound.soundRecords(this.#stored);
 		// Nothing new is no reason for the page to work all of it out again.
 		if (unsound.length > 0 || this.unsound.length > 0) this.unsound = unsound;

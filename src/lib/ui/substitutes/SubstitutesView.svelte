@@ -29,7 +29,7 @@
 	const held = new HeldYarn(workbench);
 	const MOST = 24;
 
-	const used = $derived(yarnsOf(project.wish));
+	const used = $derived(yarnsOf(project.options));
 	const yarnId = $derived(used.find((id) => id === wanted) ?? used[0]);
 	const yarns = $derived(workbench.bench.yarns);
 	const lookup = (id: YarnId) => yarns.find((y) => y.id === id);
@@ -88,7 +88,7 @@
 		}
 		const was = answer.wanted.colourName;
 		editor.change(`${s.yarn.colourName} for ${was}`, {
-			wish: withYarn(project.wish, yarnId, id)
+			options: withYarn(project.options, yarnId, id)
 		});
 		const added = made;
 		void notices.say(`${s.yarn.colourName} stands in for ${was}`, {

@@ -1,4 +1,4 @@
-import { at } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import type { Gauge } from './gauge';
 import type { Machine, Yarn } from '../../model/bench';
 import { relative, scale, type Estimate } from '../../quantity/estimate';
@@ -103,6 +103,6 @@ export function shareBalls(balls: readonly PartBall[], repeats: number): Shared 
 		repeats,
 		stripes,
 		rows: stripes.reduce((t, s) => t + s.rows, 0),
-		overMetres: left.map((l, i) => l.metres - reserve - l.safeRows * at(balls, i).perRow.mean)
+		overMetres: left.map((l, i) => l.metres - reserve - l.safeRows * entryAt(balls, i).perRow.mean)
 	};
 }

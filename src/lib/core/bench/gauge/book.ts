@@ -34,15 +34,15 @@ export function gaugeBook(measured: Measured): GaugeBook {
 		const yarn = byId.get(yarnId);
 		return yarn ? `${twistKey(yarn)}|${strands}` : `${yarnId}|${strands}`;
 	};
-	const of = (yarn: Yarn) => `${twistKey(yarn)}|${yarn.strands}`;
+	const keyOf = (yarn: Yarn) => `${twistKey(yarn)}|${yarn.strands}`;
 	const swatches = grouped(measured.swatches, (s) => `${s.machineId}|${key(s.yarnId, s.strands)}`);
 	const anywhere = grouped(measured.swatches, (s) => key(s.yarnId, s.strands));
 	const evidence = grouped(measured.evidence, (e) => `${e.machineId}|${key(e.yarnId, e.strands)}`);
 	let predict: Predict | undefined;
 	return {
-		swatches: (machineId, yarn) => swatches.get(`${machineId}|${of(yarn)}`) ?? [],
-		evidence: (machineId, yarn) => evidence.get(`${machineId}|${of(yarn)}`) ?? [],
-		elsewhere: (yarn) => anywhere.get(of(yarn)) ?? [],
+		swatches: (machineId, yarn) => swatches.get(`${machineId}|${keyOf(yarn)}`) ?? [],
+		evidence: (machineId, yarn) => evidence.get(`${machineId}|${keyOf(yarn)}`) ?? [],
+		elsewhere: (yarn) => anywhere.get(keyOf(yarn)) ?? [],
 		predict: (machineId, yarn) => (predict ??= predictor(measured.swatches, byId))(machineId, yarn)
 	};
 }

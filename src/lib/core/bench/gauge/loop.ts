@@ -1,4 +1,4 @@
-import { at } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import type { LoopReading, Swatch, Yarn } from '../../model/bench';
 import type { Evidence } from '../../model/project';
 import {
@@ -52,7 +52,7 @@ function fromUnravelled(loops: readonly LoopReading[]): LoopOpinion[] {
 	const one = values.reduce((t, v) => t + v, 0) / values.length;
 	const loopCm = weightedMean(
 		readings.map((r, i) => ({
-			value: at(values, i),
+			value: entryAt(values, i),
 			sd: one * Math.max(LEAST_SD, ROW_SD / Math.sqrt(r.rows))
 		})),
 		'measured'

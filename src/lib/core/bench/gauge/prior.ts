@@ -177,13 +177,13 @@ export function predictor(swatches: readonly Swatch[], yarns: ReadonlyMap<string
 		if (!leaning) cache.set(key, (leaning = lean({ machineId, strands: yarn.strands }, twist)));
 		const { stitches, rows, sd, ofYarn } = leaning;
 		const scale = thickness(effectiveTex(yarn));
-		const of = (prior: number, log: number) => {
+		const leaned = (prior: number, log: number) => {
 			const mean = prior * scale * Math.exp(log);
 			return estimate(mean, mean * sd, 'estimated');
 		};
 		return {
-			stitchesPerCm: of(PRIOR.stitchesPerCm, stitches),
-			rowsPerCm: of(PRIOR.rowsPerCm, rows),
+			stitchesPerCm: leaned(PRIOR.stitchesPerCm, stitches),
+			rowsPerCm: leaned(PRIOR.rowsPerCm, rows),
 			onMachine: onMachine.get(machineId) ?? 0,
 			ofYarn
 		};

@@ -1,4 +1,4 @@
-import { at } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import type { Reading } from '../../model/bench';
 import { estimate, weightedMean, type Estimate } from '../../quantity/estimate';
 import { density } from './density';
@@ -41,7 +41,7 @@ export function wearFrom(readings: readonly Reading[]): Wear | undefined {
 	if (!relaxed || pulled.length === 0) return undefined;
 	const strains = pulled.map((r) => relaxed.stitchesPerCm / density(r.stitches) - 1);
 	const usable = pulled.flatMap((r, i) => {
-		const strain = at(strains, i);
+		const strain = entryAt(strains, i);
 		if (strain < LEAST_STRAIN) return [];
 		const height = relaxed.rowsPerCm / density(r.rows);
 		const shortening = (1 - height) / strain;

@@ -1,4 +1,4 @@
-import { at } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import { STATES_BEST_FIRST } from '../../model/kinds';
 import type { Reading, SwatchState } from '../../model/bench';
 import { combine, estimate, type Combined, type Estimate } from '../../quantity/estimate';
@@ -12,13 +12,13 @@ export const inState = (readings: readonly Reading[], state: Reading['state']): 
 export function stateGauge(readings: readonly Reading[], state: Reading['state']) {
 	const chosen = inState(readings, state);
 	if (chosen.length === 0) return undefined;
-	const of = (side: Side) =>
+	const countOf = (side: Side) =>
 		combine(
 			chosen.map((r) => density(r[side])),
 			READING_RELATIVE_SD,
 			'measured'
 		);
-	return { stitchesPerCm: of('stitches'), rowsPerCm: of('rows') };
+	return { stitchesPerCm: countOf('stitches'), rowsPerCm: countOf('rows') };
 }
 
 /** Plain means of the best settled state, per cm; undefined where all is fresh or pulled. */
@@ -63,7 +63,7 @@ export function outOfLine(readings: readonly Reading[], state: SwatchState): Out
 			const others = (total - v) / (values.length - 1);
 			const sd = others * READING_RELATIVE_SD * Math.sqrt(1 + 1 / (values.length - 1));
 			return {
-				readingId: at(chosen, i).id,
+				readingId: entryAt(chosen, i).id,
 				side,
 				deviations: (v - others) / sd,
 				share: v / others - 1
@@ -88,7 +88,7 @@ export interface StateChange {
 export function stateChanges(readings: readonly Reading[]): StateChange[] {
 	const read = [...STATES_BEST_FIRST].reverse().filter((s) => readings.some((r) => r.state === s));
 	return read.slice(1).map((to, i) => {
-		const from = at(read, i);
+		const from = entryAt(read, i);
 		const a = stateGauge(readings, from)!;
 		const b = stateGauge(readings, to)!;
 		// Fewer stitches to the cm is a wider fabric.

@@ -1,4 +1,4 @@
-import { at } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import type { Yarn, YarnId } from '../../model/bench';
 import { DRIES, WASHES, type Fibre } from '../../model/kinds';
 import { gramsOnHand, partTex, type Lookup, type Part } from './parts';
@@ -7,7 +7,7 @@ import { classOfTex } from './weight-class';
 
 /** The least of an ordered list, the careful end first. */
 const gentlest = <T extends string>(order: readonly T[], values: readonly T[]): T =>
-	at(order, Math.min(...values.map((v) => order.indexOf(v))));
+	entryAt(order, Math.min(...values.map((v) => order.indexOf(v))));
 
 function mixedFibres(parts: readonly Part[]): Yarn['fibres'] {
 	const total = parts.reduce((t, p) => t + partTex(p), 0);
@@ -31,7 +31,7 @@ const joined = (words: readonly string[]): string => [...new Set(words)].join(' 
  */
 export function holdTogether(id: YarnId, parts: readonly [Part, ...Part[]]): Yarn {
 	const yarns = parts.map((p) => p.yarn);
-	const first = at(yarns, 0);
+	const first = entryAt(yarns, 0);
 	const strands = parts.reduce((t, p) => t + p.strands, 0);
 	const tex = parts.reduce((t, p) => t + partTex(p), 0);
 	const alone = new Set(yarns.map((y) => y.id)).size === 1;

@@ -1,4 +1,4 @@
-import { at } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import type { Yarn } from '../../model/bench';
 import { texFrom } from './tex';
 
@@ -45,9 +45,9 @@ function pairsWithin(
 	// As the first yarn gets thicker, the second that still reaches the least gets thinner.
 	let from = sorted.length;
 	for (const [i, a] of sorted.entries()) {
-		while (from > 0 && a.tex + at(sorted, from - 1).tex >= least) from -= 1;
+		while (from > 0 && a.tex + entryAt(sorted, from - 1).tex >= least) from -= 1;
 		for (let j = Math.max(i, from); j < sorted.length; j++) {
-			const b = at(sorted, j);
+			const b = entryAt(sorted, j);
 			const tex = a.tex + b.tex;
 			if (tex > most) break;
 			pairs.push({

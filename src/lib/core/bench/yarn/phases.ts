@@ -1,4 +1,4 @@
-import { at as entryAt } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import type { Phase, Yarn } from '../../model/bench';
 import { quotient, exact, type Estimate } from '../../quantity/estimate';
 

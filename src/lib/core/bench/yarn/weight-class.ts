@@ -1,4 +1,4 @@
-import { at } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 /** Craft Yarn Council, Standard Yarn Weight System: knit stitches to 4 in of stockinette (from memory). */
 export const WEIGHT_CLASSES = [
 	{ class: 0, name: 'Lace', stitches4in: [33, 40] },
@@ -16,7 +16,7 @@ export const USUAL_METRES_PER_100G = [800, 400, 320, 260, 200, 130, 80, 40] as c
 
 /** Tex in the middle of a class, from its usual metres per 100 g. */
 export const texOfClass = (weightClass: number): number =>
-	100_000 / at(USUAL_METRES_PER_100G, weightClass);
+	100_000 / entryAt(USUAL_METRES_PER_100G, weightClass);
 
 /** The class whose usual tex is nearest, in proportion. */
 export const classOfTex = (tex: number): number =>

@@ -1,4 +1,4 @@
-import { at } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import { READING_RELATIVE_SD } from '../../bench/gauge/spread';
 import { relative } from '../../quantity/estimate';
 import { rule } from '../rule';
@@ -30,7 +30,7 @@ export const noSwatch = rule({
 			body: {
 				code: 'no-swatch',
 				tubeCm: flatLength.mean,
-				sdCm: flatLength.mean * relative(at(gauges, bare).rowsPerCm),
+				sdCm: flatLength.mean * relative(entryAt(gauges, bare).rowsPerCm),
 				sdWithSwatchCm: (flatLength.mean * READING_RELATIVE_SD) / Math.sqrt(2),
 				otherYarn: bare > 0
 			},

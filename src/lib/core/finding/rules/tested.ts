@@ -40,7 +40,7 @@ export const tested = rule({
 				(t) => t.machineId === machine.id && t.strands === y.strands
 			);
 			if (!newest || newest.verdict === 'runs') return [];
-			const of = testsOf(y, tests, bench).filter((t) => t.machineId === machine.id);
+			const known = testsOf(y, tests, bench).filter((t) => t.machineId === machine.id);
 			const failed = newest.verdict === 'fails';
 			return [
 				{
@@ -49,7 +49,7 @@ export const tested = rule({
 						yarn,
 						rows: newest.rows,
 						faults: Object.values(newest.faults).reduce((a, b) => a + b, 0),
-						disputed: verdicts(of).some((v) => v.strands === y.strands && v.disputed)
+						disputed: verdicts(known).some((v) => v.strands === y.strands && v.disputed)
 					},
 					severity: failed ? ('warn' as const) : ('tip' as const),
 					where: { at: 'yarn' as const, yarn }

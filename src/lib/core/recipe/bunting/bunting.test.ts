@@ -16,15 +16,15 @@ import { clearPins, keptOff } from '../../bench/machine/ring';
 import type { Machine } from '../../model/bench';
 import type { Project } from '../../model/project';
 
-type BuntingProject = Project & { readonly wish: BuntingWish };
-import { buntingWish, type BuntingWish } from './options';
+type BuntingProject = Project & { readonly options: BuntingOptions };
+import { buntingOptions, type BuntingOptions } from './options';
 import { comesOut, plan, type PlanOf } from '../../plan';
 import { makesOf } from '../../crank/makes';
 import { say } from '../../quantity/say';
 import { wordStep } from '../../technique/say-step';
 import { bunting, flagCounts, flagOrder } from './bunting';
 
-const wishOf = (patch: Partial<BuntingWish> = {}): BuntingWish => ({
+const optionsWith = (patch: Partial<BuntingOptions> = {}): BuntingOptions => ({
 	recipe: 'bunting',
 	flags: 5,
 	yarns: [A.id, B.id],
@@ -35,27 +35,30 @@ const wishOf = (patch: Partial<BuntingWish> = {}): BuntingWish => ({
 	turn: 'switch',
 	...patch
 });
-const projectOf = (wish: Partial<BuntingWish> = {}, machine: Machine = M48): BuntingProject => ({
+const projectOf = (
+	options: Partial<BuntingOptions> = {},
+	machine: Machine = M48
+): BuntingProject => ({
 	id: 'flags' as BuntingProject['id'],
 	name: 'Flags',
 	createdAt: 0,
 	machineId: machine.id,
-	wish: wishOf(wish),
+	options: optionsWith(options),
 	accepted: [],
 	useFresh: false,
 	holdsYarn: true,
 	used: null,
 	note: ''
 });
-function planned(wish: Partial<BuntingWish> = {}, machine: Machine = M48): PlanOf<'flags'> {
-	const p = plan(projectOf(wish, machine), { ...benchOf(), machines: [machine] });
+function planned(options: Partial<BuntingOptions> = {}, machine: Machine = M48): PlanOf<'flags'> {
+	const p = plan(projectOf(options, machine), { ...benchOf(), machines: [machine] });
 	if (!p.ok || !comesOut(p, 'flags')) throw new Error('no plan');
 	return p;
 }
 
 describe('a flag', () => {
 	it('25 stitches down to 3, one at each edge every 2nd row: 11 times, 24 rows', () => {
-		expect(flagCounts(wishOf(), 1.2)).toEqual({ stitches: 25, rounds: 11, rows: 24 });
+		expect(flagCounts(optionsWith(), 1.2)).toEqual({ stitches: 25, rounds: 11, rows: 24 });
 		const p = planned();
 		expect(p.pieces[0]).toMatchObject({ mainRows: 24, stitches: { first: 25, last: 3 } });
 		expect(codes(p)).not.toContain('cannot-knit');
@@ -81,7 +84,7 @@ describe('a flag', () => {
 		expect(f).toMatchObject({
 			severity: 'stop',
 			most: 44,
-			fix: { wish: { width: { by: 'stitches', stitches: 43 } } }
+			fix: { options: { width: { by: 'stitches', stitches: 43 } } }
 		});
 		expect(codes(planned({ width: { by: 'stitches', stitches: 43 } }))).not.toContain(
 			'panel-too-wide'
@@ -91,7 +94,7 @@ describe('a flag', () => {
 
 describe('a string of flags', () => {
 	it('takes its colours in turn, each colour a batch of its own', () => {
-		expect(flagOrder(wishOf())).toEqual([0, 1, 0, 1, 0]);
+		expect(flagOrder(optionsWith())).toEqual([0, 1, 0, 1, 0]);
 		const p = planned();
 		expect(p.pieces.map((x) => [x.id, x.count])).toEqual([
 			['flag-1', 3],
@@ -131,8 +134,8 @@ describe('a string of flags', () => {
 	});
 
 	it('with another yarn or other rows it is still a string of flags', () => {
-		expect(withYarn(wishOf(), A.id, B.id).yarns).toEqual([B.id, B.id]);
-		expect(bunting.withRows!(wishOf(), 30).width).toEqual({ by: 'stitches', stitches: 31 });
+		expect(withYarn(optionsWith(), A.id, B.id).yarns).toEqual([B.id, B.id]);
+		expect(bunting.withRows!(optionsWith(), 30).width).toEqual({ by: 'stitches', stitches: 31 });
 	});
 });
 
@@ -151,7 +154,7 @@ describe('turned by hand', () => {
 });
 
 it('any flags in range on any machine give a plan without NaN, or a stop that says why', () => {
-	const anyWish: fc.Arbitrary<BuntingWish> = fc.record({
+	const someOptions: fc.Arbitrary<BuntingOptions> = fc.record({
 		recipe: fc.constant('bunting' as const),
 		flags: fc.integer({ min: 1, max: 60 }),
 		yarns: fc.constantFrom([A.id], [A.id, B.id], [B.id, A.id, A.id]),
@@ -171,23 +174,23 @@ it('any flags in range on any machine give a plan without NaN, or a stop that sa
 		turn: fc.constantFrom('switch' as const, 'hand' as const)
 	});
 	fc.assert(
-		fc.property(anyWish, machineArb, (wish, machine) => {
-			expect(buntingWish.safeParse(wish).success).toBe(true);
+		fc.property(someOptions, machineArb, (options, machine) => {
+			expect(buntingOptions.safeParse(options).success).toBe(true);
 			const bench = {
 				...benchOf(),
 				machines: [machine],
 				swatches: [swatchOf(machine, A, [readingOf(14, 20)])]
 			};
-			const p = plan({ ...projectOf(wish, machine), wish }, bench);
-			const again = plan({ ...projectOf(wish, machine), wish }, bench);
+			const p = plan({ ...projectOf(options, machine), options }, bench);
+			const again = plan({ ...projectOf(options, machine), options }, bench);
 			expect(JSON.stringify(p)).toBe(JSON.stringify(again));
 			if (!p.ok) throw new Error('no plan');
 			if (p.findings.some((f) => f.severity === 'stop')) return;
 			expect(JSON.stringify(p)).not.toMatch(/NaN|Infinity/);
 			const piece = p.pieces[0]!;
-			expect(piece.stitches.last).toBe(wish.tip);
+			expect(piece.stitches.last).toBe(options.tip);
 			expect(piece.mainRows % 2).toBe(0);
-			expect(p.pieces.reduce((t, x) => t + x.count, 0)).toBe(wish.flags);
+			expect(p.pieces.reduce((t, x) => t + x.count, 0)).toBe(options.flags);
 		}),
 		{ seed: 8, numRuns: 300 }
 	);

@@ -1,6 +1,6 @@
-import { at } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import type { YarnId } from '../../model/bench';
-import { buntingWish, type BuntingWish } from './options';
+import { buntingOptions, type BuntingOptions } from './options';
 import type { Machine } from '../../model/bench';
 import type { Bench } from '../../model/project';
 import { panelPins } from '../../bench/machine/panel';
@@ -18,11 +18,12 @@ import { buntingRules } from './rules';
 /** Rows straight after the cast-on before the first decrease: one there and one back. */
 const STRAIGHT_ROWS = 2;
 /** Stitches that one round of decreases, at both edges, takes away. */
-const perRound = (wish: Pick<BuntingWish, 'way'>): number => (wish.way === 'single' ? 2 : 4);
+const perRound = (options: Pick<BuntingOptions, 'way'>): number =>
+	options.way === 'single' ? 2 : 4;
 
 /** Rounds of decreases from `stitches` to the tip: as many as come nearest. */
-const roundsFrom = (wish: BuntingWish, stitches: number): number =>
-	Math.max(1, Math.round((stitches - wish.tip) / perRound(wish)));
+const roundsFrom = (options: BuntingOptions, stitches: number): number =>
+	Math.max(1, Math.round((stitches - options.tip) / perRound(options)));
 
 export interface FlagCounts {
 	/** Cast on, from edge to edge. */
@@ -31,75 +32,82 @@ export interface FlagCounts {
 	readonly rows: number;
 }
 
-/** Whole counts of one flag: as wide as comes nearest the wish, with a tip of just the stitches asked for. */
-export function flagCounts(wish: BuntingWish, stitchesPerCm: number): FlagCounts {
-	const wanted = wish.width.by === 'stitches' ? wish.width.stitches : wish.width.cm * stitchesPerCm;
-	const rounds = roundsFrom(wish, wanted);
+/** Whole counts of one flag: as wide as comes nearest the options, with a tip of just the stitches asked for. */
+export function flagCounts(options: BuntingOptions, stitchesPerCm: number): FlagCounts {
+	const wanted =
+		options.width.by === 'stitches' ? options.width.stitches : options.width.cm * stitchesPerCm;
+	const rounds = roundsFrom(options, wanted);
 	return {
-		stitches: wish.tip + rounds * perRound(wish),
+		stitches: options.tip + rounds * perRound(options),
 		rounds,
-		rows: STRAIGHT_ROWS + rounds * wish.everyRows
+		rows: STRAIGHT_ROWS + rounds * options.everyRows
 	};
 }
 
-export function flagProgram(wish: BuntingWish, counts: FlagCounts, machine: Machine): Program {
-	const { from } = panelPins(machine, wish.turn, counts.stitches);
+export function flagProgram(
+	options: BuntingOptions,
+	counts: FlagCounts,
+	machine: Machine
+): Program {
+	const { from } = panelPins(machine, options.turn, counts.stitches);
 	const to = Math.min(machine.pins, from + counts.stitches);
 	const both: Op[] = (['low', 'high'] as const).map((edge) => ({
 		op: 'decrease',
 		edge,
-		way: wish.way,
+		way: options.way,
 		edgeStitches: 1
 	}));
 	return [
 		{ op: 'cast-on', method: 'e-wrap', yarn: 0, from, to },
-		{ op: 'work', as: 'panel', by: wish.turn, edge: machine.edgeRule },
+		{ op: 'work', as: 'panel', by: options.turn, edge: machine.edgeRule },
 		{ op: 'rows', count: STRAIGHT_ROWS },
 		...Array.from({ length: counts.rounds }, (): Op[] => [
 			...both,
-			{ op: 'rows', count: wish.everyRows }
+			{ op: 'rows', count: options.everyRows }
 		]).flat(),
 		{ op: 'cut' },
 		{ op: 'take-off', method: 'needle' }
 	];
 }
 
-function rowsWorking(wish: BuntingWish, counts: FlagCounts): Working {
+function rowsWorking(options: BuntingOptions, counts: FlagCounts): Working {
 	return [
 		'(',
-		wish.width.by === 'stitches'
+		options.width.by === 'stitches'
 			? own(counts.stitches, 'stitches', 'cast on')
 			: worked(counts.stitches, 'stitches', 'cast on'),
 		'−',
-		own(wish.tip, 'stitches', 'at the tip'),
+		own(options.tip, 'stitches', 'at the tip'),
 		') ÷',
-		worked(perRound(wish), 'stitches', 'each time'),
+		worked(perRound(options), 'stitches', 'each time'),
 		'×',
-		own(wish.everyRows, 'rows', 'between'),
+		own(options.everyRows, 'rows', 'between'),
 		'+',
 		worked(STRAIGHT_ROWS, 'rows', 'straight')
 	];
 }
 
 /** The most stitches, with this tip and way, that fit on so many pins. */
-export const mostStitches = (wish: Pick<BuntingWish, 'tip' | 'way'>, pins: number): number =>
-	wish.tip + Math.max(1, Math.floor((pins - wish.tip) / perRound(wish))) * perRound(wish);
+export const mostStitches = (options: Pick<BuntingOptions, 'tip' | 'way'>, pins: number): number =>
+	options.tip +
+	Math.max(1, Math.floor((pins - options.tip) / perRound(options))) * perRound(options);
 
 /** The yarn of each flag along the string, by its place in the list of yarns used. */
-export function flagOrder(wish: BuntingWish): number[] {
-	const ids = [...new Set(wish.yarns)];
-	return Array.from({ length: wish.flags }, (_, i) =>
-		ids.indexOf(at(wish.yarns, i % wish.yarns.length))
+export function flagOrder(options: BuntingOptions): number[] {
+	const ids = [...new Set(options.yarns)];
+	return Array.from({ length: options.flags }, (_, i) =>
+		ids.indexOf(entryAt(options.yarns, i % options.yarns.length))
 	);
 }
 
 /** How many flags each yarn takes as they go along the string in turn. */
-export const flagsOf = (wish: BuntingWish): { yarn: YarnId; flags: number }[] =>
-	[...new Set(wish.yarns)].map((yarn) => ({
+export const flagsOf = (options: BuntingOptions): { yarn: YarnId; flags: number }[] =>
+	[...new Set(options.yarns)].map((yarn) => ({
 		yarn,
-		flags: Array.from({ length: wish.flags }, (_, i) => wish.yarns[i % wish.yarns.length]).filter(
-			(y) => y === yarn
-		).length
+		flags: Array.from(
+			{ length: options.flags },
+			(_, i) => options.yarns[i % options.yarns.length]
+		).filter((y) => y === yarn).length
 	}));
 
 const START = { everyRows: 2, way: 'single', tip: 3, turn: 'switch' } as const;
@@ -113,9 +121,9 @@ function startStitches(bench: Bench): number {
 }
 
 /** A string of flags: triangles of panel, cast on with a finished edge and decreased at both edges down to a tip. */
-export const bunting: Recipe<BuntingWish, FinishedOf<'flags'>> = {
+export const bunting: Recipe<BuntingOptions, FinishedOf<'flags'>> = {
 	id: 'bunting',
-	options: buntingWish,
+	options: buntingOptions,
 	rules: buntingRules,
 	begins: 'most-pins',
 	ownWaste: true,
@@ -132,15 +140,15 @@ export const bunting: Recipe<BuntingWish, FinishedOf<'flags'>> = {
 			}
 		);
 	},
-	withRows: (wish, rows) => {
-		const rounds = Math.max(1, Math.round((rows - STRAIGHT_ROWS) / wish.everyRows));
-		const stitches = Math.min(190, Math.max(5, wish.tip + rounds * perRound(wish)));
-		return { ...wish, width: { by: 'stitches', stitches } };
+	withRows: (options, rows) => {
+		const rounds = Math.max(1, Math.round((rows - STRAIGHT_ROWS) / options.everyRows));
+		const stitches = Math.min(190, Math.max(5, options.tip + rounds * perRound(options)));
+		return { ...options, width: { by: 'stitches', stitches } };
 	},
-	design: (wish, context: DesignContext) => {
-		const used = flagsOf(wish).filter((f) => f.flags > 0);
-		const counts = flagCounts(wish, context.gauge(at(used, 0).yarn).stitchesPerCm.mean);
-		const ids = [...new Set(wish.yarns)];
+	design: (options, context: DesignContext) => {
+		const used = flagsOf(options).filter((f) => f.flags > 0);
+		const counts = flagCounts(options, context.gauge(entryAt(used, 0).yarn).stitchesPerCm.mean);
+		const ids = [...new Set(options.yarns)];
 		const pieces = used.map(({ yarn, flags }) => ({
 			id: `flag-${ids.indexOf(yarn) + 1}`,
 			name: 'Flag',
@@ -148,30 +156,30 @@ export const bunting: Recipe<BuntingWish, FinishedOf<'flags'>> = {
 			mirrored: false,
 			yarns: ids,
 			// Each piece feeds from its own place in the common list of yarns.
-			program: flagProgram(wish, counts, context.machine).map((o) =>
+			program: flagProgram(options, counts, context.machine).map((o) =>
 				o.op === 'cast-on' ? { ...o, yarn: ids.indexOf(yarn) } : o
 			),
-			rowsWorking: rowsWorking(wish, counts),
+			rowsWorking: rowsWorking(options, counts),
 			sectionsWorking: []
 		}));
 		const machine = context.machine;
 		const gauges = ids.map(context.gauge);
-		const main = at(gauges, 0);
+		const main = entryAt(gauges, 0);
 		const width = quotient(exact(counts.stitches), main.stitchesPerCm);
 		const runs = mainRuns(pieces[0]?.program ?? []);
 		const flag: Flag = {
 			stitches: counts.stitches,
-			mostStitches: mostStitches(wish, panelPins(machine, wish.turn, counts.stitches).most),
-			tip: wish.tip,
-			flags: wish.flags,
+			mostStitches: mostStitches(options, panelPins(machine, options.turn, counts.stitches).most),
+			tip: options.tip,
+			flags: options.flags,
 			width,
 			height: flatLength(runs, gauges),
 			// Every flag has the same gauge, so their widths err together.
-			string: estimate(width.mean * wish.flags, width.sd * wish.flags, width.basis)
+			string: estimate(width.mean * options.flags, width.sd * options.flags, width.basis)
 		};
 		return {
 			pieces,
-			finished: { kind: 'flags', flag, order: flagOrder(wish) },
+			finished: { kind: 'flags', flag, order: flagOrder(options) },
 			sizes: flagSizes(flag, main, runs.at(-1)?.to ?? 0),
 			assembly: [
 				{ do: 'rest', as: 'flag' },

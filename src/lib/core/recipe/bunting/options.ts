@@ -6,8 +6,8 @@ import { TURN_WORDS } from '../turns';
 
 type Now = NowOf<{ readonly flag: Flag }>;
 
-/** What a maker can wish of a string of flags: triangles of panel, decreased at both edges. */
-export const buntingWish = z.object({
+/** What a maker can ask of a string of flags: triangles of panel, decreased at both edges. */
+export const buntingOptions = z.object({
 	recipe: z.literal('bunting'),
 	yarns: option(z.array(yarnId).min(1).max(8).describe('they take turns along the string'), {
 		label: 'Colour',
@@ -63,4 +63,4 @@ export const buntingWish = z.object({
 		{ label: 'Turned', what: 'how it is turned', words: TURN_WORDS }
 	)
 });
-export type BuntingWish = z.infer<typeof buntingWish>;
+export type BuntingOptions = z.infer<typeof buntingOptions>;

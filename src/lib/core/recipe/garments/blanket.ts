@@ -1,23 +1,23 @@
-import { at as entryAt } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import type { Seam } from '../../assembly/joint';
 import { measuresOf } from './measures';
-import type { GarmentWish } from './options';
+import type { GarmentOptions } from './options';
 import { gridOf, type CutContext, type Pattern } from './pattern';
 import { straight } from './simple';
 
 /** Colours of a blanket's panels, from the top left along each row: places in the list of yarns. */
-export const layoutOf = ({ layout, yarns }: Pick<GarmentWish, 'layout' | 'yarns'>): number[] =>
+export const layoutOf = ({ layout, yarns }: Pick<GarmentOptions, 'layout' | 'yarns'>): number[] =>
 	Array.from({ length: layout.across * layout.down }, (_, i) => {
 		const colour = layout.colours[i % Math.max(1, layout.colours.length)] ?? 0;
 		return Math.min(colour, yarns.length - 1);
 	});
 
 /** A blanket: like panels in colours by place, sewn in rows and the rows to one another. */
-export function cutBlanket(wish: GarmentWish, { density }: CutContext): Pattern {
+export function cutBlanket(options: GarmentOptions, { density }: CutContext): Pattern {
 	const grid = gridOf(density);
-	const m = measuresOf(wish);
-	const colours = layoutOf(wish);
-	const { across, down } = wish.layout;
+	const m = measuresOf(options);
+	const colours = layoutOf(options);
+	const { across, down } = options.layout;
 	const size = { w: grid.across(m.width.cm), h: grid.up(m.height.cm), across: 'width' as const };
 	const pieces = [...new Set(colours)]
 		.sort((a, b) => a - b)
@@ -28,11 +28,11 @@ export function cutBlanket(wish: GarmentWish, { density }: CutContext): Pattern 
 				yarn
 			})
 		);
-	const of = (at: number) => `panel-${entryAt(colours, at) + 1}`;
+	const panelAt = (at: number) => `panel-${entryAt(colours, at) + 1}`;
 	const seams: Seam[] = [];
 	// Like neighbours are one seam, so many times.
 	const add = (kind: 'panels' | 'across', a: number, b: number) => {
-		const id = `${kind}-${[of(a), of(b)].sort().join('-')}`;
+		const id = `${kind}-${[panelAt(a), panelAt(b)].sort().join('-')}`;
 		const known = seams.findIndex((s) => s.id === id);
 		if (known >= 0)
 			seams[known] = { ...entryAt(seams, known), times: entryAt(seams, known).times + 1 };
@@ -42,14 +42,14 @@ export function cutBlanket(wish: GarmentWish, { density }: CutContext): Pattern 
 				kind,
 				a: [
 					{
-						piece: of(a),
+						piece: panelAt(a),
 						part: kind === 'panels' ? 'side' : 'top',
 						side: kind === 'panels' ? 'right' : 'top'
 					}
 				],
 				b: [
 					{
-						piece: of(b),
+						piece: panelAt(b),
 						part: kind === 'panels' ? 'side' : 'hem',
 						side: kind === 'panels' ? 'left' : 'bottom'
 					}

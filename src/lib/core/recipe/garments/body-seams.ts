@@ -1,5 +1,5 @@
 import type { Seam } from '../../assembly/joint';
-import type { GarmentWish } from './options';
+import type { GarmentOptions } from './options';
 import { hasBands } from './measures';
 import type { OpenEdge } from './pattern';
 
@@ -10,7 +10,7 @@ const back = (hand: Hand, part: string) => ({ piece: `back-${hand}`, part });
 const front = (hand: Hand, part: string) => ({ piece: `front-${hand}`, part });
 
 /** Down the middle of the back, and of a closed front. */
-export function centreSeams(wish: GarmentWish): Seam[] {
+export function centreSeams(options: GarmentOptions): Seam[] {
 	const middle = (which: 'back' | 'front'): Seam => ({
 		id: `centre-${which}`,
 		kind: `centre-${which}`,
@@ -18,7 +18,7 @@ export function centreSeams(wish: GarmentWish): Seam[] {
 		b: [{ piece: `${which}-right`, part: 'centre' }],
 		times: 1
 	});
-	return [middle('back'), ...(hasBands(wish) ? [] : [middle('front')])];
+	return [middle('back'), ...(hasBands(options) ? [] : [middle('front')])];
 }
 
 /** Back to front at the shoulders, or down the sides. */
@@ -45,19 +45,19 @@ export const bandSeams = (): Seam[] =>
 
 /** Edges that no seam takes and that are edged: by crochet, or the neck and cuffs beside knitted bands. */
 export function openEdges(
-	wish: GarmentWish,
+	options: GarmentOptions,
 	sleeve: { readonly piece: string; readonly cuff: string } | null
 ): OpenEdge[] {
-	if (wish.edging === 'none') return [];
-	const open = hasBands(wish);
+	if (options.edging === 'none') return [];
+	const open = hasBands(options);
 	const edges: OpenEdge[] = [];
-	if (wish.edging === 'crochet') {
+	if (options.edging === 'crochet') {
 		if (open)
 			edges.push({ id: 'front', ends: HANDS.map((hand) => front(hand, 'centre')), times: 1 });
 		const hems = HANDS.flatMap((hand) => [back(hand, 'hem'), front(hand, 'hem')]);
 		edges.push({ id: 'hem', ends: hems, times: 1 });
 	}
-	const banded = open && wish.edging === 'knitted';
+	const banded = open && options.edging === 'knitted';
 	const necks = HANDS.flatMap((hand) => [
 		back(hand, 'neck'),
 		...(banded ? [] : [front(hand, 'neck')])

@@ -1,6 +1,6 @@
-import { at, found } from '../../quantity/sure';
+import { entryAt, found } from '../../quantity/sure';
 import type { Measure } from '../../model/kinds';
-import type { GarmentWish } from './options';
+import type { GarmentOptions } from './options';
 import { heightOf, type EdgePoint, type Outline } from '../../shaping/outline';
 import { easeOf, hasBands, measureFor, measuresOf } from './measures';
 import { bandSeams, centreSeams, joinedAt, openEdges } from './body-seams';
@@ -42,25 +42,26 @@ interface Sizes {
 }
 
 /** Measures of one piece on the grid. A front of an open garment is less half the band wide. */
-function sizesOf(wish: GarmentWish, half: Half, grid: Grid): Sizes {
-	const all = measuresOf(wish);
-	const of = (m: Measure) => measureFor(wish, all, half.id, m);
-	const width = grid.across((of('chest') + easeOf(wish)) / 4);
-	const sloped = wish.shoulder === 'sloped';
-	const fall = sloped ? grid.up(of('shoulderDrop')) : 0;
-	const height = grid.up(of('length'));
+function sizesOf(options: GarmentOptions, half: Half, grid: Grid): Sizes {
+	const all = measuresOf(options);
+	const cmOf = (m: Measure) => measureFor(options, all, half.id, m);
+	const width = grid.across((cmOf('chest') + easeOf(options)) / 4);
+	const sloped = options.shoulder === 'sloped';
+	const fall = sloped ? grid.up(cmOf('shoulderDrop')) : 0;
+	const height = grid.up(cmOf('length'));
 	const tip = height - fall;
-	const under = Math.max(grid.up(1), tip - grid.up(of('armhole')));
-	const open = half.front && hasBands(wish);
+	const under = Math.max(grid.up(1), tip - grid.up(cmOf('armhole')));
+	const open = half.front && hasBands(options);
 	return {
 		width,
 		under,
-		underarm: wish.armhole === 'set-in' ? Math.max(0, grid.across(width - of('crossBack') / 2)) : 0,
+		underarm:
+			options.armhole === 'set-in' ? Math.max(0, grid.across(width - cmOf('crossBack') / 2)) : 0,
 		tip,
 		height,
-		neck: grid.across(of('neck') / 2),
-		band: open ? grid.across(of('band') / 2) : 0,
-		drop: of('neckDrop')
+		neck: grid.across(cmOf('neck') / 2),
+		band: open ? grid.across(cmOf('band') / 2) : 0,
+		drop: cmOf('neckDrop')
 	};
 }
 
@@ -90,11 +91,11 @@ function sideEdge(s: Sizes, grid: Grid, shoulderEnd: number): EdgePoint[] {
 }
 
 /** The edge in the middle of a front, x outward from the middle as `width` goes down. */
-function neckEdge(wish: GarmentWish, s: Sizes, grid: Grid, width: number): EdgePoint[] {
-	const in_ = s.neck - s.band;
-	const end = width - in_;
+function neckEdge(options: GarmentOptions, s: Sizes, grid: Grid, width: number): EdgePoint[] {
+	const inward = s.neck - s.band;
+	const end = width - inward;
 	const middle = (y: number): EdgePoint => ({ x: width, y, part: 'neck' });
-	if (wish.neck === 'v') {
+	if (options.neck === 'v') {
 		const start = grid.up(
 			Math.min(s.height - 4 * grid.row, Math.max(2 * grid.row, s.height - s.drop))
 		);
@@ -109,8 +110,8 @@ function neckEdge(wish: GarmentWish, s: Sizes, grid: Grid, width: number): EdgeP
 	}
 	const start = grid.up(Math.max(2 * grid.row, s.height - s.drop), true);
 	const top = Math.min(s.height - s.drop * NECK_STRAIGHT, s.tip - 2 * grid.row);
-	const once = Math.min(in_, Math.max(3 * grid.stitch, grid.across(in_ * NECK_AT_ONCE)));
-	const [wide, high] = [in_ - once, Math.max(grid.row, top - start)];
+	const once = Math.min(inward, Math.max(3 * grid.stitch, grid.across(inward * NECK_AT_ONCE)));
+	const [wide, high] = [inward - once, Math.max(grid.row, top - start)];
 	const curve = Array.from({ length: CURVE_POINTS }, (_, i): EdgePoint => {
 		const angle = ((i + 1) / CURVE_POINTS) * (Math.PI / 2);
 		return {
@@ -129,9 +130,9 @@ function neckEdge(wish: GarmentWish, s: Sizes, grid: Grid, width: number): EdgeP
 }
 
 /** What of a half can be drawn by hand: the index counts along its edge. */
-function handlesOf(wish: GarmentWish, front: boolean, last: number): Handle[] {
-	const sloped = wish.shoulder === 'sloped';
-	const set = wish.armhole === 'set-in';
+function handlesOf(options: GarmentOptions, front: boolean, last: number): Handle[] {
+	const sloped = options.shoulder === 'sloped';
+	const set = options.armhole === 'set-in';
 	// The side edge out or in by a centimetre is four round the body.
 	const chest = { measure: 'chest', per: -4 } as const;
 	return [
@@ -154,7 +155,7 @@ function handlesOf(wish: GarmentWish, front: boolean, last: number): Handle[] {
 }
 
 /** The dimensions drawn beside a back; a front shows only how deep its neck is. */
-function backDimensions(wish: GarmentWish, s: Sizes, width: number, h: number): Dimension[] {
+function backDimensions(options: GarmentOptions, s: Sizes, width: number, h: number): Dimension[] {
 	const mid = s.under * 0.5;
 	const shoulderEnd = s.width - s.neck;
 	const dimensions: Dimension[] = [
@@ -163,13 +164,13 @@ function backDimensions(wish: GarmentWish, s: Sizes, width: number, h: number): 
 		{ measure: 'chest', from: { x: 0, y: mid }, to: { x: width, y: mid } },
 		{ measure: 'neck', from: { x: shoulderEnd, y: h + 1.2 }, to: { x: width, y: h + 1.2 } }
 	];
-	if (wish.armhole === 'set-in')
+	if (options.armhole === 'set-in')
 		dimensions.push({
 			measure: 'crossBack',
 			from: { x: s.underarm, y: s.tip - 4 },
 			to: { x: width, y: s.tip - 4 }
 		});
-	if (wish.shoulder === 'sloped')
+	if (options.shoulder === 'sloped')
 		dimensions.push({
 			measure: 'shoulderDrop',
 			from: { x: s.underarm - 1.2, y: s.tip },
@@ -180,40 +181,40 @@ function backDimensions(wish: GarmentWish, s: Sizes, width: number, h: number): 
 
 /** One half of a back or a front: its side edge at the left, the middle at the right. */
 function halfOf(
-	wish: GarmentWish,
+	options: GarmentOptions,
 	half: Half,
 	grid: Grid
 ): Pick<CutPiece, 'outline' | 'handles' | 'dimensions'> {
-	const s = sizesOf(wish, half, grid);
+	const s = sizesOf(options, half, grid);
 	const width = s.width - s.band;
 	const left = sideEdge(s, grid, s.width - s.neck);
 	const right: EdgePoint[] = half.front
-		? neckEdge(wish, s, grid, width)
+		? neckEdge(options, s, grid, width)
 		: [
 				{ x: width, y: 0, part: 'centre' },
 				{ x: width, y: s.height, part: 'centre' }
 			];
 	const outline: Outline = { left, right, top: half.front ? 'shoulder' : 'neck' };
 	const h = heightOf(outline);
-	const neckFrom = at(right, 1).y;
+	const neckFrom = entryAt(right, 1).y;
 	return {
 		outline,
-		handles: handlesOf(wish, half.front, left.length - 1),
+		handles: handlesOf(options, half.front, left.length - 1),
 		dimensions: half.front
 			? [{ measure: 'neckDrop', from: { x: width + 2, y: neckFrom }, to: { x: width + 2, y: h } }]
-			: backDimensions(wish, s, width, h)
+			: backDimensions(options, s, width, h)
 	};
 }
 
 /** The four halves. Seen from the right side, a left back has its side edge at the left, a left front at the right. */
-function halves(wish: GarmentWish, grid: Grid): CutPiece[] {
+function halves(options: GarmentOptions, grid: Grid): CutPiece[] {
 	const half = (id: string, front: boolean): CutPiece => ({
 		id,
 		name: '',
 		count: 1,
-		...halfOf(wish, { id, front }, grid),
+		...halfOf(options, { id, front }, grid),
 		// An edge that nothing is sewn to keeps its stitch.
-		seam: { left: 1, right: front && hasBands(wish) && wish.edging === 'none' ? 0 : 1 },
+		seam: { left: 1, right: front && hasBands(options) && options.edging === 'none' ? 0 : 1 },
 		yarnAt: 'left',
 		tube: false
 	});
@@ -232,37 +233,42 @@ function halves(wish: GarmentWish, grid: Grid): CutPiece[] {
 }
 
 /** A back and a front in halves, left and right, with what sleeves and bands there are. */
-export function cutBody(wish: GarmentWish, context: CutContext): Pattern {
+export function cutBody(options: GarmentOptions, context: CutContext): Pattern {
 	const grid = gridOf(context.density);
-	const body = halves(wish, grid);
-	const sleeve = sleevePieces(wish, body, context);
+	const body = halves(options, grid);
+	const sleeve = sleevePieces(options, body, context);
 	const pieces = [...body, ...sleeve.pieces];
-	const banded = hasBands(wish) && wish.edging === 'knitted';
+	const banded = hasBands(options) && options.edging === 'knitted';
 	const first = sleeve.pieces[0];
 	return {
-		pieces: banded ? [...pieces, bandPiece(wish, pieces, grid)] : pieces,
+		pieces: banded ? [...pieces, bandPiece(options, pieces, grid)] : pieces,
 		seams: [
-			...centreSeams(wish),
+			...centreSeams(options),
 			...joinedAt('shoulder'),
 			...sleeve.armholes,
 			...joinedAt('side'),
 			...sleeve.seams,
 			...(banded ? bandSeams() : [])
 		],
-		edges: openEdges(wish, first ? { piece: first.id, cuff: sleeve.cuff } : null)
+		edges: openEdges(options, first ? { piece: first.id, cuff: sleeve.cuff } : null)
 	};
 }
 
 /** A strip for one front edge, as many rows as the front has there and along its neck; two like it. */
-function bandPiece(wish: GarmentWish, pieces: readonly CutPiece[], grid: Grid): CutPiece {
-	const width = Math.max(3 * grid.stitch, grid.across(measuresOf(wish).band.cm));
+function bandPiece(options: GarmentOptions, pieces: readonly CutPiece[], grid: Grid): CutPiece {
+	const width = Math.max(3 * grid.stitch, grid.across(measuresOf(options).band.cm));
 	const front = found(pieces, (p) => p.id === 'front-right').outline.right;
 	// Along the slope of a neck, not up it.
 	const long = front
 		.slice(1)
-		.reduce((t, p, i) => t + Math.hypot(p.x - at(front, i).x, p.y - at(front, i).y), 0);
+		.reduce((t, p, i) => t + Math.hypot(p.x - entryAt(front, i).x, p.y - entryAt(front, i).y), 0);
 	const h = grid.up(
-		measureFor(wish, { ...measuresOf(wish), height: { cm: long, from: 'usual' } }, 'band', 'height')
+		measureFor(
+			options,
+			{ ...measuresOf(options), height: { cm: long, from: 'usual' } },
+			'band',
+			'height'
+		)
 	);
 	return {
 		id: 'band',

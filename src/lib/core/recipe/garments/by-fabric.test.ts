@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { A, benchOf, machineOf } from '../../../../../tests/support/bench';
 import { ARMHOLES, NECKS, SHOULDERS, type BodySize } from '../../model/kinds';
-import type { GarmentWish } from './options';
+import type { GarmentOptions } from './options';
 import { isSpare } from '../../program/program';
 import { garmentDefaults } from './start';
 import { LOOP, yarnRuns, type Fabric } from '../../simulate/fabric';
@@ -55,8 +55,8 @@ describe.each(['clockwise', 'anticlockwise'] as const)('on a ring that turns %s'
 		)
 	);
 	it.each(bodies)('$size, $armhole armhole, $neck neck, $shoulder shoulder', (body) => {
-		const wish: GarmentWish = { ...garmentDefaults('vest', bench)!, ...body };
-		const { pieces } = makePieces(wish, { machine, density });
+		const options: GarmentOptions = { ...garmentDefaults('vest', bench)!, ...body };
+		const { pieces } = makePieces(options, { machine, density });
 		expect(pieces.length).toBeGreaterThanOrEqual(4);
 		for (const p of pieces) {
 			expect(p.problem).toBeNull();

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { A, B, benchOf } from '../../../../../tests/support/bench';
 import type { GarmentKindId } from '../../model/kinds';
 import { BODY_SIZES, GARMENTS, MEASURES } from '../../model/kinds';
-import type { GarmentWish } from './options';
+import type { GarmentOptions } from './options';
 import { garmentDefaults, wholeGarment } from './start';
 import { BODY, BODY_NAMES } from '../../bench/size/body';
 import { edgeAt, heightOf, outlineProblem, widthAt, type Outline } from '../../shaping/outline';
@@ -20,7 +20,7 @@ import { fitToMachine, panelWidths, splitOutline, splitPiece } from './split';
 const bench = benchOf({ yarns: [A, B] });
 const density = { stitchesPerCm: 1.6, rowsPerCm: 2.1 };
 const context = { density, pins: 48, most: 44 };
-const of = (kind: GarmentKindId, patch: Partial<GarmentWish> = {}): GarmentWish => ({
+const of = (kind: GarmentKindId, patch: Partial<GarmentOptions> = {}): GarmentOptions => ({
 	...wholeGarment(garmentDefaults(kind, bench)!),
 	...patch
 });
@@ -44,10 +44,10 @@ describe('measures', () => {
 	});
 
 	it('of one piece may depart', () => {
-		const wish = of('vest', { alone: [{ piece: 'front-left', measure: 'length', cm: 50 }] });
-		const all = measuresOf(wish);
-		expect(measureFor(wish, all, 'front-left', 'length')).toBe(50);
-		expect(measureFor(wish, all, 'front-right', 'length')).toBe(all.length.cm);
+		const options = of('vest', { alone: [{ piece: 'front-left', measure: 'length', cm: 50 }] });
+		const all = measuresOf(options);
+		expect(measureFor(options, all, 'front-left', 'length')).toBe(50);
+		expect(measureFor(options, all, 'front-right', 'length')).toBe(all.length.cm);
 	});
 
 	it('ease is for bodies: a garment measured flat has it already', () => {
@@ -117,17 +117,18 @@ describe('cutting out', () => {
 		// Independent: the measure is changed and the point looked at, on a fine grid.
 		const fine = { density: { stitchesPerCm: 200, rowsPerCm: 200 }, pins: 48, most: 10_000 };
 		for (const armhole of ['drop', 'set-in'] as const) {
-			const wish = of('vest', { armhole });
-			const at = (w: GarmentWish, id: string) => cutOut(w, fine).pieces.find((p) => p.id === id)!;
+			const options = of('vest', { armhole });
+			const at = (w: GarmentOptions, id: string) =>
+				cutOut(w, fine).pieces.find((p) => p.id === id)!;
 			for (const id of ['back-left', 'front-right']) {
-				const before = at(wish, id);
+				const before = at(options, id);
 				for (const h of before.handles)
 					for (const axis of ['x', 'y'] as const) {
 						const moved = h[axis];
 						if (!moved) continue;
-						const cm = measuresOf(wish)[moved.measure].cm + 1;
+						const cm = measuresOf(options)[moved.measure].cm + 1;
 						const after = at(
-							{ ...wish, measures: { ...measuresIn(wish), [moved.measure]: cm } },
+							{ ...options, measures: { ...measuresIn(options), [moved.measure]: cm } },
 							id
 						);
 						// A side edge stays at 0 and the middle moves instead: their distance counts.
@@ -149,8 +150,8 @@ describe('cutting out', () => {
 });
 
 /** Every measure set, so that one can be changed alone. */
-const measuresIn = (wish: GarmentWish): GarmentWish['measures'] =>
-	Object.fromEntries(MEASURES.map((m) => [m, measuresOf(wish)[m].cm]));
+const measuresIn = (options: GarmentOptions): GarmentOptions['measures'] =>
+	Object.fromEntries(MEASURES.map((m) => [m, measuresOf(options)[m].cm]));
 
 describe('panels of what is too wide', () => {
 	const edge = (x: number, h: number): Outline['left'] => [
@@ -242,14 +243,14 @@ describe('panels of what is too wide', () => {
 });
 
 describe('repairs', () => {
-	const checks = (w: GarmentWish): Joint[] => {
+	const checks = (w: GarmentOptions): Joint[] => {
 		const { pattern } = fitToMachine(cutOut(w, context), density, context.most);
 		return checkSeams(pattern, density, context.pins);
 	};
-	const amiss = (w: GarmentWish) => checks(w).filter((c) => c.verdict === 'off');
+	const amiss = (w: GarmentOptions) => checks(w).filter((c) => c.verdict === 'off');
 
 	it('put back the departure that is to blame, and no other', () => {
-		const wish = of('sweater', {
+		const options = of('sweater', {
 			armhole: 'set-in',
 			alone: [
 				// Both backs alike: their seams meet each other.
@@ -257,9 +258,9 @@ describe('repairs', () => {
 				{ piece: 'front-right', measure: 'length', cm: 50 }
 			]
 		});
-		const side = checks(wish).find((c) => c.id === 'side-right')!;
+		const side = checks(options).find((c) => c.id === 'side-right')!;
 		expect(side.verdict).toBe('off');
-		expect(repairOf(wish, side, context)).toEqual({
+		expect(repairOf(options, side, context)).toEqual({
 			do: 'together',
 			piece: 'front-right',
 			measure: 'length'
@@ -267,13 +268,13 @@ describe('repairs', () => {
 	});
 
 	it('move one measure as little as makes the seam meet', () => {
-		const wish = of('sweater', { sleeves: 'tube', armhole: 'drop', measures: { armhole: 24 } });
-		const hole = amiss(wish).find((c) => c.kind === 'armhole')!;
-		const repair = repairOf(wish, hole, context)!;
+		const options = of('sweater', { sleeves: 'tube', armhole: 'drop', measures: { armhole: 24 } });
+		const hole = amiss(options).find((c) => c.kind === 'armhole')!;
+		const repair = repairOf(options, hole, context)!;
 		if (repair.do !== 'measure') throw new Error('no measure');
 		const moved = Math.abs(repair.cm - 24);
 		const mended = (cm: number) =>
-			checks({ ...wish, measures: { armhole: cm } }).find((c) => c.id === hole.id)!.verdict;
+			checks({ ...options, measures: { armhole: cm } }).find((c) => c.id === hole.id)!.verdict;
 		expect(mended(repair.cm)).toBe('meets');
 		// Nothing nearer does.
 		for (let by = 0.5; by < moved - 1e-9; by += 0.5)
@@ -281,19 +282,19 @@ describe('repairs', () => {
 	});
 
 	it('are none where nothing helps', () => {
-		const wish = of('free-garment', {
+		const options = of('free-garment', {
 			seams: [{ a: { piece: 'front', part: 'side' }, b: { piece: 'back', part: 'top' } }]
 		});
-		const [seam] = checks(wish);
+		const [seam] = checks(options);
 		expect(seam!.verdict).toBe('off');
-		expect(repairOf(wish, seam!, context)).toBeNull();
+		expect(repairOf(options, seam!, context)).toBeNull();
 	});
 
 	it('a seam that names what is not there is missing', () => {
-		const wish = of('free-garment', {
+		const options = of('free-garment', {
 			seams: [{ a: { piece: 'front', part: 'pocket' }, b: { piece: 'back', part: 'side' } }]
 		});
-		expect(checks(wish)[0]!.verdict).toBe('missing');
+		expect(checks(options)[0]!.verdict).toBe('missing');
 	});
 });
 

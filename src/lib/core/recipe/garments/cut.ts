@@ -1,12 +1,12 @@
 import type { GarmentKindId } from '../../model/kinds';
-import type { GarmentWish } from './options';
+import type { GarmentOptions } from './options';
 import { cutBody } from './body';
 import type { CutContext, Pattern } from './pattern';
 import { cutBlanket } from './blanket';
 import { cutShrug } from './shrug';
 import { cutFree, cutMitts, cutRectangle, cutSeamedTube } from './simple';
 
-const CUTS: Record<GarmentKindId, (wish: GarmentWish, context: CutContext) => Pattern> = {
+const CUTS: Record<GarmentKindId, (options: GarmentOptions, context: CutContext) => Pattern> = {
 	rectangle: cutRectangle,
 	strap: cutRectangle,
 	blanket: cutBlanket,
@@ -20,6 +20,6 @@ const CUTS: Record<GarmentKindId, (wish: GarmentWish, context: CutContext) => Pa
 	'free-garment': cutFree
 };
 
-/** The pieces of a wish as outlines in cm, and what is sewn to what. */
-export const cutOut = (wish: GarmentWish, context: CutContext): Pattern =>
-	CUTS[wish.recipe](wish, context);
+/** What options come to: pieces as outlines in cm, and what is sewn to what. */
+export const cutOut = (options: GarmentOptions, context: CutContext): Pattern =>
+	CUTS[options.recipe](options, context);

@@ -1,11 +1,11 @@
-import { at } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import { wordSchedule } from '../../shaping/words';
 import { SEAM_KINDS, type AssemblyStep } from '../../assembly/assembly';
 import type { MadePiece } from './made-piece';
 import { makePieces } from './make';
 import { betweenLadders, ladderPinsOf } from './shrug';
 import type { YarnId } from '../../model/bench';
-import type { GarmentWish } from './options';
+import type { GarmentOptions } from './options';
 import { worked, type Working } from '../../quantity/working';
 import type { FinishedOf } from '../finished';
 import type { Design, DesignContext, TooMuch } from '../recipe';
@@ -47,9 +47,9 @@ const CLOSED = ['cast-on', 'cast-off'] as const;
  * What closes the loops at a piece's first and last row, so that nothing is sewn, blocked or crocheted into while it can run:
  * a first row that stands on waste, and every last row. A finished cast-on has none.
  */
-function closings(wish: GarmentWish, p: MadePiece): AssemblyStep[] {
+function closings(options: GarmentOptions, p: MadePiece): AssemblyStep[] {
 	if (p.program.length === 0) return [];
-	if (wish.recipe === 'shrug')
+	if (options.recipe === 'shrug')
 		return CLOSED.map((edge) => ({ do: 'close-flat', piece: p.id, edge, how: 'slip' }));
 	const last = p.ladders.length > 0 ? p.columns : p.schedule ? p.schedule.remaining : p.stitches;
 	return [
@@ -66,7 +66,7 @@ function held({ schedule }: MadePiece): number {
 
 /** A garment after the machine: ladders, loops closed, blocking, seams in order, edges, ends. */
 function assembled(
-	wish: GarmentWish,
+	options: GarmentOptions,
 	{ made: { pieces, pattern }, card }: Panels,
 	pins: number
 ): AssemblyStep[] {
@@ -94,11 +94,11 @@ function assembled(
 		...pieces.flatMap((p): AssemblyStep[] =>
 			held(p) > 0 ? [{ do: 'close-held', piece: p.id, loops: held(p) }] : []
 		),
-		...pieces.flatMap((p) => closings(wish, p)),
+		...pieces.flatMap((p) => closings(options, p)),
 		{ do: 'block' },
-		...(wish.recipe === 'shrug'
+		...(options.recipe === 'shrug'
 			? ([
-					{ do: 'latch-ladders', between: betweenLadders(ladderPinsOf(wish, pins), pins) }
+					{ do: 'latch-ladders', between: betweenLadders(ladderPinsOf(options, pins), pins) }
 				] as const)
 			: []),
 		...seams.map((s) => ({ do: 'sew', ...s }) as const),
@@ -110,15 +110,15 @@ function assembled(
 
 /** The pieces of a garment on the machine, with what was drawn. */
 export function designGarment(
-	wish: GarmentWish,
+	options: GarmentOptions,
 	context: DesignContext
 ): Design<FinishedOf<'flat'>> | TooMuch {
-	const gauge = context.gauge(at(wish.yarns, 0));
+	const gauge = context.gauge(entryAt(options.yarns, 0));
 	const density = { stitchesPerCm: gauge.stitchesPerCm.mean, rowsPerCm: gauge.rowsPerCm.mean };
-	const made = makePieces(wish, { machine: context.machine, density });
+	const made = makePieces(options, { machine: context.machine, density });
 	if (made.excess) return { excess: made.excess };
-	const ids = [...new Set(wish.yarns)];
-	const panels = panelsOf({ wish, made, machine: context.machine, gauge });
+	const ids = [...new Set(options.yarns)];
+	const panels = panelsOf({ options, made, machine: context.machine, gauge });
 	return {
 		pieces: made.pieces.map((p) => ({
 			id: p.id,
@@ -128,23 +128,23 @@ export function designGarment(
 			yarns: ids,
 			// Letters of the stripe line to places in the list of yarns used.
 			program: p.program.map((o) =>
-				(o.op === 'cast-on' || o.op === 'join') && o.yarn < wish.yarns.length
-					? { ...o, yarn: ids.indexOf(at(wish.yarns, o.yarn)) }
+				(o.op === 'cast-on' || o.op === 'join') && o.yarn < options.yarns.length
+					? { ...o, yarn: ids.indexOf(entryAt(options.yarns, o.yarn)) }
 					: o
 			),
-			rowsWorking: rowsWorking(p.rows / density.rowsPerCm, context, at(wish.yarns, 0)),
+			rowsWorking: rowsWorking(p.rows / density.rowsPerCm, context, entryAt(options.yarns, 0)),
 			sectionsWorking: [],
 			marks: p.cut.tube ? [] : marksOf(p.parts),
 			edges: p.parts,
 			...(p.schedule && {
 				shaped: {
-					left: wordSchedule(p.schedule.left, wish.shaping),
-					right: wordSchedule(p.schedule.right, wish.shaping)
+					left: wordSchedule(p.schedule.left, options.shaping),
+					right: wordSchedule(p.schedule.right, options.shaping)
 				}
 			})
 		})),
-		assembly: assembled(wish, panels, context.machine.pins),
+		assembly: assembled(options, panels, context.machine.pins),
 		finished: { kind: 'flat', ...panels },
-		sizes: panelSizes(wish, panels, gauge)
+		sizes: panelSizes(options, panels, gauge)
 	};
 }

@@ -1,6 +1,6 @@
-import { at, last } from '../../quantity/sure';
+import { entryAt, last } from '../../quantity/sure';
 import type { YarnAmount } from '../../crank/amount';
-import type { Made } from './make';
+import type { MadeGarment } from './make';
 import { askedOf, hasBands, measuresOf, type MeasureOf } from './measures';
 import { partCm } from './sleeve';
 import { betweenLadders, ladderPinsOf } from './shrug';
@@ -8,14 +8,14 @@ import { size, type Size } from '../../assembly/size';
 import type { Gauge } from '../../bench/gauge/gauge';
 import type { Machine } from '../../model/bench';
 import type { Measure } from '../../model/kinds';
-import type { GarmentWish } from './options';
+import type { GarmentOptions } from './options';
 import { estimate, exact, quotient, scale, type Estimate } from '../../quantity/estimate';
 import { figure, own, worked, type Figure, type Term } from '../../quantity/working';
 import { cardFor, type Card } from '../../shaping/wider';
 
 /** What comes of panels, beyond its pieces on the machine. */
 export interface Panels {
-	readonly made: Made;
+	readonly made: MadeGarment;
 	readonly measures: Readonly<Record<Measure, MeasureOf>>;
 	readonly asked: readonly Measure[];
 	/** Round the body as finished, round one armhole, and round the neck; cm; null for what has none. */
@@ -43,8 +43,8 @@ export interface BodyFigures {
 }
 
 interface Input {
-	readonly wish: GarmentWish;
-	readonly made: Made;
+	readonly options: GarmentOptions;
+	readonly made: MadeGarment;
 	readonly machine: Machine;
 	readonly gauge: Gauge;
 }
@@ -52,8 +52,8 @@ interface Input {
 const sum = (list: readonly number[]): number => list.reduce((t, x) => t + x, 0);
 
 function bodyFigures(
-	wish: GarmentWish,
-	made: Made,
+	options: GarmentOptions,
+	made: MadeGarment,
 	measures: Record<Measure, MeasureOf>
 ): BodyFigures | null {
 	const drawn = (id: string) => made.drawn.pieces.find((p) => p.id === id);
@@ -61,8 +61,8 @@ function bodyFigures(
 	if (!back || !front) return null;
 	const width = (p: {
 		outline: { left: readonly { x: number }[]; right: readonly { x: number }[] };
-	}) => at(p.outline.right, 0).x - at(p.outline.left, 0).x;
-	const band = hasBands(wish) && wish.edging !== 'none' ? measures.band.cm : 0;
+	}) => entryAt(p.outline.right, 0).x - entryAt(p.outline.left, 0).x;
+	const band = hasBands(options) && options.edging !== 'none' ? measures.band.cm : 0;
 	const sleeve = drawn('sleeve');
 	const backNeck = last(back.outline.right).x - last(back.outline.left).x;
 	const shoulder = made.pieces
@@ -81,29 +81,29 @@ function bodyFigures(
 	};
 }
 
-export function panelsOf({ wish, made, machine, gauge }: Input): Panels {
-	const measures = measuresOf(wish);
-	const shrug = wish.recipe === 'shrug' ? made.drawn.pieces[0] : undefined;
+export function panelsOf({ options, made, machine, gauge }: Input): Panels {
+	const measures = measuresOf(options);
+	const shrug = options.recipe === 'shrug' ? made.drawn.pieces[0] : undefined;
 	const laddered = made.pieces.some((p) => p.ladders.length > 0);
 	const span = measures.span.cm;
 	return {
 		made,
 		measures,
-		asked: askedOf(wish),
-		body: bodyFigures(wish, made, measures),
+		asked: askedOf(options),
+		body: bodyFigures(options, made, measures),
 		shrug: shrug
 			? {
-					between: betweenLadders(ladderPinsOf(wish, machine.pins), machine.pins),
+					between: betweenLadders(ladderPinsOf(options, machine.pins), machine.pins),
 					overCm: (span - Math.min(span, measures.neckOpen.cm)) / 2
 				}
 			: null,
 		card: laddered
 			? cardFor(
-					wish.card.columns,
-					wish.card.by === 'loops' && gauge.loopCm.basis !== 'estimated'
+					options.card.columns,
+					options.card.by === 'loops' && gauge.loopCm.basis !== 'estimated'
 						? { pitchCm: machine.ringCm / machine.pins, loopCm: gauge.loopCm.mean }
 						: { pitchCm: machine.ringCm / machine.pins },
-					wish.card.mm / 10
+					options.card.mm / 10
 				)
 			: null
 	};
@@ -116,11 +116,11 @@ const spread = (cm: number, per: Estimate): Estimate =>
 /** How the sizes of one plan are put into figures: each with the line of arithmetic behind it. */
 function figuresBy({ measures }: Panels, gauge: Gauge) {
 	const [across, up] = [gauge.stitchesPerCm, gauge.rowsPerCm];
-	const term = (of: Estimate, kind: 'row-density' | 'stitch-density'): Term => ({
-		value: of.mean,
+	const term = (density: Estimate, kind: 'row-density' | 'stitch-density'): Term => ({
+		value: density.mean,
 		kind,
-		label: of.basis === 'estimated' ? 'guessed gauge' : 'your gauge',
-		own: of.basis !== 'estimated'
+		label: density.basis === 'estimated' ? 'guessed gauge' : 'your gauge',
+		own: density.basis !== 'estimated'
 	});
 	const perStitch = term(across, 'stitch-density');
 	const perRow = term(up, 'row-density');
@@ -152,9 +152,10 @@ function figuresBy({ measures }: Panels, gauge: Gauge) {
 type By = ReturnType<typeof figuresBy>;
 
 /** Columns of a piece that are left to be seen. */
-const netOf = (p: Made['pieces'][number]): number => p.columns - p.cut.seam.left - p.cut.seam.right;
+const netOf = (p: MadeGarment['pieces'][number]): number =>
+	p.columns - p.cut.seam.left - p.cut.seam.right;
 
-function bodySizes(body: BodyFigures, { pieces }: Made, by: By): Figure[] {
+function bodySizes(body: BodyFigures, { pieces }: MadeGarment, by: By): Figure[] {
 	const { across, up, perStitch } = by;
 	const round = Math.round((body.chestCm - body.bandCm) * across.mean);
 	const back = pieces.filter((p) => p.of === 'back-left').map((p) => p.rows);
@@ -175,7 +176,7 @@ function bodySizes(body: BodyFigures, { pieces }: Made, by: By): Figure[] {
 	];
 }
 
-function blanketSizes({ layout }: GarmentWish, { pieces }: Made, by: By): Figure[] {
+function blanketSizes({ layout }: GarmentOptions, { pieces }: MadeGarment, by: By): Figure[] {
 	const first = pieces[0];
 	const [net, rows] = first ? [netOf(first), first.rows] : [0, 0];
 	return [
@@ -196,7 +197,11 @@ function blanketSizes({ layout }: GarmentWish, { pieces }: Made, by: By): Figure
 	];
 }
 
-const shrugSizes = (shrug: NonNullable<Panels['shrug']>, { pieces }: Made, by: By): Figure[] => [
+const shrugSizes = (
+	shrug: NonNullable<Panels['shrug']>,
+	{ pieces }: MadeGarment,
+	by: By
+): Figure[] => [
 	by.rows('Elbow to elbow', pieces[0]?.rows ?? 0),
 	figure('Joined over each shoulder', 'length', spread(shrug.overCm, by.up), [
 		'(',
@@ -210,7 +215,7 @@ const shrugSizes = (shrug: NonNullable<Panels['shrug']>, { pieces }: Made, by: B
 ];
 
 /** One straight piece, or the panels it is sewn of. */
-function flatSizes({ pieces }: Made, by: By): Figure[] {
+function flatSizes({ pieces }: MadeGarment, by: By): Figure[] {
 	const first = pieces[0];
 	if (!first) return [];
 	const panels = pieces.filter((p) => p.of === first.of);
@@ -221,13 +226,13 @@ function flatSizes({ pieces }: Made, by: By): Figure[] {
 }
 
 /** Sizes of the finished thing with the line of arithmetic behind each. */
-export function panelSizes(wish: GarmentWish, shape: Panels, gauge: Gauge): Size[] {
+export function panelSizes(options: GarmentOptions, shape: Panels, gauge: Gauge): Size[] {
 	const { body, shrug, made } = shape;
 	const by = figuresBy(shape, gauge);
 	const found = body
 		? bodySizes(body, made, by)
-		: wish.recipe === 'blanket'
-			? blanketSizes(wish, made, by)
+		: options.recipe === 'blanket'
+			? blanketSizes(options, made, by)
 			: shrug
 				? shrugSizes(shrug, made, by)
 				: flatSizes(made, by);

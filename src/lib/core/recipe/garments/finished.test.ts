@@ -12,7 +12,7 @@ import {
 import { knittedRows } from '../../crank/knitted';
 import type { RunEvent } from '../../model/project';
 import { GARMENTS } from '../../model/kinds';
-import type { GarmentWish } from './options';
+import type { GarmentOptions } from './options';
 import { comesOut, plan, type PlanOf } from '../../plan';
 import { garmentDefaults } from './start';
 import { edgeAt, heightOf, type Point } from '../../shaping/outline';
@@ -28,9 +28,12 @@ const bench = benchOf({
 });
 const density = { stitchesPerCm: 1.6, rowsPerCm: 2.1 };
 
-function planOf(kind: (typeof GARMENTS)[number], patch: Partial<GarmentWish> = {}): PlanOf<'flat'> {
-	const wish = { ...garmentDefaults(kind, bench)!, ...patch };
-	const p = plan({ ...projectOf(), wish }, bench);
+function planOf(
+	kind: (typeof GARMENTS)[number],
+	patch: Partial<GarmentOptions> = {}
+): PlanOf<'flat'> {
+	const options = { ...garmentDefaults(kind, bench)!, ...patch };
+	const p = plan({ ...projectOf(), options }, bench);
 	if (!p.ok || !comesOut(p, 'flat')) throw new Error('no garment');
 	return p;
 }
@@ -47,9 +50,9 @@ const area = (points: readonly Point[]): number =>
 describe('the finished thing, flat', () => {
 	it('is laid from its pieces in true size: bands of colour fill each piece', () => {
 		for (const kind of GARMENTS) {
-			const wish = { ...garmentDefaults(kind, bench)!, yarns: [A.id, B.id], stripes: '6 A 4 B' };
+			const options = { ...garmentDefaults(kind, bench)!, yarns: [A.id, B.id], stripes: '6 A 4 B' };
 			const { made } = planOf(kind, { yarns: [A.id, B.id], stripes: '6 A 4 B' }).finished;
-			const flat = flatOf(wish, made, density);
+			const flat = flatOf(options, made, density);
 			expect(flat.parts.length).toBeGreaterThan(0);
 			for (const part of flat.parts) {
 				const bands = part.bands.reduce((t, b) => t + area(b.points), 0);
@@ -60,16 +63,16 @@ describe('the finished thing, flat', () => {
 
 	it('a body is as wide flat as half of it is round', () => {
 		const p = planOf('vest');
-		const wish = garmentDefaults('vest', bench)!;
-		const flat = flatOf(wish, p.finished.made, density);
+		const options = garmentDefaults('vest', bench)!;
+		const flat = flatOf(options, p.finished.made, density);
 		expect(2 * (flat.high.x - flat.low.x)).toBeCloseTo(p.finished.body!.chestCm, 6);
 		expect(flat.shoulderCm).toBeLessThan(flat.high.y);
 	});
 
 	it('a sleeve is as long as it is knitted', () => {
-		const wish = garmentDefaults('sweater', bench)!;
+		const options = garmentDefaults('sweater', bench)!;
 		const { made } = planOf('sweater').finished;
-		const sleeve = flatOf(wish, made, density).parts.find((p) => p.piece === 'sleeve')!;
+		const sleeve = flatOf(options, made, density).parts.find((p) => p.piece === 'sleeve')!;
 		const [tip, end] = sleeve.points as [Point, Point];
 		const drawn = made.drawn.pieces.find((p) => p.id === 'sleeve')!;
 		expect(Math.hypot(end.x - tip.x, end.y - tip.y)).toBeCloseTo(heightOf(drawn.outline), 6);
@@ -121,7 +124,7 @@ describe('rows really knitted', () => {
 		expect(marks).toContain(under);
 		expect(marks).toContain(20);
 		const counting = benchOf({ ...bench, machines: [{ ...M48, counter: 'both' }] });
-		const counted = plan({ ...projectOf(), wish: garmentDefaults('vest', counting)! }, counting);
+		const counted = plan({ ...projectOf(), options: garmentDefaults('vest', counting)! }, counting);
 		expect(counted.ok && counted.pieces[0]!.sheet.events.some((e) => e.kind === 'mark')).toBe(
 			false
 		);
@@ -147,7 +150,7 @@ describe('in words', () => {
 
 	it('every finding and every step of every garment has its words, with its numbers', () => {
 		const context = { units: 'cm' as const, yarnName: () => 'deep water' };
-		const odd: Partial<GarmentWish> = {
+		const odd: Partial<GarmentOptions> = {
 			measures: { armhole: 9, neck: 40, length: 12, neckDrop: 2, upperArm: 60, neckOpen: 120 },
 			ladderPins: [1, 20],
 			alone: [{ piece: 'front-left', measure: 'armhole', cm: 14 }]
@@ -179,8 +182,8 @@ describe('in words', () => {
 	});
 
 	it('what cannot be shaped says what would be right', () => {
-		const wish = garmentDefaults('free-garment', bench)!;
-		const piece = wish.pieces[0]!;
+		const options = garmentDefaults('free-garment', bench)!;
+		const piece = options.pieces[0]!;
 		const widening = {
 			...piece,
 			left: [
@@ -202,8 +205,8 @@ describe('in words', () => {
 	it('a shrug’s cuff is the multiple of 5 nearest to its loops: 45 over 44 (common practice)', () => {
 		const M46 = { ...M48, id: 'm46' as typeof M48.id, pins: 46 };
 		const on = benchOf({ machines: [M46], swatches: [swatchOf(M46, A, [readingOf(16, 21)])] });
-		const wish = garmentDefaults('shrug', on)!;
-		const p = plan({ ...projectOf(), machineId: M46.id, wish }, on);
+		const options = garmentDefaults('shrug', on)!;
+		const p = plan({ ...projectOf(), machineId: M46.id, options }, on);
 		if (!p.ok || !comesOut(p, 'flat')) throw new Error('no shrug');
 		const [cuff] = p.steps.flatMap((s) => (s.do === 'crochet-edge' ? [s.count] : []));
 		expect(cuff).toMatchObject({ stitches: 45, repeat: { of: 5, loops: 44 } });

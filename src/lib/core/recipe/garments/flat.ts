@@ -1,9 +1,9 @@
-import { at as entryAt, found, last } from '../../quantity/sure';
-import type { GarmentWish } from './options';
+import { entryAt, found, last } from '../../quantity/sure';
+import type { GarmentOptions } from './options';
 import { edgeAt, heightOf, type Outline, type Point } from '../../shaping/outline';
 import type { Density } from '../../shaping/schedule';
 import { sectionsFor } from './made-piece';
-import type { Made } from './make';
+import type { MadeGarment } from './make';
 import type { CutPiece } from './pattern';
 import { layoutOf } from './blanket';
 
@@ -53,9 +53,9 @@ interface Stripe {
 	readonly to: number;
 }
 /** Colours by share of the height, from the cast-on up. */
-function stripesOf(wish: GarmentWish, piece: Pick<CutPiece, 'yarn'>, rows: number): Stripe[] {
+function stripesOf(options: GarmentOptions, piece: Pick<CutPiece, 'yarn'>, rows: number): Stripe[] {
 	let at = 0;
-	return sectionsFor(wish, piece, rows).map((s) => {
+	return sectionsFor(options, piece, rows).map((s) => {
 		const from = at / rows;
 		at += s.rows;
 		return { yarn: s.yarn, from, to: at / rows };
@@ -75,7 +75,7 @@ function slice(o: Outline, from: number, to: number, dy: number): Point[] {
 }
 
 function laid(
-	wish: GarmentWish,
+	options: GarmentOptions,
 	piece: CutPiece,
 	at: { dx: number; dy?: number; under?: boolean },
 	density: Density
@@ -87,7 +87,7 @@ function laid(
 	return {
 		piece: piece.id,
 		points: ring(moved(o, 0, dy)),
-		bands: stripesOf(wish, piece, rows).map((s) => ({
+		bands: stripesOf(options, piece, rows).map((s) => ({
 			yarn: s.yarn,
 			points: slice(o, s.from * h, s.to * h, dy)
 		})),
@@ -102,7 +102,7 @@ const between = (a: Point, b: Point, t: number): Point => ({
 
 /** A sleeve folded along its top, from shoulder tip and underarm outward. `out` is 1 to the right, -1 to the left. */
 function arm(
-	wish: GarmentWish,
+	options: GarmentOptions,
 	piece: CutPiece,
 	at: { tip: Point; under: Point; out: 1 | -1 },
 	density: Density
@@ -120,7 +120,7 @@ function arm(
 	const rows = Math.max(1, Math.round(h * density.rowsPerCm));
 	// From the shoulder to the cuff; knitted that way or the other.
 	const share = (t: number) => (piece.topDown ? t : 1 - t);
-	const bands = stripesOf(wish, piece, rows).map((s) => {
+	const bands = stripesOf(options, piece, rows).map((s) => {
 		const [a, b] = [share(s.from), share(s.to)];
 		return {
 			yarn: s.yarn,
@@ -136,12 +136,12 @@ function arm(
 }
 
 /** A piece that every body has. */
-const part = (made: Made, id: string) => found(made.drawn.pieces, (p) => p.id === id);
+const part = (made: MadeGarment, id: string) => found(made.drawn.pieces, (p) => p.id === id);
 
 /** Both sleeves in their armholes, under the body, which lies over their edge. */
-function sleevesFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[] {
-	const of = (id: string) => made.drawn.pieces.find((p) => p.id === id);
-	const sleeve = of('sleeve');
+function sleevesFlat(options: GarmentOptions, made: MadeGarment, density: Density): FlatPart[] {
+	const pieceOf = (id: string) => made.drawn.pieces.find((p) => p.id === id);
+	const sleeve = pieceOf('sleeve');
 	const back = part(made, 'back-left').outline;
 	const tip = back.left.find((p) => p.part === 'shoulder');
 	const under = back.left.find((p) => p.part === 'armhole');
@@ -150,7 +150,7 @@ function sleevesFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[
 	return ([-1, 1] as const).map((out) => {
 		const place = (p: Point): Point => ({ x: out * (wide - p.x), y: p.y });
 		return arm(
-			wish,
+			options,
 			sleeve,
 			{ tip: place(tip), under: place({ ...under, x: tip.x }), out },
 			density
@@ -158,24 +158,24 @@ function sleevesFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[
 	});
 }
 
-function bodyFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[] {
-	const of = (id: string) => made.drawn.pieces.find((p) => p.id === id);
+function bodyFlat(options: GarmentOptions, made: MadeGarment, density: Density): FlatPart[] {
+	const pieceOf = (id: string) => made.drawn.pieces.find((p) => p.id === id);
 	const [backL, backR, frontL, frontR] = [
 		part(made, 'back-left'),
 		part(made, 'back-right'),
 		part(made, 'front-left'),
 		part(made, 'front-right')
 	];
-	const band = of('band');
-	const open = wish.recipe === 'cardigan' || wish.recipe === 'jacket';
+	const band = pieceOf('band');
+	const open = options.recipe === 'cardigan' || options.recipe === 'jacket';
 	const strip = band ? entryAt(band.outline.right, 0).x : 0;
 	const split = open ? (band ? strip / 2 : SPLIT_CM) : 0;
 	const wide = (p: CutPiece) => entryAt(p.outline.right, 0).x - entryAt(p.outline.left, 0).x;
 	const parts = [
-		laid(wish, backL, { dx: -wide(backL), under: true }, density),
-		laid(wish, backR, { dx: wide(backR), under: true }, density),
-		laid(wish, frontR, { dx: -wide(frontR) - split }, density),
-		laid(wish, frontL, { dx: wide(frontL) + split }, density)
+		laid(options, backL, { dx: -wide(backL), under: true }, density),
+		laid(options, backR, { dx: wide(backR), under: true }, density),
+		laid(options, frontR, { dx: -wide(frontR) - split }, density),
+		laid(options, frontL, { dx: wide(frontL) + split }, density)
 	];
 	if (band) {
 		const h = heightOf(frontR.outline);
@@ -193,18 +193,18 @@ function bodyFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[] {
 			parts.push({ piece: 'band', points, bands: [{ yarn: 0, points }], under: false });
 		}
 	}
-	return [...sleevesFlat(wish, made, density), ...parts];
+	return [...sleevesFlat(options, made, density), ...parts];
 }
 
 /** Panels side by side and one above the other, as they are sewn. */
-function blanketFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[] {
-	const { across, down } = wish.layout;
-	return layoutOf(wish).map((yarn, i) => {
+function blanketFlat(options: GarmentOptions, made: MadeGarment, density: Density): FlatPart[] {
+	const { across, down } = options.layout;
+	return layoutOf(options).map((yarn, i) => {
 		const piece = found(made.drawn.pieces, (p) => p.yarn === yarn);
 		const w = entryAt(piece.outline.right, 0).x;
 		const h = heightOf(piece.outline);
 		return laid(
-			wish,
+			options,
 			piece,
 			{ dx: ((i % across) - across / 2) * w, dy: (down - 1 - Math.floor(i / across)) * h },
 			density
@@ -213,7 +213,7 @@ function blanketFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[
 }
 
 /** Both tubes lying across, one above the other, joined at the ends; the opening between them gapes. */
-function shrugFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[] {
+function shrugFlat(options: GarmentOptions, made: MadeGarment, density: Density): FlatPart[] {
 	const piece = entryAt(made.drawn.pieces, 0);
 	const { left, right } = piece.outline;
 	const w = entryAt(right, 0).x;
@@ -231,7 +231,7 @@ function shrugFlat(wish: GarmentWish, made: Made, density: Density): FlatPart[] 
 	// Rows run from side to side.
 	const across = (p: Point): Point => ({ x: p.y, y: p.x });
 	return halves
-		.map((half, i) => laid(wish, half, { dx: i * w }, density))
+		.map((half, i) => laid(options, half, { dx: i * w }, density))
 		.map((part) => ({
 			...part,
 			points: part.points.map(across),
@@ -249,21 +249,21 @@ const halved = (piece: CutPiece): CutPiece => {
 };
 
 /** The finished thing laid flat from its pieces. */
-export function flatOf(wish: GarmentWish, made: Made, density: Density): Flat {
+export function flatOf(options: GarmentOptions, made: MadeGarment, density: Density): Flat {
 	const body = made.drawn.pieces.some((p) => p.id === 'back-left');
 	let parts: FlatPart[];
-	if (body) parts = bodyFlat(wish, made, density);
-	else if (wish.recipe === 'blanket') parts = blanketFlat(wish, made, density);
-	else if (wish.recipe === 'shrug') parts = shrugFlat(wish, made, density);
+	if (body) parts = bodyFlat(options, made, density);
+	else if (options.recipe === 'blanket') parts = blanketFlat(options, made, density);
+	else if (options.recipe === 'shrug') parts = shrugFlat(options, made, density);
 	else {
-		const folded = wish.recipe === 'seamed-tube' || wish.recipe === 'mitts';
+		const folded = options.recipe === 'seamed-tube' || options.recipe === 'mitts';
 		let x = 0;
 		parts = made.drawn.pieces.flatMap((p) => {
 			const piece = folded ? halved(p) : p;
 			const left = Math.min(...ring(piece.outline).map((q) => q.x));
 			const right = Math.max(...ring(piece.outline).map((q) => q.x));
 			return Array.from({ length: p.count }, () => {
-				const lying = laid(wish, piece, { dx: x - left }, density);
+				const lying = laid(options, piece, { dx: x - left }, density);
 				const thumb = piece.outline.right.findIndex((q) => q.part === 'thumb');
 				const at = (i: number): Point => ({
 					x: x + right - left,

@@ -22,8 +22,8 @@ import {
 	SLEEVES,
 	WIDER_WAYS
 } from '../../model/kinds';
-import { wish as wishSchema } from '../../model/wish-schema';
-import type { GarmentWish } from './options';
+import { options as anyOptions } from '../../model/any-options';
+import type { GarmentOptions } from './options';
 import { comesOut, plan, type PlanOf } from '../../plan';
 import { garmentDefaults, wholeGarment } from './start';
 import { BODY } from '../../bench/size/body';
@@ -45,11 +45,11 @@ const context = { density, pins: 48, most: 44 };
 
 const garmentOf = (
 	kind: (typeof GARMENTS)[number],
-	patch: Partial<GarmentWish> = {}
-): GarmentWish => ({ ...wholeGarment(garmentDefaults(kind, bench)!), ...patch });
+	patch: Partial<GarmentOptions> = {}
+): GarmentOptions => ({ ...wholeGarment(garmentDefaults(kind, bench)!), ...patch });
 
-function planOf(wish: GarmentWish, on = bench): PlanOf<'flat'> {
-	const p = plan({ ...projectOf(), wish }, on);
+function planOf(options: GarmentOptions, on = bench): PlanOf<'flat'> {
+	const p = plan({ ...projectOf(), options }, on);
 	if (!p.ok || !comesOut(p, 'flat')) throw new Error('no garment');
 	return p;
 }
@@ -57,7 +57,7 @@ const edgesOf = (p: PlanOf<'flat'>) =>
 	p.steps.flatMap((s) => (s.do === 'crochet-edge' ? [s.count] : []));
 const codes = (p: PlanOf<'flat'>) => p.findings.map((f) => f.code);
 
-const wishes: fc.Arbitrary<GarmentWish> = fc
+const optionSets: fc.Arbitrary<GarmentOptions> = fc
 	.record({
 		recipe: fc.constantFrom(...GARMENTS),
 		size: fc.constantFrom(...BODY_SIZES),
@@ -88,13 +88,13 @@ const wishes: fc.Arbitrary<GarmentWish> = fc
 describe('for anything a maker can set', () => {
 	it('every piece is knitted by the simulated machine, or a finding says stop and why', () => {
 		fc.assert(
-			fc.property(wishes, fc.constantFrom(22, 40, 48), (wish, pins) => {
+			fc.property(optionSets, fc.constantFrom(22, 40, 48), (options, pins) => {
 				const machine = machineOf(pins, { handPanels: 'cross' });
 				const on = benchOf({
 					machines: [machine],
 					swatches: [swatchOf(machine, A, [readingOf(16, 21)])]
 				});
-				const p = plan({ ...projectOf(), machineId: machine.id, wish }, on);
+				const p = plan({ ...projectOf(), machineId: machine.id, options }, on);
 				if (!p.ok || !comesOut(p, 'flat')) throw new Error('no garment');
 				expect(JSON.stringify(p)).not.toMatch(/null,"sd"|NaN/);
 				const stopped = p.findings.filter((f) => f.severity === 'stop').map((f) => f.code);
@@ -127,10 +127,10 @@ describe('for anything a maker can set', () => {
 				fc.double({ min: 1.6, max: 4, noNaN: true }),
 				fc.integer({ min: 14, max: 60 }),
 				(kind, size, neck, shoulder, armhole, stitchesPerCm, rowsPerCm, most) => {
-					const wish = garmentOf(kind as 'vest', { size, neck, shoulder, armhole });
+					const options = garmentOf(kind as 'vest', { size, neck, shoulder, armhole });
 					const at = { ...context, density: { stitchesPerCm, rowsPerCm } };
 					// On any machine: what is too wide for it is in panels.
-					const { pattern } = fitToMachine(cutOut(wish, at), at.density, most);
+					const { pattern } = fitToMachine(cutOut(options, at), at.density, most);
 					for (const c of checkSeams(pattern, at.density, 48)) {
 						if (c.by === 'length') expect(c.verdict).not.toBe('missing');
 						else expect([c.id, c.verdict]).toEqual([c.id, 'meets']);
@@ -140,12 +140,12 @@ describe('for anything a maker can set', () => {
 		);
 	});
 
-	it('its wish is in the file’s schema, and planning twice is planning once', () => {
+	it('its options is in the file’s schema, and planning twice is planning once', () => {
 		for (const kind of GARMENTS) {
-			const wish = garmentOf(kind);
+			const options = garmentOf(kind);
 			// What means nothing to it is left out of a file.
-			expect(wish).toMatchObject(wishSchema.parse(wish));
-			expect(planOf(wish)).toEqual(planOf(wish));
+			expect(options).toMatchObject(anyOptions.parse(options));
+			expect(planOf(options)).toEqual(planOf(options));
 		}
 	});
 });
@@ -192,22 +192,22 @@ describe('a cardigan', () => {
 	});
 
 	it('a front that departs is found, and put back by one press', () => {
-		const wish = garmentOf('cardigan', {
+		const options = garmentOf('cardigan', {
 			size: 'woman-s',
 			alone: [{ piece: 'front-left', measure: 'length', cm: 53 }]
 		});
-		const bad = planOf(wish);
+		const bad = planOf(options);
 		const found = bad.findings.find((f) => f.code === 'seam-off' && f.kind === 'side')!;
 		expect(found).toMatchObject({ severity: 'warn', by: 'rows', where: { seam: 'side-left' } });
 		expect(found.fix).toMatchObject({
 			label: ['Length like the other pieces'],
-			wish: { alone: [] }
+			options: { alone: [] }
 		});
-		expect(codes(planOf({ ...wish, alone: [] }))).not.toContain('seam-off');
+		expect(codes(planOf({ ...options, alone: [] }))).not.toContain('seam-off');
 	});
 
 	it('two fronts that depart alike meet each other: one measure for all mends both sides at once', () => {
-		const wish = garmentOf('vest', {
+		const options = garmentOf('vest', {
 			size: 'woman-s',
 			alone: (['front-left', 'front-right'] as const).map((piece) => ({
 				piece,
@@ -215,14 +215,14 @@ describe('a cardigan', () => {
 				cm: 51
 			}))
 		});
-		const sides = (w: GarmentWish) =>
+		const sides = (w: GarmentOptions) =>
 			planOf(w).findings.filter((f) => f.code === 'seam-off' && f.kind === 'side');
-		const fixes = sides(wish).map((f) => f.fix);
+		const fixes = sides(options).map((f) => f.fix);
 		expect(fixes).toHaveLength(2);
 		expect(fixes[0]).toEqual(fixes[1]);
 		const [fix] = fixes;
-		if (!fix?.wish) throw new Error('no measure');
-		expect(sides({ ...wish, ...fix.wish })).toEqual([]);
+		if (!fix?.options) throw new Error('no measure');
+		expect(sides({ ...options, ...fix.options })).toEqual([]);
 	});
 
 	it('a front knitted with two rows less is found from the log, and eased', () => {
@@ -246,7 +246,7 @@ describe('a cardigan', () => {
 			garmentOf('sweater', {
 				size: 'woman-m',
 				sleeves: 'tube',
-				...found.fix!.wish
+				...found.fix!.options
 			})
 		);
 		expect(mended.joints.filter((c) => c.kind === 'armhole').map((c) => c.verdict)).toEqual([
@@ -265,12 +265,12 @@ describe('a cardigan', () => {
 });
 
 describe('fit of a garment', () => {
-	const vest = (measures: GarmentWish['measures'], patch: Partial<GarmentWish> = {}) =>
+	const vest = (measures: GarmentOptions['measures'], patch: Partial<GarmentOptions> = {}) =>
 		planOf(garmentOf('vest', { measures, ...patch }));
 
 	it('an armhole too small for arm and shirt is found, and the depth that does offered', () => {
 		const found = vest({ armhole: 11 }).findings.find((f) => f.code === 'armhole-small')!;
-		expect(codes(vest({}, found.fix!.wish))).not.toContain('armhole-small');
+		expect(codes(vest({}, found.fix!.options))).not.toContain('armhole-small');
 	});
 
 	it('a neck that no head goes through is said, with the drop that lets it', () => {
@@ -278,7 +278,7 @@ describe('fit of a garment', () => {
 			(f) => f.code === 'neck-small'
 		)!;
 		expect(found.severity).toBe('warn');
-		expect(codes(vest({}, { ...found.fix!.wish, neck: 'round' }))).not.toContain('neck-small');
+		expect(codes(vest({}, { ...found.fix!.options, neck: 'round' }))).not.toContain('neck-small');
 	});
 
 	it('a neck that slides off, a body too short for its armholes, and a bust that lifts the hem are said', () => {
@@ -305,9 +305,9 @@ describe('a two-tube shrug', () => {
 		const at = { ...context, density: { stitchesPerCm: 1.5, rowsPerCm: 5 / 2.54 } };
 		const made = makePieces(garmentOf('shrug'), { machine: M48, density: at.density });
 		expect(made.pieces[0]!.rows).toBe(200);
-		const wish = garmentOf('shrug', { measures: { span: 42 * 2.54, neckOpen: 12 * 2.54 } });
-		expect(planOf(wish).finished.shrug!.overCm).toBeCloseTo(15 * 2.54, 9);
-		expect(cutShrug(wish, at).pieces[0]!.count).toBe(2);
+		const options = garmentOf('shrug', { measures: { span: 42 * 2.54, neckOpen: 12 * 2.54 } });
+		expect(planOf(options).finished.shrug!.overCm).toBeCloseTo(15 * 2.54, 9);
+		expect(cutShrug(options, at).pieces[0]!.count).toBe(2);
 	});
 
 	it('has its ladders half the pins apart: 1 and 24 of 46, 22 between; a pin off gives 21 and 23 and is said', () => {
@@ -317,9 +317,9 @@ describe('a two-tube shrug', () => {
 		const M46 = machineOf(46);
 		const on = benchOf({ machines: [M46], swatches: [swatchOf(M46, A, [readingOf(16, 21)])] });
 		const shrug = (ladderPins: number[]) =>
-			plan({ ...projectOf(), machineId: M46.id, wish: garmentOf('shrug', { ladderPins }) }, on);
+			plan({ ...projectOf(), machineId: M46.id, options: garmentOf('shrug', { ladderPins }) }, on);
 		const off = shrug([1, 23]).findings.find((f) => f.code === 'ladders-uneven')!;
-		expect(off).toMatchObject({ a: 21, b: 23, fix: { wish: { ladderPins: [1, 24] } } });
+		expect(off).toMatchObject({ a: 21, b: 23, fix: { options: { ladderPins: [1, 24] } } });
 		expect(shrug([]).findings.map((f) => f.code)).not.toContain('ladders-uneven');
 	});
 });
@@ -354,7 +354,7 @@ describe('what is wider than the machine', () => {
 		expect(tube.joints).toMatchObject([
 			{ by: 'loops', verdict: 'meets', a: { stitches: 32 }, b: { stitches: 32 } }
 		]);
-		const cloth = (wide: GarmentWish['wide']) =>
+		const cloth = (wide: GarmentOptions['wide']) =>
 			edgesOf(
 				planOf(
 					garmentOf('rectangle', { measures: { width: 60, height: 20 }, edging: 'crochet', wide })
@@ -366,7 +366,7 @@ describe('what is wider than the machine', () => {
 	});
 
 	it('is offered in three ways, and the chosen one is made', () => {
-		const of = (wide: GarmentWish['wide']) =>
+		const of = (wide: GarmentOptions['wide']) =>
 			planOf(garmentOf('rectangle', { measures: { width: 50, height: 20 }, wide }));
 		expect(of('panels').finished.made.wider.map((w) => w.way)).toEqual([
 			'panels',
@@ -383,16 +383,16 @@ describe('what is wider than the machine', () => {
 
 describe('a free garment', () => {
 	it('with a stretch on both edges has a seam at either side, and finds the one that is off', () => {
-		const wish = garmentOf('free-garment');
+		const options = garmentOf('free-garment');
 		const longer = {
-			...wish.pieces[0]!,
+			...options.pieces[0]!,
 			right: [
 				{ x: 24, y: 0, part: 'side' },
 				{ x: 24, y: 30, part: 'slope' },
 				{ x: 18, y: 38 }
 			]
 		};
-		const p = planOf({ ...wish, pieces: [longer, wish.pieces[1]!] });
+		const p = planOf({ ...options, pieces: [longer, options.pieces[1]!] });
 		const side = (of: string) => p.joints.find((c) => c.id === `free-1-${of}`)!;
 		expect([side('left').verdict, side('right').verdict]).toEqual(['meets', 'off']);
 	});
@@ -400,7 +400,7 @@ describe('a free garment', () => {
 
 describe('waste yarn under a panel', () => {
 	it('is by the maker’s school: a rag, or a contrast row on top', () => {
-		const of = (wasteWith: GarmentWish['wasteWith']) =>
+		const of = (wasteWith: GarmentOptions['wasteWith']) =>
 			planOf(garmentOf('vest', { wasteWith })).pieces[0]!.program;
 		expect(of('rag')[0]).toMatchObject({ op: 'cast-on', method: 'rag' });
 		expect(of('ravel')).toContainEqual({ op: 'join', yarn: 254 });

@@ -1,5 +1,5 @@
 import type { GarmentKindId } from '../../model/kinds';
-import { garmentOptions, type GarmentWish } from './options';
+import { garmentOptions, type GarmentOptions } from './options';
 import { BODY_NAMES } from '../../bench/size/body';
 import { MEASURES_OF } from './measures';
 import type { FinishedOf } from '../finished';
@@ -9,7 +9,7 @@ import { garmentRules } from './rules';
 import { garmentDefaults, wholeGarment } from './start';
 
 /** The recipe of one kind of garment. */
-export const garmentRecipe = (id: GarmentKindId): Recipe<GarmentWish, FinishedOf<'flat'>> => ({
+export const garmentRecipe = (id: GarmentKindId): Recipe<GarmentOptions, FinishedOf<'flat'>> => ({
 	id,
 	options: garmentOptions(id),
 	whole: wholeGarment,

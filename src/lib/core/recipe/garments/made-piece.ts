@@ -1,8 +1,8 @@
-import { at } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import { edgeOfSide, panelPins, sideOfEdge } from '../../bench/machine/panel';
 import type { Machine } from '../../model/bench';
 import type { WiderWay } from '../../model/kinds';
-import type { GarmentWish } from './options';
+import type { GarmentOptions } from './options';
 import { tubeProgram, type Program } from '../../program/program';
 import { heightOf, mirrored, outlineProblem, type EdgePoint } from '../../shaping/outline';
 import { panelProgram, wasteFor, type Ladder } from '../../shaping/program';
@@ -53,35 +53,38 @@ export interface MakeContext {
 	readonly density: Density;
 }
 
-export const cutContext = (wish: GarmentWish, { machine, density }: MakeContext): CutContext => ({
+export const cutContext = (
+	options: GarmentOptions,
+	{ machine, density }: MakeContext
+): CutContext => ({
 	density,
 	pins: machine.pins,
-	most: panelPins(machine, wish.turn, 0).most
+	most: panelPins(machine, options.turn, 0).most
 });
 
 /** Rows of each yarn from the cast-on up, by the stripe line; one yarn where the piece has its own. */
 export function sectionsFor(
-	wish: Pick<GarmentWish, 'stripes' | 'yarns'>,
+	options: Pick<GarmentOptions, 'stripes' | 'yarns'>,
 	piece: Pick<CutPiece, 'yarn'>,
 	rows: number
 ): Section[] {
 	if (piece.yarn !== undefined) return [{ yarn: piece.yarn, rows }];
-	const read = readStripes(wish.stripes, wish.yarns.length);
+	const read = readStripes(options.stripes, options.yarns.length);
 	const line = read.ok ? sectionsOf(read.line) : [];
 	return line.length > 0 ? repeated(line, rows) : [{ yarn: 0, rows }];
 }
 
 export function tubePiece(
-	wish: GarmentWish,
+	options: GarmentOptions,
 	cut: CutPiece,
 	{ machine, density }: MakeContext
 ): MadePiece {
 	const rows = Math.max(2, Math.round(heightOf(cut.outline) * density.rowsPerCm));
 	const base = tubeProgram({
-		sections: sectionsFor(wish, cut, rows),
-		wasteStart: wish.wasteStart,
-		wasteWith: wish.wasteWith,
-		wasteEnd: wish.wasteEnd
+		sections: sectionsFor(options, cut, rows),
+		wasteStart: options.wasteStart,
+		wasteWith: options.wasteWith,
+		wasteEnd: options.wasteEnd
 	});
 	// The stitches that become ladders fall when all rows are knitted.
 	const cutAt = base.findIndex((o) => o.op === 'cut');
@@ -99,7 +102,7 @@ export function tubePiece(
 		columns: machine.pins,
 		rows,
 		ladders: [],
-		waste: wish.wasteStart,
+		waste: options.wasteStart,
 		parts: pieceParts(cut, density, machine.pins),
 		program: long ? [] : [...base.slice(0, cutAt), ...drops, ...base.slice(cutAt)]
 	};
@@ -117,9 +120,9 @@ const sameEdge = (a: readonly EdgePoint[], b: readonly EdgePoint[]): boolean =>
 	a.length === b.length &&
 	a.every(
 		(p, i) =>
-			Math.abs(p.x - at(b, i).x) < 1e-9 &&
-			Math.abs(p.y - at(b, i).y) < 1e-9 &&
-			p.part === at(b, i).part
+			Math.abs(p.x - entryAt(b, i).x) < 1e-9 &&
+			Math.abs(p.y - entryAt(b, i).y) < 1e-9 &&
+			p.part === entryAt(b, i).part
 	);
 
 /** The schedule of a mirror image is that of what it mirrors, turned: worked out once for both hands. */
@@ -162,27 +165,27 @@ export interface PanelPiece {
 }
 
 export function panelPiece(
-	wish: GarmentWish,
+	options: GarmentOptions,
 	{ cut, way, made = [] }: PanelPiece,
 	context: MakeContext
 ): MadePiece {
 	const { machine, density } = context;
-	const { most } = cutContext(wish, context);
+	const { most } = cutContext(options, context);
 	const yarnAt = cut.yarnAt ?? sideOfEdge('low', machine.turns);
 	const full = sizeOf(cut.outline, density, cut.seam);
 	// With ladders fewer stitches are cast on; their columns come up afterwards.
-	const pins = way === 'ladders' ? ladderFor(full.stitches, most, wish.card) : null;
+	const pins = way === 'ladders' ? ladderFor(full.stitches, most, options.card) : null;
 	const found = scheduleFor(cut, full.stitches, { ladders: way === 'ladders', most, density }, () =>
-		scheduled(cut, made, density, { shaping: wish.shaping, seam: cut.seam, yarnAt })
+		scheduled(cut, made, density, { shaping: options.shaping, seam: cut.seam, yarnAt })
 	);
 	const whole = found.ok ? found.schedule : null;
 	const schedule = whole && pins !== null ? { ...whole, stitches: pins, remaining: pins } : whole;
 	const ladders =
 		pins === null
 			? []
-			: ladderPins(pins, wish.card.every).map((p) => ({
+			: ladderPins(pins, options.card.every).map((p) => ({
 					after: p - 1,
-					columns: wish.card.columns
+					columns: options.card.columns
 				}));
 	return {
 		...named(cut),
@@ -191,20 +194,21 @@ export function panelPiece(
 		schedule,
 		problem: found.ok ? null : found.problem,
 		stitches: pins ?? full.stitches,
-		columns: pins === null ? full.stitches : laddered(pins, wish.card.columns, wish.card.every),
+		columns:
+			pins === null ? full.stitches : laddered(pins, options.card.columns, options.card.every),
 		rows: full.rows,
 		ladders,
-		waste: wasteFor(edgeOfSide(yarnAt, machine.turns), wish.wasteStart),
+		waste: wasteFor(edgeOfSide(yarnAt, machine.turns), options.wasteStart),
 		parts: pieceParts(cut, density, machine.pins),
 		program: schedule
 			? panelProgram(schedule, {
 					machine,
-					turn: wish.turn,
-					wasteStart: wish.wasteStart,
-					wasteWith: wish.wasteWith,
-					sections: sectionsFor(wish, cut, schedule.rows),
+					turn: options.turn,
+					wasteStart: options.wasteStart,
+					wasteWith: options.wasteWith,
+					sections: sectionsFor(options, cut, schedule.rows),
 					ladders,
-					wasteEnd: wish.wasteEnd
+					wasteEnd: options.wasteEnd
 				})
 			: []
 	};

@@ -1,5 +1,5 @@
-import { at } from '../../quantity/sure';
-import type { GarmentWish } from './options';
+import { entryAt } from '../../quantity/sure';
+import type { GarmentOptions } from './options';
 import { edgeAt, heightOf, SIDES, type Outline } from '../../shaping/outline';
 import { MOST_ROWS, sizeOf, type Density } from '../../shaping/schedule';
 import { waysWider, type Wider } from '../../shaping/wider';
@@ -17,7 +17,7 @@ import {
 	type MakeContext
 } from './made-piece';
 
-export interface Made {
+export interface MadeGarment {
 	/** As drawn: whole pieces. */
 	readonly drawn: Pattern;
 	/** As knitted: pieces that fit the machine. */
@@ -31,10 +31,10 @@ export interface Made {
 }
 
 const isStraight = (o: Outline): boolean =>
-	SIDES.every((s) => o[s].every((p) => Math.abs(p.x - at(o[s], 0).x) < 1e-9));
+	SIDES.every((s) => o[s].every((p) => Math.abs(p.x - entryAt(o[s], 0).x) < 1e-9));
 
 /** Kinds that are one straight piece: extension ladders and turning are open to them. */
-const STRAIGHT_KINDS: readonly GarmentWish['recipe'][] = ['rectangle', 'strap', 'seamed-tube'];
+const STRAIGHT_KINDS: readonly GarmentOptions['recipe'][] = ['rectangle', 'strap', 'seamed-tube'];
 
 /** Where a side of a straight piece lies once it is turned. */
 const TURNED: Record<NonNullable<EdgeRef['side']>, Pick<EdgeRef, 'part' | 'side'>> = {
@@ -73,28 +73,28 @@ const turnedPattern = (p: Pattern): Pattern => ({
 });
 
 /** Whether a pattern is too much to be worked out, from its outlines and its stripe line alone. */
-function excessFor(wish: GarmentWish, pattern: Pattern, density: Density): Excess | null {
+function excessFor(options: GarmentOptions, pattern: Pattern, density: Density): Excess | null {
 	return excessOf(
 		loadOf(
 			pattern.pieces.map((p) => {
 				const { stitches, rows } = sizeOf(p.outline, density, p.seam);
 				// What is too long is said of its piece, and not laid out.
 				const laid = Math.min(rows, MOST_ROWS);
-				return { rows: laid, stitches, joins: sectionsFor(wish, p, laid).length - 1 };
+				return { rows: laid, stitches, joins: sectionsFor(options, p, laid).length - 1 };
 			})
 		)
 	);
 }
 
-/** All pieces of a wish, each fitted to the machine by the way chosen where it is too wide. */
-export function makePieces(wish: GarmentWish, context: MakeContext): Made {
+/** All pieces of its options, each fitted to the machine by the way chosen where it is too wide. */
+export function makePieces(options: GarmentOptions, context: MakeContext): MadeGarment {
 	const { density } = context;
-	const cutting = cutContext(wish, context);
-	const drawn = cutOut(wish, cutting);
+	const cutting = cutContext(options, context);
+	const drawn = cutOut(options, cutting);
 	const { most } = cutting;
 	const one = drawn.pieces[0];
 	const straight =
-		STRAIGHT_KINDS.includes(wish.recipe) && one !== undefined && isStraight(one.outline);
+		STRAIGHT_KINDS.includes(options.recipe) && one !== undefined && isStraight(one.outline);
 	const tooWide = (p: CutPiece) => !p.tube && sizeOf(p.outline, density, p.seam).stitches > most;
 	const wider =
 		straight && tooWide(one)
@@ -105,27 +105,27 @@ export function makePieces(wish: GarmentWish, context: MakeContext): Made {
 					},
 					density,
 					most,
-					wish.card
+					options.card
 				)
 			: [];
-	const chosen = wider.find((w) => w.way === wish.wide)?.way ?? 'panels';
+	const chosen = wider.find((w) => w.way === options.wide)?.way ?? 'panels';
 	if (wider.length > 0 && chosen !== 'panels') {
 		const pattern = chosen === 'sideways' ? turnedPattern(drawn) : drawn;
-		const excess = excessFor(wish, pattern, density);
+		const excess = excessFor(options, pattern, density);
 		const pieces = excess
 			? []
-			: pattern.pieces.map((p) => panelPiece(wish, { cut: p, way: chosen }, context));
+			: pattern.pieces.map((p) => panelPiece(options, { cut: p, way: chosen }, context));
 		return { drawn, pattern, pieces, wider, most, excess };
 	}
 	const fitted = fitToMachine(drawn, density, most);
-	const excess = excessFor(wish, fitted.pattern, density);
+	const excess = excessFor(options, fitted.pattern, density);
 	const pieces: MadePiece[] = [];
 	for (const p of excess ? [] : fitted.pattern.pieces) {
-		if (p.tube) pieces.push(tubePiece(wish, p, context));
+		if (p.tube) pieces.push(tubePiece(options, p, context));
 		else {
-			const of = fitted.of.get(p.id) ?? p.id;
-			const way = of === p.id ? 'whole' : 'panels';
-			pieces.push({ ...panelPiece(wish, { cut: p, way, made: pieces }, context), of });
+			const whole = fitted.of.get(p.id) ?? p.id;
+			const way = whole === p.id ? 'whole' : 'panels';
+			pieces.push({ ...panelPiece(options, { cut: p, way, made: pieces }, context), of: whole });
 		}
 	}
 	return { drawn, pattern: fitted.pattern, pieces, wider, most, excess };

@@ -1,5 +1,5 @@
 import type { GarmentKindId, Measure } from '../../model/kinds';
-import type { GarmentWish } from './options';
+import type { GarmentOptions } from './options';
 import { BODY } from '../../bench/size/body';
 
 /** Where a measure comes from: set by the maker, the table, or what is usual for the others. */
@@ -35,13 +35,13 @@ export const MEASURES_OF: Record<GarmentKindId, readonly Measure[]> = {
 	'free-garment': []
 };
 
-/** The measures that tell in a wish as it is: a sleeve that is set in has no wrist of its own, a tube no width. */
-export const askedOf = (wish: GarmentWish): Measure[] =>
-	MEASURES_OF[wish.recipe].filter((m) => {
-		if (m === 'crossBack') return wish.armhole === 'set-in';
-		if (m === 'shoulderDrop') return wish.shoulder === 'sloped';
-		if (m === 'wrist') return wish.armhole === 'drop' && wish.sleeves === 'panel';
-		return m !== 'band' || wish.edging !== 'none';
+/** The measures that tell in its options as it is: a sleeve that is set in has no wrist of its own, a tube no width. */
+export const askedOf = (options: GarmentOptions): Measure[] =>
+	MEASURES_OF[options.recipe].filter((m) => {
+		if (m === 'crossBack') return options.armhole === 'set-in';
+		if (m === 'shoulderDrop') return options.shoulder === 'sloped';
+		if (m === 'wrist') return options.armhole === 'drop' && options.sleeves === 'panel';
+		return m !== 'band' || options.edging !== 'none';
 	});
 
 /** Usual sizes of what has no body, cm (from memory). */
@@ -80,9 +80,9 @@ function roundEdge(halfCm: number, dropCm: number): number {
 }
 
 /** A round neck's drop: the usual, or as deep as lets the head through where one has to go through; no deeper than the armhole. */
-function roundDrop(wish: GarmentWish, neck: number, headCm: number, armhole: number): number {
+function roundDrop(options: GarmentOptions, neck: number, headCm: number, armhole: number): number {
 	const usual = Math.max(4, neck * ROUND_DROP);
-	if (!MEASURES_OF[wish.recipe].includes('head') || wish.from === 'flat') return usual;
+	if (!MEASURES_OF[options.recipe].includes('head') || options.from === 'flat') return usual;
 	const edge = (headCm / NECK_STRETCH + ROUNDING_CM - neck) / 2;
 	let drop = usual;
 	while (drop < armhole && roundEdge(neck / 2, drop) < edge) drop += 0.5;
@@ -95,16 +95,16 @@ const JACKET_BAND_CM = 4;
 /** Round the upper arm the sleeve is wider than the arm by at least this, cm (from memory). */
 export const ARM_EASE_CM = 4;
 
-/** Every measure of a wish before ease: what the maker set, else the table's, else what is usual for it. */
-export function measuresOf(wish: GarmentWish): Record<Measure, MeasureOf> {
-	const body = BODY[wish.size];
-	const plain = PLAIN[wish.recipe] ?? {};
-	const jacket = wish.recipe === 'jacket';
-	const set = wish.measures;
+/** Every measure of its options before ease: what the maker set, else the table's, else what is usual for it. */
+export function measuresOf(options: GarmentOptions): Record<Measure, MeasureOf> {
+	const body = BODY[options.size];
+	const plain = PLAIN[options.recipe] ?? {};
+	const jacket = options.recipe === 'jacket';
+	const set = options.measures;
 	const cross = set.crossBack ?? body.crossBack;
 	// Round an armhole there is room for the arm and a shirt, whatever the table says of its depth.
 	const deep = Math.max(body.armhole, half((body.upperArm + ARMHOLE_EASE_CM) / 2));
-	const armhole = set.armhole ?? (wish.from === 'flat' ? body.armhole : deep);
+	const armhole = set.armhole ?? (options.from === 'flat' ? body.armhole : deep);
 	const neck = set.neck ?? cross * NECK_SHARE;
 	const usual: Record<Measure, number> = {
 		width: 24,
@@ -119,7 +119,8 @@ export function measuresOf(wish: GarmentWish): Record<Measure, MeasureOf> {
 		armhole,
 		crossBack: body.crossBack,
 		neck,
-		neckDrop: wish.neck === 'v' ? armhole : roundDrop(wish, neck, set.head ?? body.head, armhole),
+		neckDrop:
+			options.neck === 'v' ? armhole : roundDrop(options, neck, set.head ?? body.head, armhole),
 		shoulderDrop: cross * SLOPE_SHARE,
 		band: jacket ? JACKET_BAND_CM : BAND_CM,
 		upperArm: body.upperArm,
@@ -153,19 +154,20 @@ export function measuresOf(wish: GarmentWish): Record<Measure, MeasureOf> {
 
 /** A measure of one piece, with its own departure where it has one. */
 export const measureFor = (
-	wish: GarmentWish,
+	options: GarmentOptions,
 	all: Record<Measure, MeasureOf>,
 	piece: string,
 	measure: Measure
 ): number =>
-	wish.alone.find((a) => a.piece === piece && a.measure === measure)?.cm ?? all[measure].cm;
+	options.alone.find((a) => a.piece === piece && a.measure === measure)?.cm ?? all[measure].cm;
 
 /** Ease is added to a body, and is in a garment measured flat already. */
-export const easeOf = (wish: GarmentWish): number => (wish.from === 'flat' ? 0 : wish.ease);
+export const easeOf = (options: GarmentOptions): number =>
+	options.from === 'flat' ? 0 : options.ease;
 /** Ease round an arm goes with that round the body, a third of it, never less than a sleeve needs (from memory). */
-export const armEaseOf = (wish: GarmentWish): number =>
-	wish.from === 'flat' ? 0 : Math.max(ARM_EASE_CM, wish.ease / 3);
+export const armEaseOf = (options: GarmentOptions): number =>
+	options.from === 'flat' ? 0 : Math.max(ARM_EASE_CM, options.ease / 3);
 
 /** Whether its front is open, with bands or edges along it. */
-export const hasBands = (wish: Pick<GarmentWish, 'recipe'>): boolean =>
-	wish.recipe === 'cardigan' || wish.recipe === 'jacket';
+export const hasBands = (options: Pick<GarmentOptions, 'recipe'>): boolean =>
+	options.recipe === 'cardigan' || options.recipe === 'jacket';

@@ -273,8 +273,8 @@ export const garmentOptions = (id: GarmentKindId): z.ZodObject =>
 	z.object({ recipe: z.literal(id), ...SHAPES[id] });
 
 type Of<S extends z.core.$ZodLooseShape> = z.infer<z.ZodObject<S>>;
-/** What a maker can wish of things made of panels, what means nothing to some of them filled in. Lengths in cm, as worn flat. */
-export type GarmentWish = { recipe: GarmentKindId } & Of<typeof body> &
+/** What a maker can ask of things made of panels, what means nothing to some of them filled in. Lengths in cm, as worn flat. */
+export type GarmentOptions = { recipe: GarmentKindId } & Of<typeof body> &
 	Of<typeof anyEdges> &
 	Of<typeof worn> &
 	Of<typeof sleeved> &

@@ -35,7 +35,7 @@ export interface CutPiece {
 	readonly tube: boolean;
 	/** Stitches dropped into ladders for the whole length, pins from 1. */
 	readonly drops?: readonly number[];
-	/** Yarns by the wish's list; where not given, by the stripe line. */
+	/** Yarns by the list of the options; where not given, by the stripe line. */
 	readonly yarn?: number;
 	readonly handles: readonly Handle[];
 	readonly dimensions: readonly Dimension[];

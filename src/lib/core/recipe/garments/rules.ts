@@ -1,4 +1,4 @@
-import type { GarmentWish } from './options';
+import type { GarmentOptions } from './options';
 import { tooLong } from '../../finding/rules/too-long';
 import type { Rule } from '../../finding/rule';
 import type { FinishedOf } from '../finished';
@@ -17,7 +17,7 @@ import { sleeveTight } from './rules/sleeve-tight';
 import { stripeEnds } from './rules/stripe-ends';
 
 /** In the order they are said, the gravest sorted first afterwards. */
-export const garmentRules: readonly Rule<GarmentWish, FinishedOf<'flat'>>[] = [
+export const garmentRules: readonly Rule<GarmentOptions, FinishedOf<'flat'>>[] = [
 	cannotShape,
 	bodyShort,
 	seams,

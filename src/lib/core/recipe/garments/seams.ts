@@ -1,6 +1,6 @@
 import { seamOf, type Joint } from '../../assembly/joint';
 import type { Measure } from '../../model/kinds';
-import type { GarmentWish } from './options';
+import type { GarmentOptions } from './options';
 import type { Density } from '../../shaping/schedule';
 import { cutOut } from './cut';
 import { MEASURES_OF, measuresOf } from './measures';
@@ -14,7 +14,7 @@ export function checkSeams(pattern: Pattern, density: Density, pins: number): Jo
 	return pattern.seams.map((seam) => seamOf(seam, { of: (p) => counts.get(p) ?? [], density }));
 }
 
-/** A change of the wish that makes a seam meet. */
+/** A change of the options that makes a seam meet. */
 export type Repair =
 	/** One piece goes with the others again. */
 	| { readonly do: 'together'; readonly piece: string; readonly measure: Measure }
@@ -47,35 +47,35 @@ const bad = (checks: readonly Joint[]): number =>
  * none is found before `tries` is used up.
  */
 export function repairOf(
-	wish: GarmentWish,
+	options: GarmentOptions,
 	check: Joint,
 	context: CutContext,
 	tries: Tries = { left: MOST_CUT }
 ): Repair | null {
-	const seamsOf = (w: GarmentWish): Joint[] => {
+	const seamsOf = (w: GarmentOptions): Joint[] => {
 		const { pattern } = fitToMachine(cutOut(w, context), context.density, context.most);
 		tries.left -= pattern.pieces.length;
 		return checkSeams(pattern, context.density, context.pins);
 	};
 	// What is drawn point by point has no measures to move.
-	if (MEASURES_OF[wish.recipe].length === 0) return null;
-	const before = bad(seamsOf(wish));
-	const mends = (w: GarmentWish): boolean => {
+	if (MEASURES_OF[options.recipe].length === 0) return null;
+	const before = bad(seamsOf(options));
+	const mends = (w: GarmentOptions): boolean => {
 		if (tries.left <= 0) return false;
 		const after = seamsOf(w);
 		const same = after.find((c) => c.id === check.id);
 		return same?.verdict === 'meets' && bad(after) < before;
 	};
-	for (const [i, departure] of wish.alone.entries()) {
-		const alone = wish.alone.filter((_, k) => k !== i);
-		if (mends({ ...wish, alone }))
+	for (const [i, departure] of options.alone.entries()) {
+		const alone = options.alone.filter((_, k) => k !== i);
+		if (mends({ ...options, alone }))
 			return { do: 'together', piece: departure.piece, measure: departure.measure };
 	}
-	const all = measuresOf(wish);
+	const all = measuresOf(options);
 	let best: { repair: Repair; by: number } | null = null;
 	for (const measure of MEASURES[check.kind] ?? []) {
 		const now = Math.round(all[measure].cm / STEP_CM) * STEP_CM;
-		const set = (cm: number) => ({ ...wish, measures: { ...wish.measures, [measure]: cm } });
+		const set = (cm: number) => ({ ...options, measures: { ...options.measures, [measure]: cm } });
 		// A measure that does not tell on this seam mends nothing, however far it is moved.
 		if (tries.left <= 0) break;
 		const moved = seamsOf(set(now + PROBE_CM)).find((c) => c.id === check.id);

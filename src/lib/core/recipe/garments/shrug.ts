@@ -1,10 +1,13 @@
 import { measuresOf } from './measures';
-import type { GarmentWish } from './options';
+import type { GarmentOptions } from './options';
 import { gridOf, type CutContext, type Pattern } from './pattern';
 
 /** Pins of the two ladders of a shrug's tube, from 1: the first, and the one that leaves as many on either side. */
-export const ladderPinsOf = (wish: Pick<GarmentWish, 'ladderPins'>, pins: number): number[] =>
-	wish.ladderPins.length === 2 ? [...wish.ladderPins] : [1, 1 + Math.floor(pins / 2)];
+export const ladderPinsOf = (
+	options: Pick<GarmentOptions, 'ladderPins'>,
+	pins: number
+): number[] =>
+	options.ladderPins.length === 2 ? [...options.ladderPins] : [1, 1 + Math.floor(pins / 2)];
 
 /** Pins between two ladders, one way round and the other. */
 export function betweenLadders(ladders: readonly number[], pins: number): [number, number] {
@@ -16,11 +19,11 @@ export function betweenLadders(ladders: readonly number[], pins: number): [numbe
 const CUFF_REPEAT = 5;
 
 /** A shrug of two tubes, joined over the sleeves by the yarn of their ladders; neck and body stay open between. */
-export function cutShrug(wish: GarmentWish, { density, pins }: CutContext): Pattern {
+export function cutShrug(options: GarmentOptions, { density, pins }: CutContext): Pattern {
 	const grid = gridOf(density);
-	const m = measuresOf(wish);
+	const m = measuresOf(options);
 	const h = grid.up(m.span.cm);
-	const ladders = ladderPinsOf(wish, pins);
+	const ladders = ladderPinsOf(options, pins);
 	const across = Math.max(...betweenLadders(ladders, pins));
 	const w = across / density.stitchesPerCm;
 	const over = (h - Math.min(h, m.neckOpen.cm)) / 2;
@@ -61,7 +64,7 @@ export function cutShrug(wish: GarmentWish, { density, pins }: CutContext): Patt
 			}
 		],
 		edges:
-			wish.edging === 'none'
+			options.edging === 'none'
 				? []
 				: [
 						{

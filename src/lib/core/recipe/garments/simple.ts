@@ -1,4 +1,4 @@
-import type { GarmentWish } from './options';
+import type { GarmentOptions } from './options';
 import { otherSide, SIDES, type Outline, type Side } from '../../shaping/outline';
 import { measuresOf } from './measures';
 import type { EdgeRef } from '../../assembly/assembly';
@@ -41,16 +41,16 @@ export function straight(
 	};
 }
 
-export function cutRectangle(wish: GarmentWish, { density }: CutContext): Pattern {
+export function cutRectangle(options: GarmentOptions, { density }: CutContext): Pattern {
 	const grid = gridOf(density);
-	const m = measuresOf(wish);
+	const m = measuresOf(options);
 	const size = { w: grid.across(m.width.cm), h: grid.up(m.height.cm), across: 'width' as const };
-	const piece = straight('panel', wish.recipe === 'strap' ? 'Strap' : 'Panel', size);
+	const piece = straight('panel', options.recipe === 'strap' ? 'Strap' : 'Panel', size);
 	return {
 		pieces: [piece],
 		seams: [],
 		edges:
-			wish.edging === 'crochet'
+			options.edging === 'crochet'
 				? [
 						{
 							id: 'round',
@@ -68,9 +68,9 @@ export function cutRectangle(wish: GarmentWish, { density }: CutContext): Patter
 }
 
 /** A tube of any size: a panel as wide as it goes round, seamed up one side. */
-export function cutSeamedTube(wish: GarmentWish, { density }: CutContext): Pattern {
+export function cutSeamedTube(options: GarmentOptions, { density }: CutContext): Pattern {
 	const grid = gridOf(density);
-	const m = measuresOf(wish);
+	const m = measuresOf(options);
 	const size = { w: grid.across(m.around.cm), h: grid.up(m.height.cm), across: 'around' as const };
 	return {
 		pieces: [straight('panel', 'Panel', size, { seam: { left: 1, right: 1 } })],
@@ -84,16 +84,16 @@ export function cutSeamedTube(wish: GarmentWish, { density }: CutContext): Patte
 			}
 		],
 		edges:
-			wish.edging === 'crochet'
+			options.edging === 'crochet'
 				? [{ id: 'hem', ends: [{ piece: 'panel', part: 'hem' }], times: 1 }]
 				: []
 	};
 }
 
 /** Mitts: a panel round the palm, its seam open for the thumb. Two of them. */
-export function cutMitts(wish: GarmentWish, { density }: CutContext): Pattern {
+export function cutMitts(options: GarmentOptions, { density }: CutContext): Pattern {
 	const grid = gridOf(density);
-	const m = measuresOf(wish);
+	const m = measuresOf(options);
 	const [w, h] = [grid.across(m.around.cm), grid.up(m.height.cm)];
 	const from = Math.min(h - 2 * grid.row, grid.up(m.thumbFrom.cm));
 	const to = Math.min(h, from + grid.up(m.thumbGap.cm));
@@ -136,21 +136,21 @@ export function cutMitts(wish: GarmentWish, { density }: CutContext): Pattern {
 			}
 		],
 		seams: [seam('below'), ...(to < h - 1e-9 ? [seam('above')] : [])],
-		edges: wish.edging === 'none' ? [] : [{ id: 'armhole', ends: sides('thumb'), times: 2 }]
+		edges: options.edging === 'none' ? [] : [{ id: 'armhole', ends: sides('thumb'), times: 2 }]
 	};
 }
 
 /** Whether both edges of a free piece have a stretch of that name. */
-const onBoth = (wish: GarmentWish, { piece, part }: EdgeRef): boolean => {
-	const of = wish.pieces.find((p) => p.id === piece);
+const onBoth = (options: GarmentOptions, { piece, part }: EdgeRef): boolean => {
+	const free = options.pieces.find((p) => p.id === piece);
 	const has = (edge: readonly { part?: string | undefined }[]) =>
 		edge.slice(0, -1).some((p) => p.part === part);
-	return of !== undefined && has(of.left) && has(of.right);
+	return free !== undefined && has(free.left) && has(free.right);
 };
 
 /** A free garment: the maker's outlines, mirrored where asked, and the maker's seams. */
-export function cutFree(wish: GarmentWish): Pattern {
-	const pieces = wish.pieces.flatMap((p): CutPiece[] => {
+export function cutFree(options: GarmentOptions): Pattern {
+	const pieces = options.pieces.flatMap((p): CutPiece[] => {
 		const points = (side: 'left' | 'right') =>
 			p[side].map(({ x, y, part }) => ({ x, y, ...(part === undefined ? {} : { part }) }));
 		const mirroredCount = p.mirrored ? Math.floor(p.count / 2) : 0;
@@ -175,7 +175,7 @@ export function cutFree(wish: GarmentWish): Pattern {
 			{ ...mirrorPiece(piece, `${p.id}-mirror`, `${p.name}, mirrored`), count: mirroredCount }
 		];
 	});
-	const seams = wish.seams.flatMap((s, i): Seam[] => {
+	const seams = options.seams.flatMap((s, i): Seam[] => {
 		const one = (a: EdgeRef, b: EdgeRef, of?: Side): Seam => ({
 			id: of ? `free-${i + 1}-${of}` : `free-${i + 1}`,
 			kind: 'free',
@@ -185,8 +185,11 @@ export function cutFree(wish: GarmentWish): Pattern {
 			...(of ? { of } : {})
 		});
 		// A stretch that both edges have is two seams: what lies on the left of one meets the right of the other.
-		if (s.a.piece === s.b.piece || !onBoth(wish, s.a) || !onBoth(wish, s.b)) return [one(s.a, s.b)];
-		return SIDES.map((of) => one({ ...s.a, side: of }, { ...s.b, side: otherSide(of) }, of));
+		if (s.a.piece === s.b.piece || !onBoth(options, s.a) || !onBoth(options, s.b))
+			return [one(s.a, s.b)];
+		return SIDES.map((hand) =>
+			one({ ...s.a, side: hand }, { ...s.b, side: otherSide(hand) }, hand)
+		);
 	});
 	return { pieces, seams, edges: [] };
 }

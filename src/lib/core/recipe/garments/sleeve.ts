@@ -1,6 +1,6 @@
-import { at, found } from '../../quantity/sure';
+import { entryAt, found } from '../../quantity/sure';
 import type { Measure } from '../../model/kinds';
-import type { GarmentWish } from './options';
+import type { GarmentOptions } from './options';
 import type { EdgePoint, Outline } from '../../shaping/outline';
 import { armEaseOf, measureFor, measuresOf } from './measures';
 import type { Seam } from '../../assembly/joint';
@@ -30,38 +30,40 @@ interface Sleeves {
 /** Length of the named stretches of an edge, cm. */
 export const partCm = (edge: readonly EdgePoint[], part: string): number =>
 	edge.slice(1).reduce((t, p, i) => {
-		const from = at(edge, i);
+		const from = entryAt(edge, i);
 		return from.part === part ? t + Math.hypot(p.x - from.x, p.y - from.y) : t;
 	}, 0);
 
 const partUp = (edge: readonly EdgePoint[], part: string): number =>
-	edge.slice(1).reduce((t, p, i) => (at(edge, i).part === part ? t + p.y - at(edge, i).y : t), 0);
+	edge
+		.slice(1)
+		.reduce((t, p, i) => (entryAt(edge, i).part === part ? t + p.y - entryAt(edge, i).y : t), 0);
 
 /** Sleeves to fit the armholes of a body, two of them: none for a vest. */
 export function sleevePieces(
-	wish: GarmentWish,
+	options: GarmentOptions,
 	body: readonly CutPiece[],
 	context: CutContext
 ): Sleeves {
-	if (wish.recipe === 'vest') return { pieces: [], armholes: [], seams: [], cuff: 'cuff' };
-	const all = measuresOf(wish);
-	const of = (m: Measure) => measureFor(wish, all, 'sleeve', m);
+	if (options.recipe === 'vest') return { pieces: [], armholes: [], seams: [], cuff: 'cuff' };
+	const all = measuresOf(options);
+	const cmOf = (m: Measure) => measureFor(options, all, 'sleeve', m);
 	// Round one armhole: a back's and a front's edge.
 	const back = found(body, (p) => p.id === 'back-left').outline.left;
 	const front = found(body, (p) => p.id === 'front-right').outline.left;
 	const hole = partCm(back, 'armhole') + partCm(front, 'armhole');
 	const up = partUp(back, 'armhole') + partUp(front, 'armhole');
-	const arm = of('upperArm') + armEaseOf(wish);
-	const tube = wish.sleeves === 'tube';
+	const arm = cmOf('upperArm') + armEaseOf(options);
+	const tube = options.sleeves === 'tube';
 	const cut = tube
-		? tubeSleeve(of('sleeve'), context)
-		: wish.armhole === 'set-in'
+		? tubeSleeve(cmOf('sleeve'), context)
+		: options.armhole === 'set-in'
 			? capSleeve(
-					{ length: of('sleeve'), arm, hole, once: partAtOnce(back) },
+					{ length: cmOf('sleeve'), arm, hole, once: partAtOnce(back) },
 					gridOf(context.density)
 				)
 			: // A drop sleeve is as wide at the top as the armhole is round, and narrows to the wrist from there.
-				dropSleeve(of('sleeve'), up, of('wrist') + (wish.from === 'flat' ? 0 : 3), context);
+				dropSleeve(cmOf('sleeve'), up, cmOf('wrist') + (options.from === 'flat' ? 0 : 3), context);
 	const piece: CutPiece = {
 		id: 'sleeve',
 		name: 'Sleeve',
@@ -137,10 +139,10 @@ function dropSleeve(length: number, top: number, wrist: number, { density }: Cut
 	const grid = gridOf(density);
 	const h = grid.up(length);
 	const w = grid.across(top);
-	const in_ = Math.max(0, grid.across((w - Math.min(w, wrist)) / 2));
+	const narrowed = Math.max(0, grid.across((w - Math.min(w, wrist)) / 2));
 	const edge = (from: number, inward: number): EdgePoint[] => [
 		{ x: from, y: 0, part: 'side' },
-		{ x: from + inward * in_, y: h }
+		{ x: from + inward * narrowed, y: h }
 	];
 	const outline: Outline = { left: edge(0, 1), right: edge(w, -1), top: 'cuff' };
 	const handles: Handle[] = [
@@ -148,7 +150,7 @@ function dropSleeve(length: number, top: number, wrist: number, { density }: Cut
 	];
 	const dimensions: Dimension[] = [
 		{ measure: 'sleeve', from: { x: w + 2, y: 0 }, to: { x: w + 2, y: h } },
-		{ measure: 'wrist', from: { x: in_, y: h + 1.5 }, to: { x: w - in_, y: h + 1.5 } }
+		{ measure: 'wrist', from: { x: narrowed, y: h + 1.5 }, to: { x: w - narrowed, y: h + 1.5 } }
 	];
 	return {
 		piece: { outline, handles, dimensions, topDown: true },

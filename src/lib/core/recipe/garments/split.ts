@@ -1,4 +1,4 @@
-import { at as entryAt, got, last as lastOf } from '../../quantity/sure';
+import { entryAt, got, last as lastOf } from '../../quantity/sure';
 import {
 	edgeAt,
 	heightOf,
@@ -158,12 +158,12 @@ export function fitToMachine(
 	density: Density,
 	most: number
 ): { readonly pattern: Pattern; readonly of: ReadonlyMap<string, string> } {
-	const of = new Map<string, string>();
+	const splitFrom = new Map<string, string>();
 	const panels = new Map<string, CutPiece[]>();
 	for (const piece of pattern.pieces) {
 		const split = splitPiece(piece, density, most);
 		panels.set(piece.id, split);
-		for (const p of split) of.set(p.id, piece.id);
+		for (const p of split) splitFrom.set(p.id, piece.id);
 	}
 	const ends = (list: readonly EdgeRef[]): EdgeRef[] =>
 		list.flatMap((end) => {
@@ -182,7 +182,7 @@ export function fitToMachine(
 		}));
 	});
 	return {
-		of,
+		of: splitFrom,
 		pattern: {
 			pieces: pattern.pieces.flatMap((p) => got(panels, p.id)),
 			seams: [...between, ...pattern.seams.map((s) => ({ ...s, a: ends(s.a), b: ends(s.b) }))],

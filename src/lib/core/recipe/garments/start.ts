@@ -1,7 +1,7 @@
 import type { GarmentKindId } from '../../model/kinds';
 import type { Bench } from '../../model/project';
-import type { Wish } from '../../model/wish';
-import { garmentOptions, type FreePiece, type GarmentWish } from './options';
+import type { Options } from '../../model/options';
+import { garmentOptions, type FreePiece, type GarmentOptions } from './options';
 
 /** A front or back to begin a free garment with. */
 const freeStart = (id: string, name: string): FreePiece => ({
@@ -23,7 +23,7 @@ const freeStart = (id: string, name: string): FreePiece => ({
 });
 
 /** What each kind begins with, beside what all begin with. */
-const STARTS: Partial<Record<GarmentKindId, Partial<GarmentWish>>> = {
+const STARTS: Partial<Record<GarmentKindId, Partial<GarmentOptions>>> = {
 	'seamed-tube': { wasteStart: 4 },
 	shrug: { wasteStart: 4, wasteEnd: 5, edging: 'crochet' },
 	vest: { wasteStart: 4, armhole: 'set-in', edging: 'crochet' },
@@ -40,7 +40,7 @@ const STARTS: Partial<Record<GarmentKindId, Partial<GarmentWish>>> = {
 };
 
 /** What any garment begins with where nothing else is said of it. */
-const PLAIN: Omit<GarmentWish, 'recipe' | 'yarns'> = {
+const PLAIN: Omit<GarmentOptions, 'recipe' | 'yarns'> = {
 	stripes: '10 A',
 	from: 'table',
 	size: 'woman-m',
@@ -66,10 +66,11 @@ const PLAIN: Omit<GarmentWish, 'recipe' | 'yarns'> = {
 	joinTails: 'weave'
 };
 /** The options of a garment with what means nothing to it filled in. */
-export const wholeGarment = (wish: Wish): GarmentWish => ({ ...PLAIN, ...wish }) as GarmentWish;
+export const wholeGarment = (options: Options): GarmentOptions =>
+	({ ...PLAIN, ...options }) as GarmentOptions;
 
-/** A wish to begin with; undefined where the bench has no yarn. */
-export function garmentDefaults(kind: GarmentKindId, bench: Bench): GarmentWish | undefined {
+/** Options to begin with; undefined where the bench has no yarn. */
+export function garmentDefaults(kind: GarmentKindId, bench: Bench): GarmentOptions | undefined {
 	const yarn = bench.yarns[0];
 	const second = kind === 'blanket' ? bench.yarns[1] : undefined;
 	if (!yarn) return undefined;
@@ -79,5 +80,5 @@ export function garmentDefaults(kind: GarmentKindId, bench: Bench): GarmentWish 
 		...STARTS[kind],
 		recipe: kind,
 		yarns
-	}) as GarmentWish;
+	}) as GarmentOptions;
 }

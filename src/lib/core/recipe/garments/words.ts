@@ -1,4 +1,4 @@
-import { at } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import type { GarmentKindId, Measure, WiderWay } from '../../model/kinds';
 import type { Wider } from '../../shaping/wider';
 import { rowsWord, type Say } from '../../quantity/say';
@@ -76,13 +76,13 @@ export function wordWay(w: Wider, s: Say): { ask: string; looks: string } {
 			};
 		case 'ladders':
 			return {
-				ask: `One panel of ${at(w.stitches, 0)} stitches with floats round a card, ${w.across} columns when ${w.latched} loops are latched up by hand.`,
+				ask: `One panel of ${entryAt(w.stitches, 0)} stitches with floats round a card, ${w.across} columns when ${w.latched} loops are latched up by hand.`,
 				looks:
 					'No seam; latched columns are a little looser and show as stripes until it is washed.'
 			};
 		case 'sideways':
 			return {
-				ask: `One panel of ${at(w.stitches, 0)} stitches, ${rowsWord(w.rows)}: its columns run across.`,
+				ask: `One panel of ${entryAt(w.stitches, 0)} stitches, ${rowsWord(w.rows)}: its columns run across.`,
 				looks: 'No seam; it stretches along and not across, and edges roll at top and bottom.'
 			};
 	}

@@ -1,4 +1,4 @@
-import { at } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import { size, type Size } from '../../assembly/size';
 import type { FinishedHat } from '../../assembly/finished';
 import type { Gauge } from '../../bench/gauge/gauge';
@@ -26,7 +26,7 @@ interface Input {
 
 /** Every size of a hat with the line of arithmetic behind it, in the maker's own values. */
 function hatFigures({ hat, machine, gauges, mainRows, head }: Input): HatFigures {
-	const main = at(gauges, 0);
+	const main = entryAt(gauges, 0);
 	const { wear } = main;
 	const measured = (g: Gauge['rowsPerCm']) => g.basis !== 'estimated';
 	const rowDensity: Term = {

@@ -13,7 +13,7 @@ import {
 	yarnOf
 } from '../../../../../tests/support/bench';
 import { schemeArb } from '../../../../../tests/support/arbitrary';
-import { hatOptions, type LinedHatWish } from './options';
+import { hatOptions, type LinedHatOptions } from './options';
 import { plan } from '../../plan';
 import { HAT_KINDS } from './kinds';
 import { hatRecipe } from './hat';
@@ -140,12 +140,12 @@ describe('any one figure set, the others follow', () => {
 it('the defaults of any bench with a yarn stand in the schema and plan', () => {
 	for (const kind of Object.values(HAT_KINDS)) {
 		const recipe = hatRecipe(kind);
-		const wish = recipe.defaults(benchOf())!;
-		expect(hatOptions(wish.recipe).parse(wish)).toEqual(wish);
+		const options = recipe.defaults(benchOf())!;
+		expect(hatOptions(options.recipe).parse(options)).toEqual(options);
 		expect(recipe.defaults(benchOf({ yarns: [] }))).toBeUndefined();
-		expect(recipeFor(wish)!.id).toBe(kind.id);
+		expect(recipeFor(options)!.id).toBe(kind.id);
 		expect(RECIPES.map((r) => r.id)).toContain(kind.id);
-		const p = plan(projectOf(wish), benchOf());
+		const p = plan(projectOf(options), benchOf());
 		expect(p.ok && p.finished.kind).toBe('worn');
 	}
 });
@@ -161,8 +161,8 @@ it('a corner-top hat is closed flat through four layers, its stripes of 5 rows (
 it('a very small hat on 22 pins in light yarn has 60 or 65 rows (common practice), and comes off for sleep', () => {
 	const m22 = machineOf(22);
 	const bench = benchOf({ machines: [m22], swatches: [swatchOf(m22, A, [readingOf(12, 20)])] });
-	const wish = hatRecipe(HAT_KINDS['tiny-hat']).defaults(bench)!;
-	const p = plan(projectOf(wish, { machineId: m22.id }), bench);
+	const options = hatRecipe(HAT_KINDS['tiny-hat']).defaults(bench)!;
+	const p = plan(projectOf(options, { machineId: m22.id }), bench);
 	if (!p.ok) throw new Error('no plan');
 	expect(p.pieces[0]!.mainRows).toBeGreaterThanOrEqual(58);
 	expect(p.pieces[0]!.mainRows).toBeLessThanOrEqual(67);
@@ -175,13 +175,13 @@ it('by the yarn on hand a hat is as long as it lasts, whole on both faces, and t
 		[{ kind: 'outer-lining', outer: A.id, lining: B.id, liningExtraRows: 5 }, 1]
 	] as const) {
 		const bench = benchOf({ yarns: [yarnOf('a', { gramsOnHand: 40 }), B] });
-		const at = (length: LinedHatWish['length']) => planned(projectOf({ scheme, length }), bench);
+		const at = (length: LinedHatOptions['length']) => planned(projectOf({ scheme, length }), bench);
 		const p = at({ by: 'yarn' });
 		const rows = p.pieces[0]!.mainRows;
 		expect(rows % 2).toBe(odd);
 		expect(p.findings.map((f) => f.code)).not.toContain('yarn-short');
 		const more = at({ by: 'rows', rows: rows + 30 }).findings.find((f) => f.code === 'yarn-short');
-		expect(more?.fix?.wish).toMatchObject({ length: { by: 'yarn' } });
+		expect(more?.fix?.options).toMatchObject({ length: { by: 'yarn' } });
 	}
 });
 
@@ -189,8 +189,8 @@ it('each kind of hat says on which machines it is usual', () => {
 	const m22 = machineOf(22);
 	const bench = benchOf({ machines: [m22], swatches: [swatchOf(m22, A, [readingOf(12, 20)])] });
 	const codesOf = (id: keyof typeof HAT_KINDS) => {
-		const wish = hatRecipe(HAT_KINDS[id]).defaults(bench)!;
-		return plan(projectOf(wish, { machineId: m22.id }), bench).findings.map((f) => f.code);
+		const options = hatRecipe(HAT_KINDS[id]).defaults(bench)!;
+		return plan(projectOf(options, { machineId: m22.id }), bench).findings.map((f) => f.code);
 	};
 	expect(codesOf('lined-hat')).toContain('unusual-pins');
 	expect(codesOf('tiny-hat')).not.toContain('unusual-pins');

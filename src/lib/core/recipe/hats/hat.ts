@@ -1,4 +1,4 @@
-import { at as entryAt } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import type { Assembly, AssemblyStep } from '../../assembly/assembly';
 import { finishHat } from '../../assembly/finished';
 import { tuckTube } from '../../assembly/tucked-tube';
@@ -13,12 +13,12 @@ import { yarnsOf } from '../uses';
 import { hatSizes } from './figures';
 import type { HatKind } from './kind';
 import { solveRows } from './length';
-import { hatOptions, type LinedHatWish } from './options';
+import { hatOptions, type LinedHatOptions } from './options';
 import { hatRules } from './rules';
 import { hatSections, sectionsWorking } from './sections';
 
 /** What becomes of the two crowns. */
-function crown(closing: LinedHatWish['closing'], tuck: AssemblyStep): Assembly {
+function crown(closing: LinedHatOptions['closing'], tuck: AssemblyStep): Assembly {
 	const edges = ['cast-on', 'cast-off'] as const;
 	switch (closing) {
 		case 'gather':
@@ -36,14 +36,14 @@ function crown(closing: LinedHatWish['closing'], tuck: AssemblyStep): Assembly {
 
 /** The tube tucked and on the head, with its sizes. */
 function finished(
-	wish: LinedHatWish,
+	options: LinedHatOptions,
 	{ machine, gauge }: DesignContext,
 	{ pieces: [piece], assembly }: Pick<Design, 'pieces' | 'assembly'>
 ): Pick<Design<FinishedOf<'worn'>>, 'finished' | 'sizes'> {
-	const gauges = yarnsOf(wish).map(gauge);
+	const gauges = yarnsOf(options).map(gauge);
 	const main = entryAt(gauges, 0);
 	const runs = mainRuns(piece?.program ?? []);
-	const head = headCm(wish.head);
+	const head = headCm(options.head);
 	const tucked = tuckTube(runs, assembly, 'tube')!;
 	const hat = finishHat({
 		tucked,
@@ -52,7 +52,7 @@ function finished(
 		circumference: quotient(exact(machine.pins), main.stitchesPerCm),
 		shortening: main.wear.shortening,
 		headCm: head,
-		brimCm: wish.brim.turnedUp ? wish.brim.heightCm : 0
+		brimCm: options.brim.turnedUp ? options.brim.heightCm : 0
 	});
 	const mainRows = runs.at(-1)?.to ?? 0;
 	return {
@@ -61,8 +61,8 @@ function finished(
 	};
 }
 
-function design(wish: LinedHatWish, context: DesignContext): Design<FinishedOf<'worn'>> {
-	const { rows, working } = solveRows(wish, context);
+function design(options: LinedHatOptions, context: DesignContext): Design<FinishedOf<'worn'>> {
+	const { rows, working } = solveRows(options, context);
 	const knit = {
 		pieces: [
 			{
@@ -70,33 +70,33 @@ function design(wish: LinedHatWish, context: DesignContext): Design<FinishedOf<'
 				name: 'Tube',
 				count: 1,
 				mirrored: false,
-				yarns: yarnsOf(wish),
+				yarns: yarnsOf(options),
 				program: tubeProgram({
-					sections: hatSections(wish.scheme, rows),
-					wasteStart: wish.wasteStart,
-					wasteWith: wish.wasteWith,
-					wasteEnd: wish.wasteEnd
+					sections: hatSections(options.scheme, rows),
+					wasteStart: options.wasteStart,
+					wasteWith: options.wasteWith,
+					wasteEnd: options.wasteEnd
 				}),
 				rowsWorking: working,
-				sectionsWorking: sectionsWorking(wish.scheme, rows)
+				sectionsWorking: sectionsWorking(options.scheme, rows)
 			}
 		],
 		assembly: [
 			{ do: 'rest', as: 'tube' },
 			{ do: 'join-tails' },
-			...crown(wish.closing, { do: 'tuck', piece: 'tube', atRow: rows / 2, inner: 'cast-off' }),
+			...crown(options.closing, { do: 'tuck', piece: 'tube', atRow: rows / 2, inner: 'cast-off' }),
 			{ do: 'weave-in' },
-			...(wish.brim.turnedUp
-				? ([{ do: 'turn-up', piece: 'tube', heightCm: wish.brim.heightCm }] as const)
+			...(options.brim.turnedUp
+				? ([{ do: 'turn-up', piece: 'tube', heightCm: options.brim.heightCm }] as const)
 				: []),
-			{ do: 'measure', ...(isBaby(wish.head) ? { worn: 'baby' } : {}) }
+			{ do: 'measure', ...(isBaby(options.head) ? { worn: 'baby' } : {}) }
 		] as Assembly
 	};
-	return { ...knit, ...finished(wish, context, knit) };
+	return { ...knit, ...finished(options, context, knit) };
 }
 
 /** The recipe of one kind of hat. */
-export const hatRecipe = (kind: HatKind): Recipe<LinedHatWish, FinishedOf<'worn'>> => ({
+export const hatRecipe = (kind: HatKind): Recipe<LinedHatOptions, FinishedOf<'worn'>> => ({
 	id: kind.id,
 	options: hatOptions(kind.id),
 	shows: () => 'tube',
@@ -118,20 +118,20 @@ export const hatRecipe = (kind: HatKind): Recipe<LinedHatWish, FinishedOf<'worn'
 			}
 		);
 	},
-	withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
-	byYarn: (wish) => ({ ...wish, length: { by: 'yarn' } }),
+	withRows: (options, rows) => ({ ...options, length: { by: 'rows', rows } }),
+	byYarn: (options) => ({ ...options, length: { by: 'yarn' } }),
 	madeFor: ({ head }) =>
 		head.kind === 'table'
 			? { label: `Size: ${head.size}` }
 			: { label: 'For a head of', cm: head.cm },
 	// Lengths to half a cm.
-	asLength: (wish, { hat }) =>
-		wish.length.by === 'rows'
+	asLength: (options, { hat }) =>
+		options.length.by === 'rows'
 			? {
-					...wish,
+					...options,
 					length: { by: 'tube', as: 'flat', cm: Math.round(hat.tubeFlat.mean * 2) / 2 }
 				}
-			: wish,
+			: options,
 	rules: hatRules(kind),
 	pins: kind.pins,
 	begins: kind.id === 'lined-hat' ? 'last' : 'nearest',

@@ -1,4 +1,4 @@
-import { at as entryAt } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import { widthStrain, wornFactor } from '../../assembly/wear';
 import { adultLayer, headCm, isAdult, VISIBLE_SHARE } from '../../bench/size/head';
 import { nearestWithParity } from '../../quantity/whole';
@@ -6,7 +6,7 @@ import { own, worked, type Working } from '../../quantity/working';
 import { rowsThatLast } from '../lasting';
 import type { DesignContext } from '../recipe';
 import { yarnsOf } from '../uses';
-import type { LinedHatWish } from './options';
+import type { LinedHatOptions } from './options';
 import { hatSections, parity, type Sections } from './sections';
 
 /** Fewer rows than this are no hat. */
@@ -23,8 +23,8 @@ interface Target {
 const LAYERS: Working = ['×', worked(2, 'plain', 'layers')];
 
 /** An adult's usual layer, which is flat: no head is asked. */
-function adultTube(wish: LinedHatWish): Target {
-	const brimCm = wish.brim.turnedUp ? wish.brim.heightCm : 0;
+function adultTube(options: LinedHatOptions): Target {
+	const brimCm = options.brim.turnedUp ? options.brim.heightCm : 0;
 	const layer = adultLayer(brimCm).cm;
 	const seen: Working = brimCm
 		? [
@@ -39,13 +39,13 @@ function adultTube(wish: LinedHatWish): Target {
 }
 
 /** What is to be seen of it on this head, by its share or by the maker's height. */
-function fittedTube(wish: LinedHatWish, head: number, worn: Worn): Target {
-	const visible = wish.visibleCm ?? VISIBLE_SHARE * head;
-	const brim = wish.brim.turnedUp ? wish.brim.heightCm : 0;
+function fittedTube(options: LinedHatOptions, head: number, worn: Worn): Target {
+	const visible = options.visibleCm ?? VISIBLE_SHARE * head;
+	const brim = options.brim.turnedUp ? options.brim.heightCm : 0;
 	const seen: Working =
-		wish.visibleCm === null
+		options.visibleCm === null
 			? [own(head, 'length', 'head'), '×', worked(VISIBLE_SHARE, 'plain', 'share covered')]
-			: [own(wish.visibleCm, 'length', 'height seen')];
+			: [own(options.visibleCm, 'length', 'height seen')];
 	return {
 		tubeCm: (2 * (visible + brim)) / worn.factor,
 		working: [
@@ -65,15 +65,15 @@ interface Worn {
 	readonly divided: Working;
 }
 
-/** The flat length of tube that the wish asks for, and how it comes about; none where rows are set. */
+/** The flat length of tube that the options ask for, and how it comes about; none where rows are set. */
 function targetTube(
-	wish: LinedHatWish,
+	options: LinedHatOptions,
 	circumferenceCm: number,
 	shortening: number
 ): Target | undefined {
-	const head = headCm(wish.head);
+	const head = headCm(options.head);
 	const factor = wornFactor(widthStrain(circumferenceCm, head), shortening);
-	const { length } = wish;
+	const { length } = options;
 	const worn: Worn = {
 		factor,
 		divided: ['÷', worked(factor, 'plain', 'worn for each cm flat')]
@@ -100,9 +100,9 @@ function targetTube(
 						working: [own(length.cm, 'length', 'layer, worn'), ...LAYERS, ...worn.divided]
 					};
 		case 'fit':
-			return wish.visibleCm === null && isAdult(wish.head)
-				? adultTube(wish)
-				: fittedTube(wish, head, worn);
+			return options.visibleCm === null && isAdult(options.head)
+				? adultTube(options)
+				: fittedTube(options, head, worn);
 	}
 }
 
@@ -111,18 +111,18 @@ const lengthOf = (sections: Sections, rowsPerCm: readonly number[]): number =>
 	sections.reduce((t, s) => t + s.rows / entryAt(rowsPerCm, s.yarn), 0);
 
 export function solveRows(
-	wish: LinedHatWish,
+	options: LinedHatOptions,
 	context: DesignContext
 ): { rows: number; working: Working } {
-	const yarns = yarnsOf(wish);
+	const yarns = yarnsOf(options);
 	const gauges = yarns.map(context.gauge);
 	const main = entryAt(gauges, 0);
 	const circumference = context.machine.pins / main.stitchesPerCm.mean;
-	if (wish.length.by === 'yarn') {
+	if (options.length.by === 'yarn') {
 		const last = rowsThatLast(
 			{
 				yarns,
-				sections: (rows) => hatSections(wish.scheme, rows),
+				sections: (rows) => hatSections(options.scheme, rows),
 				pins: context.machine.pins,
 				copies: 1,
 				least: LEAST_ROWS,
@@ -131,30 +131,30 @@ export function solveRows(
 			context
 		);
 		// Down to a count that comes out whole on both faces.
-		const odd = parity(wish.scheme);
+		const odd = parity(options.scheme);
 		const rows = Math.max(LEAST_ROWS + odd, last - ((last - odd) % 2));
 		return { rows, working: [worked(rows, 'rows', 'that the yarn on hand gives')] };
 	}
-	const target = targetTube(wish, circumference, main.wear.shortening.mean);
+	const target = targetTube(options, circumference, main.wear.shortening.mean);
 	if (!target) {
-		const rows = wish.length.by === 'rows' ? wish.length.rows : 0;
+		const rows = options.length.by === 'rows' ? options.length.rows : 0;
 		return { rows, working: [own(rows, 'rows', 'rows, as you set them')] };
 	}
 	const perCm = gauges.map((g) => g.rowsPerCm.mean);
-	const odd = parity(wish.scheme);
-	const miss = (rows: number) => lengthOf(hatSections(wish.scheme, rows), perCm) - target.tubeCm;
+	const odd = parity(options.scheme);
+	const miss = (rows: number) => lengthOf(hatSections(options.scheme, rows), perCm) - target.tubeCm;
 	let rows = nearestRows(target.tubeCm * entryAt(perCm, 0), odd);
 	// Yarns of different gauge: correct by the mean rows per cm of the sections, then settle on the nearest count.
 	if (new Set(perCm).size > 1) {
 		for (let i = 0; i < 6; i++) {
-			const share = rows / lengthOf(hatSections(wish.scheme, rows), perCm);
+			const share = rows / lengthOf(hatSections(options.scheme, rows), perCm);
 			rows = nearestRows(rows - miss(rows) * share, odd);
 		}
 		rows = [rows - 2, rows, rows + 2]
 			.filter((r) => r >= LEAST_ROWS)
 			.reduce((best, r) => (Math.abs(miss(r)) < Math.abs(miss(best)) ? r : best), rows);
 	}
-	const meanPerCm = rows / lengthOf(hatSections(wish.scheme, rows), perCm);
+	const meanPerCm = rows / lengthOf(hatSections(options.scheme, rows), perCm);
 	return {
 		rows: Math.min(rows, 4000),
 		working: [

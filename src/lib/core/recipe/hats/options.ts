@@ -183,7 +183,7 @@ const hat = z.object({
 		)
 	})
 });
-/** What a maker can wish of a hat tucked into itself. Lengths in cm, counts in rows. */
-export type LinedHatWish = z.infer<typeof hat>;
-export type HatProject = Project & { readonly wish: LinedHatWish };
+/** What a maker can ask of a hat tucked into itself. Lengths in cm, counts in rows. */
+export type LinedHatOptions = z.infer<typeof hat>;
+export type HatProject = Project & { readonly options: LinedHatOptions };
 export const hatOptions = (id: HatKindId) => hat.extend({ recipe: z.literal(id) });

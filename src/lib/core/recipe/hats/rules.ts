@@ -1,6 +1,6 @@
 import { isBaby } from '../../bench/size/head';
 import { smallTrims } from '../rules/small-trims';
-import type { LinedHatWish } from './options';
+import type { LinedHatOptions } from './options';
 import { tooLong } from '../../finding/rules/too-long';
 import type { Rule } from '../../finding/rule';
 import { shortWaste } from '../rules/short-waste';
@@ -21,7 +21,7 @@ import { stretchOnHead } from './rules/stretch-on-head';
 import { stripeCut } from './rules/stripe-cut';
 
 /** In the order they are said, the gravest sorted first afterwards. */
-export const hatRules = (kind: HatKind): readonly Rule<LinedHatWish, FinishedOf<'worn'>>[] => [
+export const hatRules = (kind: HatKind): readonly Rule<LinedHatOptions, FinishedOf<'worn'>>[] => [
 	tooLong,
 	sectionVanishes,
 	stretchOnHead(kind),
@@ -34,7 +34,7 @@ export const hatRules = (kind: HatKind): readonly Rule<LinedHatWish, FinishedOf<
 	lightLining,
 	stripeCut,
 	babyCaution,
-	smallTrims((wish) => isBaby(wish.head)),
+	smallTrims((options) => isBaby(options.head)),
 	shortWaste,
 	unusualPins(kind.pins),
 	hiddenJoinsRule

@@ -1,4 +1,4 @@
-import { at as entryAt } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import type { YarnId } from '../../model/bench';
 import { own, worked, type Working } from '../../quantity/working';
 import { inScheme } from './in-scheme';

@@ -18,8 +18,8 @@ export const shortWaste = rule<{ readonly wasteStart: number; readonly wasteEnd:
 				why: 'Two sometimes do, four normally hold.'
 			})
 		},
-		test: ({ wish }) => {
-			const short = [wish.wasteStart, wish.wasteEnd].find((r) => r > 0 && r < LEAST_WASTE);
+		test: ({ options }) => {
+			const short = [options.wasteStart, options.wasteEnd].find((r) => r > 0 && r < LEAST_WASTE);
 			return short === undefined
 				? null
 				: {

@@ -18,7 +18,7 @@ declare module '../../finding/finding' {
 }
 
 /** None of that on what is for the smallest. */
-export const smallTrims = <W>(smallest: (wish: W) => boolean) =>
+export const smallTrims = <W>(smallest: (options: W) => boolean) =>
 	rule<W>({
 		says: {
 			'small-trims': (f) => ({
@@ -26,10 +26,10 @@ export const smallTrims = <W>(smallest: (wish: W) => boolean) =>
 				why: `${f.what === 'drawstring' ? 'A cord can go round a neck' : 'What comes off can be swallowed'}: leave it off, or make the thing for an older child; local rules decide if it is sold or given.`
 			})
 		},
-		test: ({ wish, project }) => {
+		test: ({ options, project }) => {
 			const trims = project.trims ?? [];
 			const small = trims.find(isSmall);
-			if (!smallest(wish) || !small) return null;
+			if (!smallest(options) || !small) return null;
 			const count = 'count' in small ? small.count : 1;
 			return {
 				body: { code: 'small-trims', what: small.kind, count },

@@ -1,4 +1,4 @@
-import { at, last } from '../../quantity/sure';
+import { entryAt, last } from '../../quantity/sure';
 import type { AssemblyStep } from '../../assembly/assembly';
 import type { FlatClosing, WasteWith } from '../../model/kinds';
 import type { YarnId } from '../../model/bench';
@@ -35,7 +35,7 @@ export function bandsOf(line: string, yarns: readonly YarnId[], rows: number): B
 	const read = readStripes(line, yarns.length);
 	const sections = read.ok ? sectionsOf(read.line) : [];
 	const laid = sections.length > 0 ? repeated(sections, rows) : [{ yarn: 0, rows }];
-	return joined(laid.map((s) => ({ rows: s.rows, yarn: ids.indexOf(at(yarns, s.yarn)) })));
+	return joined(laid.map((s) => ({ rows: s.rows, yarn: ids.indexOf(entryAt(yarns, s.yarn)) })));
 }
 
 /** A tube of bands on all pins, or a cord on a few. */
@@ -76,7 +76,7 @@ export const yarnsFor = (bench: Bench, n: number): YarnId[] =>
 /** The machine with fewest pins, for small parts; null where that is the only one. */
 export const smallOn = (bench: Bench) => {
 	const by = [...bench.machines].sort((a, b) => a.pins - b.pins);
-	return by.length > 1 && at(by, 0).pins < last(by).pins ? at(by, 0).id : null;
+	return by.length > 1 && entryAt(by, 0).pins < last(by).pins ? entryAt(by, 0).id : null;
 };
 
 /** How the work after the machine begins, whatever is made of several pieces, and how it ends. */

@@ -1,8 +1,8 @@
-import { at } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import type { Gauge } from '../../bench/gauge/gauge';
 import type { Machine } from '../../model/bench';
 import { size, type Size } from '../../assembly/size';
-import type { GarlandWish } from './options';
+import type { GarlandOptions } from './options';
 import type { Design } from '../recipe';
 import { estimate, exact, quotient, relative, scale, type Estimate } from '../../quantity/estimate';
 import { figure, own, worked, type Figure } from '../../quantity/working';
@@ -33,7 +33,7 @@ function bagFigures(thing: ThingOf<'folded'>, { gauge: main, machine }: On): Thi
 	const { bag } = thing;
 	const across = densityTerm(main, 'stitchesPerCm');
 	const half = worked(machine.pins / 2, 'stitches', 'across the flat tube');
-	const of = (label: string, cm: number, times: number) =>
+	const counted = (label: string, cm: number, times: number) =>
 		figure(label, 'length', spread(cm, main.stitchesPerCm), [
 			half,
 			'÷',
@@ -43,8 +43,8 @@ function bagFigures(thing: ThingOf<'folded'>, { gauge: main, machine }: On): Thi
 		]);
 	return {
 		size: [
-			of('Wide and high, to its points', bag.sideCm, Math.SQRT2),
-			of('Deep, at the middle', bag.depthCm, Math.SQRT1_2),
+			counted('Wide and high, to its points', bag.sideCm, Math.SQRT2),
+			counted('Deep, at the middle', bag.depthCm, Math.SQRT1_2),
 			figure('Strip before folding', 'length', spread(bag.lengthCm, main.rowsPerCm), [
 				worked(thing.rows, 'rows', 'rows'),
 				'÷',
@@ -94,7 +94,7 @@ function blanketFigures(
 }
 
 function toyFigures(thing: ThingOf<'stuffed'>): ThingFigures {
-	const root = at(thing.parts, 0);
+	const root = entryAt(thing.parts, 0);
 	const thick = Math.max(...root.segments.map((s) => 2 * segmentRadius(root, s)));
 	const flat = root.segments.reduce((t, s) => t + s.flatCm, 0);
 	return {
@@ -121,9 +121,9 @@ function toyFigures(thing: ThingOf<'stuffed'>): ThingFigures {
 	};
 }
 
-function garlandFigures(thing: ThingOf<'hung'>, wish: GarlandWish): ThingFigures {
+function garlandFigures(thing: ThingOf<'hung'>, options: GarlandOptions): ThingFigures {
 	const { solved } = thing;
-	const { solve } = wish;
+	const { solve } = options;
 	const given = (value: number, what: 'number' | 'spacing' | 'span', label: string) =>
 		solve === what ? worked(value, 'length', label) : own(value, 'length', label);
 	const { cord } = solved;
@@ -180,6 +180,6 @@ export const bagSaid = (thing: ThingOf<'folded'>, on: On): Said =>
 export const blanketSaid = (thing: ThingOf<'side-by-side'>, on: On): Said =>
 	said(blanketFigures(thing, on), 'flat');
 export const toySaid = (thing: ThingOf<'stuffed'>): Said => said(toyFigures(thing), 'stuffed');
-export const garlandSaid = (thing: ThingOf<'hung'>, wish: GarlandWish): Said =>
-	said(garlandFigures(thing, wish), 'hung');
+export const garlandSaid = (thing: ThingOf<'hung'>, options: GarlandOptions): Said =>
+	said(garlandFigures(thing, options), 'hung');
 export const pomPomSaid = (thing: ThingOf<'wound'>): Said => said(pomPomFigures(thing), 'flat');

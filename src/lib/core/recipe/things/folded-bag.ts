@@ -1,6 +1,6 @@
-import { at } from '../../quantity/sure';
-import { foldedBagWish } from './options/bag';
-import type { FoldedBagWish } from './options';
+import { entryAt } from '../../quantity/sure';
+import { foldedBagOptions } from './options/bag';
+import type { FoldedBagOptions } from './options';
 import { own, worked, type Working } from '../../quantity/working';
 import { bagOf, handleOf } from './form/bag';
 import {
@@ -27,7 +27,7 @@ const USUAL_HANDLE = 8;
 
 /** Rows of the strip, and how they come about: thirds as wide as the tube, or what the maker set. */
 function stripRows(
-	{ length }: FoldedBagWish,
+	{ length }: FoldedBagOptions,
 	width: number,
 	main: Gauge
 ): { rows: number; working: Working } {
@@ -52,19 +52,19 @@ const thirdRows = (width: number, main: Gauge): number =>
 	Math.max(4, Math.round(width * main.rowsPerCm.mean));
 
 function design(
-	wish: FoldedBagWish,
+	options: FoldedBagOptions,
 	{ machine, gauge }: DesignContext
 ): Design<FinishedOf<'folded'>> {
-	const main = gauge(at(wish.yarns, 0));
+	const main = gauge(entryAt(options.yarns, 0));
 	const width = machine.pins / 2 / main.stitchesPerCm.mean;
 	const up = main.rowsPerCm.mean;
 	const third = thirdRows(width, main);
 	const idealRows = 3 * third;
-	const { rows, working } = stripRows(wish, width, main);
-	const ids = [...new Set(wish.yarns)];
-	const bands = bandsOf(wish.line, wish.yarns, rows);
-	const handle = [{ yarn: ids.indexOf(at(wish.yarns, 0)), rows: wish.handleRows }];
-	const handleCm = handleOf(width, wish.handleRows / up);
+	const { rows, working } = stripRows(options, width, main);
+	const ids = [...new Set(options.yarns)];
+	const bands = bandsOf(options.line, options.yarns, rows);
+	const handle = [{ yarn: ids.indexOf(entryAt(options.yarns, 0)), rows: options.handleRows }];
+	const handleCm = handleOf(width, options.handleRows / up);
 	// The middle third stays; what the strip is too long or too short falls on its two ends.
 	const end = third + (rows - idealRows) / 2;
 	const finished = {
@@ -73,25 +73,31 @@ function design(
 		strip: 'strip',
 		rows,
 		idealRows,
-		handle: { piece: 'handle', rows: wish.handleRows, ...handleCm },
+		handle: { piece: 'handle', rows: options.handleRows, ...handleCm },
 		bands,
-		handleYarn: at(handle, 0).yarn
+		handleYarn: entryAt(handle, 0).yarn
 	};
 	const piece = { count: 1, mirrored: false, yarns: ids, sectionsWorking: [] };
 	return {
 		pieces: [
-			{ ...piece, id: 'strip', name: 'Strip', program: tubeOf(bands, wish), rowsWorking: working },
+			{
+				...piece,
+				id: 'strip',
+				name: 'Strip',
+				program: tubeOf(bands, options),
+				rowsWorking: working
+			},
 			{
 				...piece,
 				id: 'handle',
 				name: 'Handle',
-				program: tubeOf(handle, wish),
-				rowsWorking: [own(wish.handleRows, 'rows', 'set by you')]
+				program: tubeOf(handle, options),
+				rowsWorking: [own(options.handleRows, 'rows', 'set by you')]
 			}
 		],
 		assembly: [
 			...BEGUN,
-			...(['strip', 'handle'] as const).flatMap((id) => closedFlat(id, wish)),
+			...(['strip', 'handle'] as const).flatMap((id) => closedFlat(id, options)),
 			{ do: 'fold-bag', piece: 'strip', missRows: rows - idealRows },
 			{ do: 'sew-bag', piece: 'strip', middle: third, end },
 			{ do: 'handle', piece: 'handle', to: 'strip', ...handleCm },
@@ -103,10 +109,10 @@ function design(
 }
 
 /** A bag folded of one tube closed flat at both ends, three times as long as it is wide, and a short tube as its handle. */
-export const foldedBag = thingRecipe<FoldedBagWish, FinishedOf<'folded'>>('folded-bag', {
-	options: foldedBagWish,
+export const foldedBag = thingRecipe<FoldedBagOptions, FinishedOf<'folded'>>('folded-bag', {
+	options: foldedBagOptions,
 	rules: bagRules,
-	withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
+	withRows: (options, rows) => ({ ...options, length: { by: 'rows', rows } }),
 	pins: { least: 40, most: 100 },
 	defaults: (bench) => {
 		const yarns = yarnsFor(bench, 2);

@@ -1,8 +1,8 @@
-import { at } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import type { AssemblyStep } from '../../assembly/assembly';
 import type { YarnId } from '../../model/bench';
-import type { BuntingWish } from '../bunting/options';
-import type { GarlandItem, GarlandWish } from './options';
+import type { BuntingOptions } from '../bunting/options';
+import type { GarlandItem, GarlandOptions } from './options';
 import { own, worked } from '../../quantity/working';
 import { pomPomCm, usualWraps } from './form/pom-pom';
 import { ballLength, FILL_DENSITY, stuff } from './form/stuffed';
@@ -29,7 +29,7 @@ export interface MadeItem {
 	readonly wraps: number;
 }
 
-const flagWish = (stitches: number): BuntingWish => ({
+const flagOptions = (stitches: number): BuntingOptions => ({
 	recipe: 'bunting',
 	flags: 1,
 	yarns: [],
@@ -42,12 +42,12 @@ const flagWish = (stitches: number): BuntingWish => ({
 
 /** One kind of item in rows and centimetres. */
 export function makeItem(
-	wish: GarlandWish,
+	options: GarlandOptions,
 	{ item, index }: Pick<MadeItem, 'item' | 'index'>,
 	on: OnMachine,
 	tex: number
 ): MadeItem {
-	const gauge = on.gauge(at(wish.yarns, 0));
+	const gauge = on.gauge(entryAt(options.yarns, 0));
 	const round = on.machine.pins / gauge.stitchesPerCm.mean;
 	const up = gauge.rowsPerCm.mean;
 	const base = { item, index, cm3: 0, wraps: 0, rows: 0 };
@@ -65,7 +65,7 @@ export function makeItem(
 		}
 		case 'flag': {
 			const counts = flagCounts(
-				flagWish(item.size ?? USUAL_FLAG_STITCHES),
+				flagOptions(item.size ?? USUAL_FLAG_STITCHES),
 				gauge.stitchesPerCm.mean
 			);
 			return {
@@ -76,8 +76,8 @@ export function makeItem(
 			};
 		}
 		case 'pom-pom': {
-			const wraps = item.size ?? usualWraps(wish.cardCm, tex);
-			const cm = pomPomCm(wish.cardCm);
+			const wraps = item.size ?? usualWraps(options.cardCm, tex);
+			const cm = pomPomCm(options.cardCm);
 			return { ...base, wraps, widthCm: cm, heightCm: cm };
 		}
 	}
@@ -91,15 +91,15 @@ export interface Batch {
 }
 
 export function pieceOf(
-	wish: GarlandWish,
+	options: GarlandOptions,
 	{ made, yarn, count }: Batch,
 	ids: readonly YarnId[],
 	context: DesignContext
 ): Piece {
 	const { item } = made;
 	const on = context.on(item.on);
-	const gauge = on.gauge(at(wish.yarns, 0));
-	const flag = item.kind === 'flag' ? flagWish(item.size ?? USUAL_FLAG_STITCHES) : null;
+	const gauge = on.gauge(entryAt(options.yarns, 0));
+	const flag = item.kind === 'flag' ? flagOptions(item.size ?? USUAL_FLAG_STITCHES) : null;
 	const counts = flag && flagCounts(flag, gauge.stitchesPerCm.mean);
 	return {
 		id: itemPiece(made.index, yarn),
@@ -112,7 +112,7 @@ export function pieceOf(
 				? flagProgram(flag, counts, on.machine).map((o) =>
 						o.op === 'cast-on' ? { ...o, yarn } : o
 					)
-				: tubeOf([{ yarn, rows: made.rows }], wish),
+				: tubeOf([{ yarn, rows: made.rows }], options),
 		rowsWorking:
 			item.size !== null && !flag
 				? [own(item.size, 'rows', 'set by you')]
@@ -137,7 +137,7 @@ export const itemPiece = (index: number, yarn: number): string => `item-${index 
 export function closed(
 	piece: string,
 	{ item, cm3 }: MadeItem,
-	{ fill }: GarlandWish
+	{ fill }: GarlandOptions
 ): AssemblyStep[] {
 	const end = (edge: 'cast-on' | 'cast-off') =>
 		({ do: 'gather', piece, edge, brief: true }) as const;

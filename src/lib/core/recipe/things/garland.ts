@@ -1,8 +1,8 @@
-import { at } from '../../quantity/sure';
-import { garlandWish } from './options/garland';
+import { entryAt } from '../../quantity/sure';
+import { garlandOptions } from './options/garland';
 import type { AssemblyStep } from '../../assembly/assembly';
 import type { YarnId } from '../../model/bench';
-import type { GarlandWish } from './options';
+import type { GarlandOptions } from './options';
 import { clearPins } from '../../bench/machine/ring';
 import { worked } from '../../quantity/working';
 import { colourOrder, solveGarland } from './form/garland';
@@ -23,15 +23,15 @@ const CORD_PINS = 3;
 
 /** Every thing on the cord in its order, its yarn by its place among `ids`. */
 function hungItems(
-	wish: GarlandWish,
+	options: GarlandOptions,
 	made: readonly MadeItem[],
 	ids: readonly YarnId[],
 	number: number
 ): HungItem[] {
-	const places = wish.yarns.map((id) => ids.indexOf(id));
-	return colourOrder(number, places.length, wish.order, wish.seed).map((c, i) => {
-		const m = at(made, i % made.length);
-		const yarn = at(places, c);
+	const places = options.yarns.map((id) => ids.indexOf(id));
+	return colourOrder(number, places.length, options.order, options.seed).map((c, i) => {
+		const m = entryAt(made, i % made.length);
+		const yarn = entryAt(places, c);
 		return {
 			kind: m.item.kind,
 			piece: m.item.kind === 'pom-pom' ? null : itemPiece(m.index, yarn),
@@ -39,7 +39,7 @@ function hungItems(
 			widthCm: m.widthCm,
 			heightCm: m.heightCm,
 			wraps: m.wraps,
-			fillGrams: m.cm3 * FILL_DENSITY[wish.fill]
+			fillGrams: m.cm3 * FILL_DENSITY[options.fill]
 		};
 	});
 }
@@ -62,15 +62,15 @@ function batchesOf(
 }
 
 function knittedCord(
-	wish: GarlandWish,
+	options: GarlandOptions,
 	cordCm: number,
 	ids: readonly YarnId[],
 	context: DesignContext
 ): Piece {
-	const gauge = context.gauge(at(wish.yarns, 0));
+	const gauge = context.gauge(entryAt(options.yarns, 0));
 	const { from } = clearPins(context.machine);
 	const band = {
-		yarn: ids.indexOf(at(wish.yarns, 0)),
+		yarn: ids.indexOf(entryAt(options.yarns, 0)),
 		rows: Math.max(4, Math.round(cordCm * gauge.rowsPerCm.mean))
 	};
 	return {
@@ -79,7 +79,7 @@ function knittedCord(
 		count: 1,
 		mirrored: false,
 		yarns: [...ids],
-		program: tubeOf([band], wish, { from, to: from + CORD_PINS }),
+		program: tubeOf([band], options, { from, to: from + CORD_PINS }),
 		rowsWorking: [
 			worked(cordCm, 'length', 'of cord, loops and all'),
 			'×',
@@ -91,7 +91,7 @@ function knittedCord(
 
 /** The pom-poms, wound one after another, with what each yarn gives to them. */
 function wound(
-	wish: GarlandWish,
+	options: GarlandOptions,
 	items: readonly HungItem[],
 	ids: readonly YarnId[]
 ): AssemblyStep[] {
@@ -100,52 +100,52 @@ function wound(
 	if (!first) return [];
 	const yarns = ids.flatMap((_, yarn) => {
 		const wraps = poms.reduce((t, x) => t + (x.yarn === yarn ? x.wraps : 0), 0);
-		return wraps > 0 ? [{ yarn, metres: wrappedCm(wraps, wish.cardCm) / 100 }] : [];
+		return wraps > 0 ? [{ yarn, metres: wrappedCm(wraps, options.cardCm) / 100 }] : [];
 	});
-	const { cardCm } = wish;
+	const { cardCm } = options;
 	return [{ do: 'wind', wraps: first.wraps, cardCm, count: poms.length, yarns, sharp: true }];
 }
 
-function design(wish: GarlandWish, context: DesignContext): Design<FinishedOf<'hung'>> {
-	const ids = [...new Set(wish.yarns)];
-	const solved = solveGarland(wish);
-	const tex = effectiveTex(context.yarn(at(wish.yarns, 0)));
-	const made = wish.items.map((item, index) =>
-		makeItem(wish, { item, index }, context.on(item.on), tex)
+function design(options: GarlandOptions, context: DesignContext): Design<FinishedOf<'hung'>> {
+	const ids = [...new Set(options.yarns)];
+	const solved = solveGarland(options);
+	const tex = effectiveTex(context.yarn(entryAt(options.yarns, 0)));
+	const made = options.items.map((item, index) =>
+		makeItem(options, { item, index }, context.on(item.on), tex)
 	);
-	const items = hungItems(wish, made, ids, solved.number);
+	const items = hungItems(options, made, ids, solved.number);
 	const batches = batchesOf(made, ids, items);
-	const cordCm = solved.cord.lengthCm + 2 * wish.loopCm;
-	const cordYarn = ids.indexOf(at(wish.yarns, 0));
+	const cordCm = solved.cord.lengthCm + 2 * options.loopCm;
+	const cordYarn = ids.indexOf(entryAt(options.yarns, 0));
 	const finished = {
 		kind: 'hung' as const,
 		solved,
 		items,
 		cordCm,
-		loopCm: wish.loopCm,
+		loopCm: options.loopCm,
 		wraps: made.find((m) => m.wraps > 0)?.wraps ?? 0,
-		cardCm: wish.cardCm,
-		cord: wish.cord,
+		cardCm: options.cardCm,
+		cord: options.cord,
 		cordYarn,
 		fillGrams: items.reduce((t, x) => t + x.fillGrams, 0)
 	};
 	return {
 		pieces: [
-			...batches.map((b) => pieceOf(wish, b, ids, context)),
-			...(wish.cord === 'knitted' ? [knittedCord(wish, cordCm, ids, context)] : [])
+			...batches.map((b) => pieceOf(options, b, ids, context)),
+			...(options.cord === 'knitted' ? [knittedCord(options, cordCm, ids, context)] : [])
 		],
 		assembly: [
 			...BEGUN,
-			...batches.flatMap((b) => closed(itemPiece(b.made.index, b.yarn), b.made, wish)),
-			...wound(wish, items, ids),
+			...batches.flatMap((b) => closed(itemPiece(b.made.index, b.yarn), b.made, options)),
+			...wound(options, items, ids),
 			{
 				do: 'hang',
 				spacingCm: solved.spacingCm,
 				spanCm: solved.cord.spanCm,
 				sagCm: solved.cord.sagCm,
-				loopCm: wish.loopCm,
+				loopCm: options.loopCm,
 				cordCm,
-				chain: wish.cord === 'chain',
+				chain: options.cord === 'chain',
 				cordYarn,
 				widthsCm: items.map((x) => x.widthCm),
 				pieces: items.map((x) => x.piece)
@@ -153,13 +153,13 @@ function design(wish: GarlandWish, context: DesignContext): Design<FinishedOf<'h
 			...ENDED
 		],
 		finished,
-		...garlandSaid(finished, wish)
+		...garlandSaid(finished, options)
 	};
 }
 
 /** Things of several kinds and colours on a cord that hangs over a span. */
-export const garland = thingRecipe<GarlandWish, FinishedOf<'hung'>>('garland', {
-	options: garlandWish,
+export const garland = thingRecipe<GarlandOptions, FinishedOf<'hung'>>('garland', {
+	options: garlandOptions,
 	rules: garlandRules,
 	pins: { least: 16, most: 30 },
 	defaults: (bench) => {

@@ -1,6 +1,6 @@
-import { at } from '../../quantity/sure';
-import { pomPomWish } from './options/pom-pom';
-import type { PomPomWish } from './options';
+import { entryAt } from '../../quantity/sure';
+import { pomPomOptions } from './options/pom-pom';
+import type { PomPomOptions } from './options';
 import { pomPomCm, TIE_CM, usualWraps, wrappedCm } from './form/pom-pom';
 import { effectiveTex } from '../../bench/yarn/tex';
 import { ENDED, yarnsFor } from './common';
@@ -10,8 +10,8 @@ import { pomPomRules } from './rules';
 import { thingRecipe } from './thing';
 
 /** Pom-poms by themselves: yarn wound round a card, tied and cut. Nothing of them is cranked. */
-export const pomPom = thingRecipe<PomPomWish, FinishedOf<'wound'>>('pom-pom', {
-	options: pomPomWish,
+export const pomPom = thingRecipe<PomPomOptions, FinishedOf<'wound'>>('pom-pom', {
+	options: pomPomOptions,
 	rules: pomPomRules,
 	pins: { least: 4, most: 200 },
 	defaults: (bench) => {
@@ -27,19 +27,19 @@ export const pomPom = thingRecipe<PomPomWish, FinishedOf<'wound'>>('pom-pom', {
 			tieCm: TIE_CM
 		};
 	},
-	design: (wish, { yarn }) => {
-		const ids = [...new Set(wish.yarns)];
-		const places = wish.yarns.map((id) => ids.indexOf(id));
-		const usual = usualWraps(wish.cardCm, effectiveTex(yarn(at(wish.yarns, 0))));
-		const wraps = wish.wraps ?? usual;
+	design: (options, { yarn }) => {
+		const ids = [...new Set(options.yarns)];
+		const places = options.yarns.map((id) => ids.indexOf(id));
+		const usual = usualWraps(options.cardCm, effectiveTex(yarn(entryAt(options.yarns, 0))));
+		const wraps = options.wraps ?? usual;
 		const finished = {
 			kind: 'wound' as const,
-			count: wish.count,
-			cardCm: wish.cardCm,
-			tieCm: wish.tieCm,
+			count: options.count,
+			cardCm: options.cardCm,
+			tieCm: options.tieCm,
 			wraps,
 			usual,
-			cm: pomPomCm(wish.cardCm),
+			cm: pomPomCm(options.cardCm),
 			yarns: places
 		};
 		return {
@@ -48,20 +48,20 @@ export const pomPom = thingRecipe<PomPomWish, FinishedOf<'wound'>>('pom-pom', {
 				{
 					do: 'wind',
 					wraps,
-					cardCm: wish.cardCm,
-					count: wish.count,
+					cardCm: options.cardCm,
+					count: options.count,
 					// Yarns are wound together: each takes its share of the wraps.
 					yarns: places.map((place) => ({
 						yarn: place,
-						metres: (wish.count * wrappedCm(wraps / places.length, wish.cardCm)) / 100
+						metres: (options.count * wrappedCm(wraps / places.length, options.cardCm)) / 100
 					})),
 					sharp: false
 				},
 				{
 					do: 'tie-cut',
-					cm: pomPomCm(wish.cardCm),
-					tieCm: wish.tieCm,
-					count: wish.count,
+					cm: pomPomCm(options.cardCm),
+					tieCm: options.tieCm,
+					count: options.count,
 					yarn: places[0] ?? 0
 				},
 				{ do: 'fix-pom' },

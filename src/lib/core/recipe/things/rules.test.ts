@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { harbour } from '../../../demo/harbour';
 import type { Project } from '../../model/project';
-import type { GarlandWish, PomPomWish, ThingWish, ToyPart, ToyWish } from './options';
+import type { GarlandOptions, PomPomOptions, ThingOptions, ToyPart, ToyOptions } from './options';
 import { plan } from '../../plan';
 import { thingDefaults } from '../../../../../tests/support/start';
 import { part, straight, swelling } from './toys/preset';
@@ -12,24 +12,25 @@ import type { Finding, FindingCode } from '../../finding/finding';
 
 const { bench } = harbour;
 const small = bench.machines.find((m) => m.pins === 22)!;
-const findings = (wish: ThingWish, accepted: string[] = []): readonly Finding[] => {
-	const project: Project = { ...harbour.projects[0]!, wish, accepted };
+const findings = (options: ThingOptions, accepted: string[] = []): readonly Finding[] => {
+	const project: Project = { ...harbour.projects[0]!, options, accepted };
 	const p = plan(project, bench);
-	if (!p.ok) throw new Error(wish.recipe);
+	if (!p.ok) throw new Error(options.recipe);
 	return p.findings;
 };
-const find = (wish: ThingWish, code: FindingCode) => findings(wish).find((f) => f.code === code);
+const find = (options: ThingOptions, code: FindingCode) =>
+	findings(options).find((f) => f.code === code);
 const words = (f: Finding | undefined) => {
 	if (!f) throw new Error('silent');
 	const w = wordFinding(f, { units: 'cm', yarnName: () => 'foam' });
 	return `${w.what} ${w.why}`;
 };
 
-const seal: ToyWish = toyFrom(
+const seal: ToyOptions = toyFrom(
 	TOY_PRESETS.find((t) => t.id === 'seal')!,
 	bench
 )!;
-const withPart = (p: ToyPart, patch: Partial<ToyWish> = {}): ToyWish => ({
+const withPart = (p: ToyPart, patch: Partial<ToyOptions> = {}): ToyOptions => ({
 	...seal,
 	...patch,
 	parts: [seal.parts[0]!, p]
@@ -40,10 +41,14 @@ describe('what may be on a toy', () => {
 	it.each(['button', 'bead'] as const)(
 		'a %s is a stop under three that no maker can accept',
 		(kind) => {
-			const wish: ToyWish = { ...seal, age: 'under-3', eyes: { kind, part: 'body', count: 1 } };
-			const f = find(wish, 'toy-small-parts')!;
+			const options: ToyOptions = {
+				...seal,
+				age: 'under-3',
+				eyes: { kind, part: 'body', count: 1 }
+			};
+			const f = find(options, 'toy-small-parts')!;
 			expect(f.severity).toBe('stop');
-			expect(findings(wish, [f.key]).find((x) => x.code === 'toy-small-parts')!.accepted).toBe(
+			expect(findings(options, [f.key]).find((x) => x.code === 'toy-small-parts')!.accepted).toBe(
 				false
 			);
 			expect(words(f)).toContain(`A ${kind} on a toy for under three`);
@@ -113,8 +118,8 @@ describe('how parts come together', () => {
 			...seal,
 			parts: [part('body', 'Body', 'body', { segments: cm.map((c) => straight(c)) })]
 		});
-		const rows = (wish: ToyWish) => {
-			const p = plan({ ...harbour.projects[0]!, wish }, bench);
+		const rows = (options: ToyOptions) => {
+			const p = plan({ ...harbour.projects[0]!, options }, bench);
 			return p.ok ? p.pieces[0]!.mainRows : 0;
 		};
 		expect(rows(body(100, 100, 100))).toBeGreaterThan(2 * rows(body(100)) + 100);
@@ -127,7 +132,7 @@ describe('how parts come together', () => {
 		const wide = withPart(
 			part('head', 'Head', 'head', { segments: [swelling(1)], to: onBody(0.5) })
 		);
-		const thin: ToyWish = {
+		const thin: ToyOptions = {
 			...wide,
 			parts: [{ ...wide.parts[0]!, on: small.id, segments: [swelling(1)] }, wide.parts[1]!]
 		};
@@ -146,8 +151,8 @@ describe('how parts come together', () => {
 });
 
 describe('how a garland hangs', () => {
-	const garland: GarlandWish = {
-		...(thingDefaults('garland', bench) as GarlandWish),
+	const garland: GarlandOptions = {
+		...(thingDefaults('garland', bench) as GarlandOptions),
 		solve: 'span',
 		number: 5,
 		spacingCm: 20
@@ -155,22 +160,28 @@ describe('how a garland hangs', () => {
 	it('cannot sag deeper than half its cord, and a press makes it less', () => {
 		const f = find({ ...garland, sagCm: 90 }, 'cannot-hang')!;
 		expect(f).toMatchObject({ severity: 'warn', sagCm: 90 });
-		const sagCm = Number(f.fix?.wish?.sagCm ?? 90);
+		const sagCm = Number(f.fix?.options?.sagCm ?? 90);
 		expect(sagCm).toBeLessThan(60);
 		expect(find({ ...garland, sagCm }, 'cannot-hang')).toBeUndefined();
 		expect(wordFix(f.fix!, 'cm')).toBe(`Sag ${sagCm} cm`);
 	});
 	it('of so many apart says where whole things do not come out', () => {
-		const wide: GarlandWish = { ...garland, solve: 'number', spanCm: 30, sagCm: 0, spacingCm: 100 };
+		const wide: GarlandOptions = {
+			...garland,
+			solve: 'number',
+			spanCm: 30,
+			sagCm: 0,
+			spacingCm: 100
+		};
 		expect(find(wide, 'garland-count')).toMatchObject({ number: 1, severity: 'warn' });
 	});
 });
 
 describe('pom-poms', () => {
-	const pom = thingDefaults('pom-pom', bench) as PomPomWish;
+	const pom = thingDefaults('pom-pom', bench) as PomPomOptions;
 	it('of too few wraps are thin, and one press fills them', () => {
 		const f = find({ ...pom, wraps: 20 }, 'pom-thin')!;
-		expect(f.fix?.wish).toEqual({ wraps: null });
+		expect(f.fix?.options).toEqual({ wraps: null });
 		expect(find({ ...pom, wraps: null }, 'pom-thin')).toBeUndefined();
 	});
 	it('are judged by their yarn alone: nothing is said of gauge or machine', () => {
@@ -182,7 +193,7 @@ describe('pom-poms', () => {
 
 it('a repeat far from the loops there are is looked at', () => {
 	const blanket = thingDefaults('tube-blanket', bench) as Extract<
-		ThingWish,
+		ThingOptions,
 		{ recipe: 'tube-blanket' }
 	>;
 	const far = find({ ...blanket, across: 1, border: 'repeat', repeatOf: 17 }, 'border-off')!;

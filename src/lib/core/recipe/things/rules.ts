@@ -1,4 +1,4 @@
-import type { ToyWish } from './options';
+import type { ToyOptions } from './options';
 import { smallTrims } from '../rules/small-trims';
 import { garlandCaution } from '../rules/garland-caution';
 import { pieceTooLong } from '../rules/piece-too-long';
@@ -23,7 +23,7 @@ export const blanketRules = [pieceTooLong, borderOff, noSwatchThere];
 export const toyRulesOf = [
 	pieceTooLong,
 	smallParts,
-	smallTrims((wish: ToyWish) => wish.age === 'under-3'),
+	smallTrims((options: ToyOptions) => options.age === 'under-3'),
 	cordsOnToys,
 	partSmall,
 	attachLost,

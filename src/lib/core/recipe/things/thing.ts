@@ -1,16 +1,16 @@
-import type { ThingWish } from './options';
+import type { ThingOptions } from './options';
 import type { Finished } from '../finished';
 import type { Recipe } from '../recipe';
 
-type Made<W extends ThingWish, F extends Finished> = Pick<
+type ThingParts<W extends ThingOptions, F extends Finished> = Pick<
 	Recipe<W, F>,
 	'pins' | 'options' | 'whole' | 'defaults' | 'design' | 'rules' | 'withRows'
 >;
 
 /** The recipe of one kind of thing. */
-export const thingRecipe = <W extends ThingWish, F extends Finished>(
+export const thingRecipe = <W extends ThingOptions, F extends Finished>(
 	id: W['recipe'],
-	made: Made<W, F>
+	made: ThingParts<W, F>
 ): Recipe<W, F> => ({
 	id,
 	shows: () => 'shape',

@@ -4,8 +4,8 @@ import { plan } from '../../plan';
 import type { ThingPlan } from '../../plan';
 import { THINGS, type ThingKindId } from '../../model/kinds';
 import type { Project } from '../../model/project';
-import { wish as wishSchema } from '../../model/wish-schema';
-import type { ThingWish, ToyWish, GarlandWish } from './options';
+import { options as anyOptions } from '../../model/any-options';
+import type { ThingOptions, ToyOptions, GarlandOptions } from './options';
 import { harbour } from '../../../demo/harbour';
 import { wordFinding } from '../../finding/says';
 import { wordFix } from '../../finding/fix';
@@ -19,25 +19,25 @@ const { bench } = harbour;
 const big = bench.machines.find((m) => m.pins === 48)!;
 const small = bench.machines.find((m) => m.pins === 22)!;
 
-const projectOf = (wish: ThingWish, machineId = big.id): Project => ({
+const projectOf = (options: ThingOptions, machineId = big.id): Project => ({
 	id: 'p' as Project['id'],
 	name: 'P',
 	createdAt: 0,
 	machineId,
-	wish,
+	options,
 	accepted: [],
 	useFresh: false,
 	holdsYarn: true,
 	used: null,
 	note: ''
 });
-const planOf = (wish: ThingWish, machineId = big.id): ThingPlan => {
-	const p = plan<ThingPlan['finished']>(projectOf(wish, machineId), bench);
+const planOf = (options: ThingOptions, machineId = big.id): ThingPlan => {
+	const p = plan<ThingPlan['finished']>(projectOf(options, machineId), bench);
 	if (!p.ok) throw new Error(JSON.stringify(p));
 	return p;
 };
 const start = <K extends ThingKindId>(id: K) =>
-	thingDefaults(id, bench)! as Extract<ThingWish, { recipe: K }>;
+	thingDefaults(id, bench)! as Extract<ThingOptions, { recipe: K }>;
 const codes = (p: ThingPlan) => p.findings.map((f) => f.code);
 
 /** What must hold of every plan of several pieces. */
@@ -77,16 +77,16 @@ function sound(p: ThingPlan): void {
 
 describe.each(THINGS)('%s', (id) => {
 	it('begins with a plan that the machine can run, in words without holes', () => {
-		const wish = start(id);
-		expect(wishSchema.parse(wish)).toEqual(wish);
-		const p = planOf(wish);
+		const options = start(id);
+		expect(anyOptions.parse(options)).toEqual(options);
+		const p = planOf(options);
 		sound(p);
 		expect(p.findings.filter((f) => f.severity === 'stop')).toEqual([]);
-		expect(plan(projectOf(wish), bench)).toEqual(p);
+		expect(plan(projectOf(options), bench)).toEqual(p);
 	});
 });
 
-describe('every wish in range', () => {
+describe('every options in range', () => {
 	const yarns = fc.shuffledSubarray(
 		bench.yarns.slice(0, 6).map((y) => y.id),
 		{ minLength: 1 }
@@ -131,7 +131,7 @@ describe('every wish in range', () => {
 				})
 			)
 		});
-	const wishes: Record<string, fc.Arbitrary<unknown>> = {
+	const optionSets: Record<string, fc.Arbitrary<unknown>> = {
 		bag: fc.record({
 			recipe: fc.constant('folded-bag'),
 			line,
@@ -197,13 +197,17 @@ describe('every wish in range', () => {
 			tieCm: cm(15, 100)
 		})
 	};
-	it.each(Object.keys(wishes))(
+	it.each(Object.keys(optionSets))(
 		'of a %s gives a plan that runs, or a stop with its reason',
 		(kind) => {
 			fc.assert(
-				fc.property(wishes[kind]!, yarns, ends, on, (body, ids, waste, machine) => {
-					const wish = wishSchema.parse({ ...(body as object), yarns: ids, ...waste }) as ThingWish;
-					sound(planOf(wish, machine ?? big.id));
+				fc.property(optionSets[kind]!, yarns, ends, on, (body, ids, waste, machine) => {
+					const options = anyOptions.parse({
+						...(body as object),
+						yarns: ids,
+						...waste
+					}) as ThingOptions;
+					sound(planOf(options, machine ?? big.id));
 				}),
 				{ seed: 70, numRuns: 50 }
 			);
@@ -221,15 +225,15 @@ describe('the folded bag', () => {
 		expect(codes(p)).not.toContain('bag-misses');
 	});
 	it('says by how many rows it misses, and one press mends it', () => {
-		const wish = start('folded-bag');
-		const fold = planOf(wish);
+		const options = start('folded-bag');
+		const fold = planOf(options);
 		const rows = fold.pieces[0]!.mainRows + 20;
-		const p = planOf({ ...wish, length: { by: 'rows', rows } });
+		const p = planOf({ ...options, length: { by: 'rows', rows } });
 		const f = p.findings.find((x) => x.code === 'bag-misses')!;
 		expect(f).toMatchObject({
 			rows: 20,
 			eachRows: 10,
-			fix: { wish: { length: { by: 'rows', rows: rows - 20 } } }
+			fix: { options: { length: { by: 'rows', rows: rows - 20 } } }
 		});
 		expect(f.severity).toBe('warn');
 		const seam = p.steps.find((s) => s.do === 'sew-bag')!;
@@ -241,9 +245,9 @@ describe('a toy', () => {
 	it.each(TOY_PRESETS.map((t) => [t.id, t] as const))(
 		'%s is a set of parameters and sound',
 		(_, preset) => {
-			const wish = toyFrom(preset, bench)!;
-			expect(wish).toMatchObject(wishSchema.parse(wish));
-			const p = planOf(wish);
+			const options = toyFrom(preset, bench)!;
+			expect(options).toMatchObject(anyOptions.parse(options));
+			const p = planOf(options);
 			sound(p);
 			expect(p.findings.filter((f) => f.severity !== 'tip').map((f) => f.code)).toEqual([]);
 		}
@@ -256,7 +260,7 @@ describe('a toy', () => {
 		const p = planOf({ ...seal, age: 'under-3', eyes: { ...seal.eyes, kind: 'button' } });
 		const f = p.findings.find((x) => x.code === 'toy-small-parts')!;
 		expect(f.severity).toBe('stop');
-		expect(f.fix?.wish).toMatchObject({ eyes: { kind: 'stitched' } });
+		expect(f.fix?.options).toMatchObject({ eyes: { kind: 'stitched' } });
 		const older = planOf({ ...seal, age: 'from-3', eyes: { ...seal.eyes, kind: 'button' } });
 		expect(codes(older)).not.toContain('toy-small-parts');
 	});
@@ -314,7 +318,7 @@ describe('a toy', () => {
 		}
 	});
 	it('a part sewn to nothing is a stop, whatever ring it hangs in', () => {
-		const lost: ToyWish = {
+		const lost: ToyOptions = {
 			...seal,
 			parts: seal.parts.map((p) => (p.to ? { ...p, to: { ...p.to, part: 'muzzle' } } : p))
 		};
@@ -336,7 +340,7 @@ describe('a toy', () => {
 });
 
 describe('a garland', () => {
-	const wish: GarlandWish = {
+	const options: GarlandOptions = {
 		...start('garland'),
 		items: [
 			{ kind: 'bauble', on: small.id, size: null },
@@ -346,7 +350,7 @@ describe('a garland', () => {
 		number: 12
 	};
 	it('makes each kind and colour in one batch, machine by machine, and counts agree', () => {
-		const p = planOf(wish);
+		const p = planOf(options);
 		if (p.finished.kind !== 'hung') throw new Error();
 		const hung = p.finished.items;
 		expect(hung).toHaveLength(12);
@@ -361,24 +365,24 @@ describe('a garland', () => {
 		expect(p.steps.some((s) => s.do === 'wind' && s.count === 4 && s.wraps > 0)).toBe(true);
 	});
 	it('finds neighbours that touch, and hangs as many as do not', () => {
-		const p = planOf({ ...wish, spanCm: 100, number: 30 });
+		const p = planOf({ ...options, spanCm: 100, number: 30 });
 		const f = p.findings.find((x) => x.code === 'items-touch')!;
 		expect(wordFix(f.fix!, 'cm')).toMatch(/^Hang \d+ of them$/);
-		const number = Number(f.fix?.wish?.number);
-		expect(codes(planOf({ ...wish, spanCm: 100, number }))).not.toContain('items-touch');
+		const number = Number(f.fix?.options?.number);
+		expect(codes(planOf({ ...options, spanCm: 100, number }))).not.toContain('items-touch');
 	});
 	it('says to hang it away from flames and out of reach', () => {
-		const p = planOf(wish);
+		const p = planOf(options);
 		expect(codes(p)).toContain('garland');
 		expect(p.steps.find((s) => s.do === 'hang')!.caution).toBe('garland');
 	});
 });
 
 describe('a blanket of tubes', () => {
-	const wish = start('tube-blanket');
+	const options = start('tube-blanket');
 	it('crochets by the loops there are: one, two, or the nearest repeat (common practice)', () => {
-		const border = (patch: Partial<typeof wish>) => {
-			const { finished: thing } = planOf({ ...wish, across: 1, ...patch });
+		const border = (patch: Partial<typeof options>) => {
+			const { finished: thing } = planOf({ ...options, across: 1, ...patch });
 			return thing.kind === 'side-by-side' ? thing.border.stitches : 0;
 		};
 		// 48 pins lie as 24 loops of a closed end.
@@ -388,15 +392,15 @@ describe('a blanket of tubes', () => {
 		expect(border({ border: 'none' })).toBe(0);
 	});
 	it('makes tubes of one colour as one piece in several copies', () => {
-		const p = planOf({ ...wish, across: 7 });
+		const p = planOf({ ...options, across: 7 });
 		expect(p.pieces.map((x) => x.count)).toEqual([3, 2, 2]);
 		expect(p.steps.find((s) => s.do === 'side-by-side')).toMatchObject({ times: 6 });
 	});
 });
 
 it('pom-poms need no machine, and their yarn is wrapped and tied', () => {
-	const wish = { ...start('pom-pom'), count: 3, cardCm: 10.16, wraps: 60 };
-	const p = planOf(wish);
+	const options = { ...start('pom-pom'), count: 3, cardCm: 10.16, wraps: 60 };
+	const p = planOf(options);
 	expect(p.pieces).toEqual([]);
 	expect(p.time.value.mean).toBe(0);
 	// 12.2 m each on a card of 4 in (common practice), and a tie of 34 cm.
@@ -404,8 +408,8 @@ it('pom-poms need no machine, and their yarn is wrapped and tied', () => {
 });
 
 it('a machine that is gone from the bench is said, and nothing is planned with another', () => {
-	const wish = start('toy');
-	const p = plan(projectOf(wish), { ...bench, machines: [big] });
+	const options = start('toy');
+	const p = plan(projectOf(options), { ...bench, machines: [big] });
 	expect(p.ok).toBe(false);
 	expect(p.findings[0]!.code).toBe('machine-missing');
 });

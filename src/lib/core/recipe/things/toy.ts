@@ -1,8 +1,8 @@
-import { at, last } from '../../quantity/sure';
+import { entryAt, last } from '../../quantity/sure';
 import { toyOptions } from './options/toy';
 import type { MachineId } from '../../model/bench';
 import type { Bench } from '../../model/project';
-import type { ToyPart, ToyWish } from './options';
+import type { ToyPart, ToyOptions } from './options';
 import { clearPins } from '../../bench/machine/ring';
 import { own, worked, type Working } from '../../quantity/working';
 import type { AssemblyStep } from '../../assembly/assembly';
@@ -46,29 +46,38 @@ function rowsOf(s: ToyPart['segments'][number], roundCm: number, rowsPerCm: numb
 }
 
 /** One part in rows and centimetres, on its own machine. */
-export function makePart(wish: ToyWish, part: ToyPart, { machine, gauge }: OnMachine): MadePart {
-	const of = gauge(at(wish.yarns, 0));
+export function makePart(
+	options: ToyOptions,
+	part: ToyPart,
+	{ machine, gauge }: OnMachine
+): MadePart {
+	const main = gauge(entryAt(options.yarns, 0));
 	const pins = part.cordPins ?? machine.pins;
-	const roundCm = pins / of.stitchesPerCm.mean;
+	const roundCm = pins / main.stitchesPerCm.mean;
 	const segments = part.segments.map((s): MadeSegment => {
-		const rows = rowsOf(s, roundCm, of.rowsPerCm.mean);
-		const flatCm = rows / of.rowsPerCm.mean;
+		const rows = rowsOf(s, roundCm, main.rowsPerCm.mean);
+		const flatCm = rows / main.rowsPerCm.mean;
 		return {
 			rows,
 			flatCm,
 			puff: s.puff,
 			form: stuff(flatCm, roundCm, part.stuffed ? s.puff : 0),
-			bands: bandsOf(s.line, wish.yarns, rows)
+			bands: bandsOf(s.line, options.yarns, rows)
 		};
 	});
 	return { part, piece: partPiece(part), roundCm, segments };
 }
 
-function rowsWorking(part: ToyPart, made: MadePart, { gauge }: OnMachine, wish: ToyWish): Working {
-	const term = densityTerm(gauge(at(wish.yarns, 0)), 'rowsPerCm');
+function rowsWorking(
+	part: ToyPart,
+	made: MadePart,
+	{ gauge }: OnMachine,
+	options: ToyOptions
+): Working {
+	const term = densityTerm(gauge(entryAt(options.yarns, 0)), 'rowsPerCm');
 	return made.segments.flatMap((s, i) => [
 		...(i > 0 ? ['+'] : []),
-		...(at(part.segments, i).length.by === 'rows'
+		...(entryAt(part.segments, i).length.by === 'rows'
 			? [own(s.rows, 'rows', 'set by you')]
 			: [worked(s.flatCm, 'length', 'of tube'), '×', term])
 	]);
@@ -87,7 +96,7 @@ export function standsOn(
 }
 
 /** Each part is drawn up at its last row, stuffed from its first, tied, and closed or sewn on. */
-function closed(m: MadePart, fill: ToyWish['fill']): AssemblyStep[] {
+function closed(m: MadePart, fill: ToyOptions['fill']): AssemblyStep[] {
 	const end = (edge: 'cast-on' | 'cast-off') =>
 		({ do: 'gather', piece: m.piece, edge, brief: true }) as const;
 	const swellings = m.segments.length;
@@ -121,7 +130,7 @@ function closed(m: MadePart, fill: ToyWish['fill']): AssemblyStep[] {
 }
 
 /** Every part sewn to another, once all are stuffed. */
-function sewnOn(parts: readonly MadePart[], age: ToyWish['age']): AssemblyStep[] {
+function sewnOn(parts: readonly MadePart[], age: ToyOptions['age']): AssemblyStep[] {
 	return parts.flatMap((m): AssemblyStep[] => {
 		const host = parts.find((p) => p.part.id === m.part.to?.part && p !== m);
 		if (!m.part.to || !host) return [];
@@ -143,9 +152,9 @@ function sewnOn(parts: readonly MadePart[], age: ToyWish['age']): AssemblyStep[]
 	});
 }
 
-function design(wish: ToyWish, context: DesignContext): Design<FinishedOf<'stuffed'>> {
-	const ids = [...new Set(wish.yarns)];
-	const made = wish.parts.map((part) => makePart(wish, part, context.on(part.on)));
+function design(options: ToyOptions, context: DesignContext): Design<FinishedOf<'stuffed'>> {
+	const ids = [...new Set(options.yarns)];
+	const made = options.parts.map((part) => makePart(options, part, context.on(part.on)));
 	const pieces = made.map((m): Piece => {
 		const { part } = m;
 		const on = context.on(part.on);
@@ -159,10 +168,10 @@ function design(wish: ToyWish, context: DesignContext): Design<FinishedOf<'stuff
 			yarns: ids,
 			program: tubeOf(
 				m.segments.flatMap((s) => s.bands),
-				wish,
+				options,
 				pins
 			),
-			rowsWorking: rowsWorking(part, m, on, wish),
+			rowsWorking: rowsWorking(part, m, on, options),
 			sectionsWorking: [],
 			...(part.on ? { on: part.on } : {})
 		};
@@ -174,11 +183,11 @@ function design(wish: ToyWish, context: DesignContext): Design<FinishedOf<'stuff
 	);
 	const finished = {
 		kind: 'stuffed' as const,
-		age: wish.age,
-		fill: wish.fill,
-		eyes: wish.eyes,
+		age: options.age,
+		fill: options.fill,
+		eyes: options.eyes,
 		// A ball is seen from anywhere.
-		stands: wish.stands ?? 'upright',
+		stands: options.stands ?? 'upright',
 		parts: made,
 		cm3
 	};
@@ -186,11 +195,11 @@ function design(wish: ToyWish, context: DesignContext): Design<FinishedOf<'stuff
 		pieces,
 		assembly: [
 			...BEGUN,
-			...made.flatMap((m) => closed(m, wish.fill)),
-			...sewnOn(made, wish.age),
-			...(wish.eyes.kind === 'none'
+			...made.flatMap((m) => closed(m, options.fill)),
+			...sewnOn(made, options.age),
+			...(options.eyes.kind === 'none'
 				? []
-				: ([{ do: 'eyes', kind: wish.eyes.kind, count: wish.eyes.count }] as const)),
+				: ([{ do: 'eyes', kind: options.eyes.kind, count: options.eyes.count }] as const)),
 			...ENDED
 		],
 		finished,
@@ -198,8 +207,8 @@ function design(wish: ToyWish, context: DesignContext): Design<FinishedOf<'stuff
 	};
 }
 
-/** A toy wish by a set of parameters; undefined where the bench has no yarn. */
-export function toyFrom(preset: ToyPreset, bench: Bench): ToyWish | undefined {
+/** A toy options by a set of parameters; undefined where the bench has no yarn. */
+export function toyFrom(preset: ToyPreset, bench: Bench): ToyOptions | undefined {
 	const yarns = yarnsFor(bench, preset.yarns);
 	if (!yarns[0]) return undefined;
 	// Fewer yarns than the set has letters: the last one stands for the rest.
@@ -215,15 +224,15 @@ export function toyFrom(preset: ToyPreset, bench: Bench): ToyWish | undefined {
 	};
 }
 
-const made = (id: ToyWish['recipe'], preset: ToyPreset) => ({
+const made = (id: ToyOptions['recipe'], preset: ToyPreset) => ({
 	options: toyOptions(id),
 	pins: { least: 20, most: 60 },
 	rules: toyRulesOf,
 	defaults: (bench: Bench) => {
 		const begun = toyFrom(preset, bench);
-		return begun && (toyOptions(id).parse(begun) as ToyWish);
+		return begun && (toyOptions(id).parse(begun) as ToyOptions);
 	},
 	design
 });
-export const toy = thingRecipe<ToyWish, FinishedOf<'stuffed'>>('toy', made('toy', seal));
-export const ballToy = thingRecipe<ToyWish, FinishedOf<'stuffed'>>('ball', made('ball', ball));
+export const toy = thingRecipe<ToyOptions, FinishedOf<'stuffed'>>('toy', made('toy', seal));
+export const ballToy = thingRecipe<ToyOptions, FinishedOf<'stuffed'>>('ball', made('ball', ball));

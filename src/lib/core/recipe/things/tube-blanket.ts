@@ -1,6 +1,6 @@
-import { at } from '../../quantity/sure';
-import { tubeBlanketWish } from './options/blanket';
-import type { TubeBlanketWish } from './options';
+import { entryAt } from '../../quantity/sure';
+import { tubeBlanketOptions } from './options/blanket';
+import type { TubeBlanketOptions } from './options';
 import { own } from '../../quantity/working';
 import { nearestMultiple } from '../../quantity/whole';
 import {
@@ -27,7 +27,7 @@ import { thingRecipe } from './thing';
 /** Crochet along the closed ends: one in every loop, two, or the nearest that a repeat divides. */
 export const borderStitches = (
 	loops: number,
-	{ border, repeatOf }: Pick<TubeBlanketWish, 'border' | 'repeatOf'>
+	{ border, repeatOf }: Pick<TubeBlanketOptions, 'border' | 'repeatOf'>
 ): number => {
 	switch (border) {
 		case 'none':
@@ -42,21 +42,21 @@ export const borderStitches = (
 };
 
 /** Alike tubes are one piece in several copies: made in a batch. */
-function tubePieces(wish: TubeBlanketWish, tubes: readonly Bands[], main: Gauge): Piece[] {
-	const plain = wish.colours === 'by-tube';
-	const ids = [...new Set(wish.yarns)];
-	const kinds = [...new Set(tubes.map((t) => (plain ? at(t.bands, 0).yarn : -1)))];
+function tubePieces(options: TubeBlanketOptions, tubes: readonly Bands[], main: Gauge): Piece[] {
+	const plain = options.colours === 'by-tube';
+	const ids = [...new Set(options.yarns)];
+	const kinds = [...new Set(tubes.map((t) => (plain ? entryAt(t.bands, 0).yarn : -1)))];
 	return kinds.map((yarn) => {
-		const like = tubes.filter((t) => !plain || at(t.bands, 0).yarn === yarn);
+		const like = tubes.filter((t) => !plain || entryAt(t.bands, 0).yarn === yarn);
 		return {
 			id: plain ? `tube-${yarn + 1}` : 'tube',
 			name: 'Tube',
 			count: like.length,
 			mirrored: false,
 			yarns: ids,
-			program: tubeOf(at(like, 0).bands, wish),
+			program: tubeOf(entryAt(like, 0).bands, options),
 			rowsWorking: [
-				own(wish.lengthCm, 'length', 'set by you'),
+				own(options.lengthCm, 'length', 'set by you'),
 				'×',
 				densityTerm(main, 'rowsPerCm')
 			],
@@ -70,41 +70,43 @@ interface Bands {
 }
 
 function design(
-	wish: TubeBlanketWish,
+	options: TubeBlanketOptions,
 	{ machine, gauge }: DesignContext
 ): Design<FinishedOf<'side-by-side'>> {
-	const main = gauge(at(wish.yarns, 0));
-	const rows = Math.max(4, Math.round(wish.lengthCm * main.rowsPerCm.mean));
-	const ids = [...new Set(wish.yarns)];
-	const tubes = Array.from({ length: wish.across }, (_, i): Bands => ({
+	const main = gauge(entryAt(options.yarns, 0));
+	const rows = Math.max(4, Math.round(options.lengthCm * main.rowsPerCm.mean));
+	const ids = [...new Set(options.yarns)];
+	const tubes = Array.from({ length: options.across }, (_, i): Bands => ({
 		bands:
-			wish.colours === 'by-tube'
-				? [{ yarn: ids.indexOf(at(wish.yarns, i % wish.yarns.length)), rows }]
-				: bandsOf(wish.line, wish.yarns, rows)
+			options.colours === 'by-tube'
+				? [{ yarn: ids.indexOf(entryAt(options.yarns, i % options.yarns.length)), rows }]
+				: bandsOf(options.line, options.yarns, rows)
 	}));
-	const pieces = tubePieces(wish, tubes, main);
+	const pieces = tubePieces(options, tubes, main);
 	const all = pieces.map((p) => p.id);
-	const loops = wish.across * Math.floor(machine.pins / 2);
-	const stitches = borderStitches(loops, wish);
+	const loops = options.across * Math.floor(machine.pins / 2);
+	const stitches = borderStitches(loops, options);
 	const finished = {
 		kind: 'side-by-side' as const,
-		across: wish.across,
+		across: options.across,
 		tubeCm: machine.pins / 2 / main.stitchesPerCm.mean,
 		lengthCm: rows / main.rowsPerCm.mean,
 		rows,
 		tubes,
-		border: { kind: wish.border, loops, stitches, of: wish.repeatOf }
+		border: { kind: options.border, loops, stitches, of: options.repeatOf }
 	};
 	const border: AssemblyStep[] =
-		wish.border === 'none'
+		options.border === 'none'
 			? []
-			: [{ do: 'border', pieces: all, kind: wish.border, loops, stitches, of: wish.repeatOf }];
+			: [
+					{ do: 'border', pieces: all, kind: options.border, loops, stitches, of: options.repeatOf }
+				];
 	return {
 		pieces,
 		assembly: [
 			...BEGUN,
-			...pieces.flatMap((p) => closedFlat(p.id, wish)),
-			{ do: 'side-by-side', pieces: all, times: wish.across - 1 },
+			...pieces.flatMap((p) => closedFlat(p.id, options)),
+			{ do: 'side-by-side', pieces: all, times: options.across - 1 },
 			...border,
 			...ENDED
 		],
@@ -114,10 +116,10 @@ function design(
 }
 
 /** Tubes closed flat at both ends, sewn side by side. */
-export const tubeBlanket = thingRecipe<TubeBlanketWish, FinishedOf<'side-by-side'>>(
+export const tubeBlanket = thingRecipe<TubeBlanketOptions, FinishedOf<'side-by-side'>>(
 	'tube-blanket',
 	{
-		options: tubeBlanketWish,
+		options: tubeBlanketOptions,
 		rules: blanketRules,
 		pins: { least: 40, most: 100 },
 		defaults: (bench) => {

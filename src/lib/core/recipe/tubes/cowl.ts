@@ -11,5 +11,5 @@ export const cowl: TubeKind = {
 	twists: true,
 	stripes: '10 A, 10 B',
 	pins: { least: 36, most: 100 },
-	assembly: (wish) => [{ do: 'join-ring', piece: TUBE, twist: wish.twist ?? false }]
+	assembly: (options) => [{ do: 'join-ring', piece: TUBE, twist: options.twist ?? false }]
 };

@@ -16,5 +16,8 @@ export const cupSleeve: TubeKind = {
 	pins: { least: 12, most: 30 },
 	sizes: CUPS,
 	chains: { what: 'Chains in a tie', usual: 20 },
-	assembly: (wish) => [...flatEnds(wish), { do: 'ties', piece: TUBE, chains: wish.chains ?? 20 }]
+	assembly: (options) => [
+		...flatEnds(options),
+		{ do: 'ties', piece: TUBE, chains: options.chains ?? 20 }
+	]
 };

@@ -16,5 +16,5 @@ export const headband: TubeKind = {
 	closes: true,
 	stripes: '10 A',
 	pins: { least: 20, most: 60 },
-	assembly: (wish) => [...flatEnds(wish), { do: 'hook-ends', piece: TUBE }]
+	assembly: (options) => [...flatEnds(options), { do: 'hook-ends', piece: TUBE }]
 };

@@ -19,8 +19,8 @@ export const hemHat: TubeKind = {
 	hangs: 'cast-on-down',
 	stripes: '10 A',
 	pins: { least: 36, most: 100 },
-	assembly: (wish) => [
-		{ do: 'hem', piece: TUBE, rows: wish.hemRows ?? 40 },
+	assembly: (options) => [
+		{ do: 'hem', piece: TUBE, rows: options.hemRows ?? 40 },
 		{ do: 'gather', piece: TUBE, edge: 'cast-off' }
 	]
 };

@@ -1,5 +1,5 @@
 import type { Assembly, AssemblyStep } from '../../assembly/assembly';
-import type { PlainTubeWish, TubeAsks } from './options';
+import type { PlainTubeOptions, TubeAsks } from './options';
 import type { StretchLimits } from '../../bench/size/stretch';
 
 /** What is known of the tube when its ends are seen to. */
@@ -32,7 +32,7 @@ export interface TubeKind extends TubeAsks {
 	/** Where it is worn, where that asks for a caution. */
 	readonly worn?: 'foot';
 	/** What is done with it after the machine, its tails apart; `rows` are its main rows. */
-	readonly assembly: (wish: PlainTubeWish, made: MadeTube) => Assembly;
+	readonly assembly: (options: PlainTubeOptions, made: MadeTube) => Assembly;
 }
 
 /** Rows of a warmer up to its thumb: two thirds, since more of it lies below the thumb than above (from memory). */
@@ -40,18 +40,20 @@ const THUMB_AT = 2 / 3;
 
 /** Where the thumb comes out, and over how many stitches; null for none. */
 export const thumbOf = (
-	wish: Pick<PlainTubeWish, 'thumbCm'>,
+	options: Pick<PlainTubeOptions, 'thumbCm'>,
 	made: MadeTube
 ): { atRow: number; stitches: number } | null =>
-	wish.thumbCm === null || wish.thumbCm === undefined
+	options.thumbCm === null || options.thumbCm === undefined
 		? null
 		: {
 				atRow: Math.round(THUMB_AT * made.rows),
-				stitches: Math.max(2, Math.round(wish.thumbCm * made.stitchesPerCm))
+				stitches: Math.max(2, Math.round(options.thumbCm * made.stitchesPerCm))
 			};
 
 export const TUBE = 'tube';
-export const flatEnds = ({ closing = 'slip' }: Pick<PlainTubeWish, 'closing'>): AssemblyStep[] => [
+export const flatEnds = ({
+	closing = 'slip'
+}: Pick<PlainTubeOptions, 'closing'>): AssemblyStep[] => [
 	{ do: 'close-flat', piece: TUBE, edge: 'cast-off', how: closing },
 	{ do: 'close-flat', piece: TUBE, edge: 'cast-on', how: closing }
 ];

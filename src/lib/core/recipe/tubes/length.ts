@@ -1,29 +1,29 @@
 import { widthStrain, wornFactor } from '../../assembly/wear';
 import type { Gauge } from '../../bench/gauge/gauge';
-import type { PlainTubeWish } from './options';
+import type { PlainTubeOptions } from './options';
 import { TUBE_KINDS } from './kinds';
 
 /** Rows of its hem, hung double; 0 for none. */
-export const hemOf = (wish: Pick<PlainTubeWish, 'recipe' | 'hemRows'>): number => {
-	const { hem } = TUBE_KINDS[wish.recipe];
-	return hem ? (wish.hemRows ?? hem.usualRows) : 0;
+export const hemOf = (options: Pick<PlainTubeOptions, 'recipe' | 'hemRows'>): number => {
+	const { hem } = TUBE_KINDS[options.recipe];
+	return hem ? (options.hemRows ?? hem.usualRows) : 0;
 };
 
 /** Pins it is knitted on: all of the machine's, or the few of a cord. */
 export const pinsOf = (
-	wish: Pick<PlainTubeWish, 'recipe' | 'pins'>,
+	options: Pick<PlainTubeOptions, 'recipe' | 'pins'>,
 	machine: { readonly pins: number }
-): number => (TUBE_KINDS[wish.recipe].cord ? (wish.pins ?? 3) : machine.pins);
+): number => (TUBE_KINDS[options.recipe].cord ? (options.pins ?? 3) : machine.pins);
 
 /** Length, flat and finished, cm, that fits what it goes round; the usual of its kind where it goes round nothing. */
 export function fitCmOf(
-	wish: PlainTubeWish,
+	options: PlainTubeOptions,
 	machine: { readonly pins: number },
 	{ wear, stitchesPerCm }: Gauge
 ): number {
-	const kind = TUBE_KINDS[wish.recipe];
-	const around = wish.aroundCm ?? kind.around?.usualCm ?? 0;
-	const roundCm = pinsOf(wish, machine) / stitchesPerCm.mean;
+	const kind = TUBE_KINDS[options.recipe];
+	const around = options.aroundCm ?? kind.around?.usualCm ?? 0;
+	const roundCm = pinsOf(options, machine) / stitchesPerCm.mean;
 	const worn =
 		kind.around?.by === 'width'
 			? wornFactor(widthStrain(roundCm, around), wear.shortening.mean)

@@ -132,8 +132,8 @@ interface More {
 	readonly wasteEnd: number;
 	readonly joinTails: 'tie' | 'weave';
 }
-/** What a maker can wish of a plain tube: its colours as a stripe line, and the one figure that sets its length. */
-export type PlainTubeWish = z.infer<typeof tube> & Partial<More>;
+/** What a maker can ask of a plain tube: its colours as a stripe line, and the one figure that sets its length. */
+export type PlainTubeOptions = z.infer<typeof tube> & Partial<More>;
 
 export interface NamedSize {
 	readonly name: string;

@@ -15,10 +15,10 @@ export const pouch: TubeKind = {
 	hangs: 'cast-on-up',
 	stripes: '10 A',
 	pins: { least: 16, most: 60 },
-	assembly: (wish) => [
-		{ do: 'hem', piece: TUBE, rows: wish.hemRows ?? 10 },
-		{ do: 'close-flat', piece: TUBE, edge: 'cast-off', how: wish.closing ?? 'slip' },
-		...(wish.purlOut ? [{ do: 'inside-out' as const, piece: TUBE }] : []),
-		{ do: 'drawstring', piece: TUBE, chains: wish.chains ?? 60 }
+	assembly: (options) => [
+		{ do: 'hem', piece: TUBE, rows: options.hemRows ?? 10 },
+		{ do: 'close-flat', piece: TUBE, edge: 'cast-off', how: options.closing ?? 'slip' },
+		...(options.purlOut ? [{ do: 'inside-out' as const, piece: TUBE }] : []),
+		{ do: 'drawstring', piece: TUBE, chains: options.chains ?? 60 }
 	]
 };

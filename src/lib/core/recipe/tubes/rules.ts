@@ -1,4 +1,4 @@
-import type { PlainTubeWish } from './options';
+import type { PlainTubeOptions } from './options';
 import { tooLong } from '../../finding/rules/too-long';
 import type { Rule } from '../../finding/rule';
 import { shortWaste } from '../rules/short-waste';
@@ -12,7 +12,9 @@ import { tubeRound } from './rules/tube-round';
 import { twoFigures } from './rules/two-figures';
 
 /** In the order they are said, the gravest sorted first afterwards. */
-export const tubeRules = (kind: TubeKind): readonly Rule<PlainTubeWish, FinishedOf<'tube'>>[] => [
+export const tubeRules = (
+	kind: TubeKind
+): readonly Rule<PlainTubeOptions, FinishedOf<'tube'>>[] => [
 	tooLong,
 	tubeRound(kind),
 	twoFigures(kind),

@@ -11,5 +11,5 @@ export const scarf: TubeKind = {
 	closes: true,
 	stripes: '20 A, 20 B',
 	pins: { least: 36, most: 100 },
-	assembly: (wish) => flatEnds(wish)
+	assembly: (options) => flatEnds(options)
 };

@@ -16,9 +16,9 @@ import {
 import type { Machine } from '../../model/bench';
 import { FLAT_CLOSINGS, TUBES, TUBE_ENDS, WASTE_WITH } from '../../model/kinds';
 import type { Bench, Project } from '../../model/project';
-import { tubeOptions, type PlainTubeWish } from './options';
+import { tubeOptions, type PlainTubeOptions } from './options';
 
-type TubeProject = Project & { readonly wish: PlainTubeWish };
+type TubeProject = Project & { readonly options: PlainTubeOptions };
 import { comesOut, plan, type PlanOf } from '../../plan';
 import { keptOff } from '../../bench/machine/ring';
 import { europeanSize, footCm } from '../../bench/size/tables';
@@ -30,24 +30,24 @@ import { repeated } from '../../stripes/sections';
 import { tubeRecipe } from './tube';
 import { TUBE_KINDS } from './kinds';
 
-const wishOf = (patch: Partial<PlainTubeWish> = {}): PlainTubeWish => ({
+const optionsWith = (patch: Partial<PlainTubeOptions> = {}): PlainTubeOptions => ({
 	...tubeRecipe(TUBE_KINDS[patch.recipe ?? 'scarf']).defaults(benchOf())!,
 	...patch
 });
-const projectOf = (wish: Partial<PlainTubeWish>, machine: Machine = M48): TubeProject => ({
+const projectOf = (options: Partial<PlainTubeOptions>, machine: Machine = M48): TubeProject => ({
 	id: 'tube' as TubeProject['id'],
 	name: 'Tube',
 	createdAt: 0,
 	machineId: machine.id,
-	wish: wishOf(wish),
+	options: optionsWith(options),
 	accepted: [],
 	useFresh: false,
 	holdsYarn: true,
 	used: null,
 	note: ''
 });
-function planned(wish: Partial<PlainTubeWish>, bench: Bench = benchOf()): PlanOf<'tube'> {
-	const p = plan(projectOf(wish, bench.machines[0]), bench);
+function planned(options: Partial<PlainTubeOptions>, bench: Bench = benchOf()): PlanOf<'tube'> {
+	const p = plan(projectOf(options, bench.machines[0]), bench);
 	if (!p.ok || !comesOut(p, 'tube')) throw new Error('no plan');
 	return p;
 }
@@ -85,8 +85,8 @@ describe('the length of a tube', () => {
 
 	it('by the yarn on hand it is the longest that lasts, and a row more might not', () => {
 		const bench = { ...benchOf(), yarns: [yarnOf('a', { gramsOnHand: 80 }), B] };
-		const wish = { yarns: [A.id], stripes: '10 A', length: { by: 'yarn' } } as const;
-		const p = planned({ ...wish, yarns: [A.id] }, bench);
+		const options = { yarns: [A.id], stripes: '10 A', length: { by: 'yarn' } } as const;
+		const p = planned({ ...options, yarns: [A.id] }, bench);
 		expect(codes(p)).not.toContain('yarn-short');
 		const rows = p.pieces[0]!.mainRows;
 		const more = planned(
@@ -96,7 +96,7 @@ describe('the length of a tube', () => {
 		expect(codes(more).some((c) => c === 'yarn-short' || c === 'yarn-close')).toBe(true);
 		// A scarf takes 340 to 450 rows "depending on the yarn to hand" (common practice): more yarn, more rows.
 		const twice = { ...bench, yarns: [yarnOf('a', { gramsOnHand: 160 }), B] };
-		expect(planned({ ...wish, yarns: [A.id] }, twice).pieces[0]!.mainRows).toBeGreaterThan(
+		expect(planned({ ...options, yarns: [A.id] }, twice).pieces[0]!.mainRows).toBeGreaterThan(
 			1.8 * rows
 		);
 	});
@@ -151,12 +151,12 @@ describe('a hem hung on the machine', () => {
 		expect(none.some((e) => e.kind === 'slow' && e.why === 'loose')).toBe(false);
 	});
 	it('set rows and a head that disagree are said so', () => {
-		const wish = { recipe: 'hem-hat', hemRows: 40 } as const;
-		const fits = planned(wish).pieces[0]!.mainRows;
-		const long = planned({ ...wish, length: { by: 'rows', rows: fits + 20 } });
+		const options = { recipe: 'hem-hat', hemRows: 40 } as const;
+		const fits = planned(options).pieces[0]!.mainRows;
+		const long = planned({ ...options, length: { by: 'rows', rows: fits + 20 } });
 		const f = long.findings.find((x) => x.code === 'two-figures')!;
-		expect(f.fix?.wish).toMatchObject({ length: { by: 'rows', rows: fits } });
-		expect(codes(planned({ ...wish, length: { by: 'rows', rows: fits } }))).not.toContain(
+		expect(f.fix?.options).toMatchObject({ length: { by: 'rows', rows: fits } });
+		expect(codes(planned({ ...options, length: { by: 'rows', rows: fits } }))).not.toContain(
 			'two-figures'
 		);
 	});
@@ -221,8 +221,8 @@ describe('a thumb', () => {
 });
 
 describe('the schools of waste at the cast-on', () => {
-	const legs = (wish: Partial<PlainTubeWish>) =>
-		planned(wish).pieces[0]!.sheet.legs.filter((l) => l.kind === 'waste');
+	const legs = (options: Partial<PlainTubeOptions>) =>
+		planned(options).pieces[0]!.sheet.legs.filter((l) => l.kind === 'waste');
 	it.each([0, 4, 5, 10])('%i rows', (wasteStart) => {
 		const p = planned({ wasteStart });
 		expect(p.pieces[0]!.wasteRows).toBe(wasteStart);
@@ -295,8 +295,8 @@ describe('findings', () => {
 		expect(f).toMatchObject({
 			rows: 120,
 			fitRows: 75,
-			fix: { wish: { length: { by: 'rows', rows: 75 } } },
-			or: { wish: { aroundCm: 80 } }
+			fix: { options: { length: { by: 'rows', rows: 75 } } },
+			or: { options: { aroundCm: 80 } }
 		});
 		const ways = [
 			planned({ recipe: 'headband', length: { by: 'rows', rows: 75 }, aroundCm: 50 }),
@@ -309,7 +309,7 @@ describe('findings', () => {
 		const bench = { ...benchOf(), yarns: [yarnOf('a', { gramsOnHand: 20 }), B] };
 		const short = planned({ stripes: '10 A', length: { by: 'rows', rows: 400 } }, bench);
 		const f = short.findings.find((x) => x.code === 'yarn-short')!;
-		expect(f.fix?.wish).toMatchObject({ length: { by: 'yarn' } });
+		expect(f.fix?.options).toMatchObject({ length: { by: 'yarn' } });
 		expect(codes(planned({ stripes: '10 A', length: { by: 'yarn' } }, bench))).not.toContain(
 			'yarn-short'
 		);
@@ -317,10 +317,10 @@ describe('findings', () => {
 	it('a light inner half of a hem may shine through its dark outer half', () => {
 		const yarns = [yarnOf('a', { colour: '#101820' }), yarnOf('b', { colour: '#f4efe2' })];
 		const bench = { ...benchOf(), yarns };
-		const wish = { recipe: 'hem-hat', hemRows: 40, length: { by: 'line' } } as const;
-		const dark = planned({ ...wish, yarns: [A.id, B.id], stripes: '20 B, 60 A' }, bench);
+		const options = { recipe: 'hem-hat', hemRows: 40, length: { by: 'line' } } as const;
+		const dark = planned({ ...options, yarns: [A.id, B.id], stripes: '20 B, 60 A' }, bench);
 		expect(dark.findings.find((x) => x.code === 'shows-through')).toMatchObject({ rows: 20 });
-		const light = planned({ ...wish, yarns: [A.id, B.id], stripes: '20 A, 60 B' }, bench);
+		const light = planned({ ...options, yarns: [A.id, B.id], stripes: '20 A, 60 B' }, bench);
 		expect(codes(light)).not.toContain('shows-through');
 	});
 	it('a colour that changes on the edge of a hem, or next to it, is pointed at', () => {
@@ -347,7 +347,7 @@ describe('findings', () => {
 });
 
 it('any tube in range on any machine gives a plan with whole rows that add up, or a stop that says why', () => {
-	const anyWish: fc.Arbitrary<PlainTubeWish> = fc.record({
+	const someOptions: fc.Arbitrary<PlainTubeOptions> = fc.record({
 		recipe: fc.constantFrom(...TUBES),
 		yarns: fc.constantFrom([A.id, B.id], [B.id, A.id, A.id], [A.id, A.id]),
 		stripes: fc.constantFrom(
@@ -385,20 +385,20 @@ it('any tube in range on any machine gives a plan with whole rows that add up, o
 	});
 	fc.assert(
 		fc.property(
-			anyWish,
+			someOptions,
 			machineArb,
 			fc.double({ min: 0, max: 900, noNaN: true }),
-			(wish, machine, grams) => {
+			(options, machine, grams) => {
 				// A tube that fits nothing is as long as it is said.
-				fc.pre(wish.recipe !== 'free-tube' || wish.length.by !== 'fit');
-				expect(tubeOptions(TUBE_KINDS[wish.recipe]).safeParse(wish).success).toBe(true);
+				fc.pre(options.recipe !== 'free-tube' || options.length.by !== 'fit');
+				expect(tubeOptions(TUBE_KINDS[options.recipe]).safeParse(options).success).toBe(true);
 				const bench: Bench = {
 					...benchOf(),
 					machines: [machine],
 					yarns: [yarnOf('a', { gramsOnHand: grams }), B],
 					swatches: [swatchOf(machine, A, [readingOf(14, 20)])]
 				};
-				const project = { ...projectOf({}, machine), wish };
+				const project = { ...projectOf({}, machine), options };
 				const p = plan(project, bench);
 				expect(JSON.stringify(p)).toBe(JSON.stringify(plan(project, bench)));
 				if (!p.ok || !comesOut(p, 'tube')) throw new Error('no plan');

@@ -1,10 +1,10 @@
-import { at } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
 import { clearPins } from '../../bench/machine/ring';
 import { gaugeBook } from '../../bench/gauge/book';
 import { gaugeFor } from '../../bench/gauge/gauge';
 import type { Machine, Yarn, YarnId } from '../../model/bench';
 import type { Bench } from '../../model/project';
-import { tubeOptions, type PlainTubeWish } from './options';
+import { tubeOptions, type PlainTubeOptions } from './options';
 import { tubeProgram } from '../../program/program';
 import { own, worked, type Working } from '../../quantity/working';
 import { filledSections } from '../../stripes/filled';
@@ -44,13 +44,13 @@ const within = (rows: number, hem = 0): number =>
 	Math.max(LEAST_ROWS, hem + 2, Math.min(MOST_ROWS, Math.round(rows)));
 
 /** The most rows for which the yarn on hand lasts, in the shares that the line gives each. */
-const rowsOfYarn = (wish: PlainTubeWish, context: DesignContext): number =>
+const rowsOfYarn = (options: PlainTubeOptions, context: DesignContext): number =>
 	rowsThatLast(
 		{
-			yarns: wish.yarns,
-			sections: (rows) => filledSections(wish, rows),
-			pins: pinsOf(wish, context.machine),
-			copies: TUBE_KINDS[wish.recipe].copies,
+			yarns: options.yarns,
+			sections: (rows) => filledSections(options, rows),
+			pins: pinsOf(options, context.machine),
+			copies: TUBE_KINDS[options.recipe].copies,
 			least: LEAST_ROWS,
 			most: MOST_ROWS
 		},
@@ -58,16 +58,19 @@ const rowsOfYarn = (wish: PlainTubeWish, context: DesignContext): number =>
 	);
 
 /** Main rows of one piece and how they came about. */
-function solve(wish: PlainTubeWish, context: DesignContext): { rows: number; working: Working } {
-	const kind = TUBE_KINDS[wish.recipe];
-	const rowsPerCm = context.gauge(at(wish.yarns, 0)).rowsPerCm;
+function solve(
+	options: PlainTubeOptions,
+	context: DesignContext
+): { rows: number; working: Working } {
+	const kind = TUBE_KINDS[options.recipe];
+	const rowsPerCm = context.gauge(entryAt(options.yarns, 0)).rowsPerCm;
 	const density = {
 		value: rowsPerCm.mean,
 		kind: 'row-density' as const,
 		label: rowsPerCm.basis === 'estimated' ? 'guessed gauge' : 'your gauge',
 		own: rowsPerCm.basis !== 'estimated'
 	};
-	const hem = hemOf(wish);
+	const hem = hemOf(options);
 	// Half of the hem's rows lie behind the other half.
 	const fromCm = (cm: number, working: Working) => ({
 		rows: within(cm * rowsPerCm.mean + hem / 2, hem),
@@ -78,32 +81,32 @@ function solve(wish: PlainTubeWish, context: DesignContext): { rows: number; wor
 			...(hem > 0 ? ['+', worked(hem / 2, 'rows', 'hidden in the hem')] : [])
 		]
 	});
-	switch (wish.length.by) {
+	switch (options.length.by) {
 		case 'rows':
 			return {
-				rows: Math.max(hem > 0 ? hem + 2 : 0, wish.length.rows),
-				working: [own(wish.length.rows, 'rows', 'set by you')]
+				rows: Math.max(hem > 0 ? hem + 2 : 0, options.length.rows),
+				working: [own(options.length.rows, 'rows', 'set by you')]
 			};
 		case 'line': {
 			// As written, however long: what is too long is said, not cut off.
-			const rows = Math.max(LEAST_ROWS, hem > 0 ? hem + 2 : 0, rowsOfLine(wish));
+			const rows = Math.max(LEAST_ROWS, hem > 0 ? hem + 2 : 0, rowsOfLine(options));
 			return { rows, working: [own(rows, 'rows', 'in your stripe line')] };
 		}
 		case 'cm':
-			return fromCm(wish.length.cm, [own(wish.length.cm, 'length', 'set by you')]);
+			return fromCm(options.length.cm, [own(options.length.cm, 'length', 'set by you')]);
 		case 'yarn': {
-			const rows = within(rowsOfYarn(wish, context), hem);
+			const rows = within(rowsOfYarn(options, context), hem);
 			return { rows, working: [worked(rows, 'rows', 'that the yarn on hand gives')] };
 		}
 		case 'fit': {
-			const cm = fitCmOf(wish, context.machine, context.gauge(at(wish.yarns, 0)));
+			const cm = fitCmOf(options, context.machine, context.gauge(entryAt(options.yarns, 0)));
 			return fromCm(cm, [worked(cm, 'length', kind.fitSource)]);
 		}
 	}
 }
 
-const rowsOfLine = (wish: PlainTubeWish): number => {
-	const read = readStripes(wish.stripes, wish.yarns.length);
+const rowsOfLine = (options: PlainTubeOptions): number => {
+	const read = readStripes(options.stripes, options.yarns.length);
 	return read.ok ? rowsOf(read.line) : 10;
 };
 
@@ -124,7 +127,7 @@ function aroundFor(
 	const stretch = around.usualCm / round - 1;
 	if (stretch >= BEGUN.least && stretch <= BEGUN.most) return null;
 	const off = (cm: number) => Math.abs(Math.log(cm / (round * (1 + BEGUN.usual))));
-	const best = at(
+	const best = entryAt(
 		[...sizes].sort((x, y) => off(x.cm) - off(y.cm)),
 		0
 	);
@@ -144,16 +147,16 @@ function endOf(assembly: Assembly, edge: Edge): FinishedTube['closed']['castOn']
 /** The tube as it is used, with its sizes. */
 function finished(
 	kind: TubeKind,
-	wish: PlainTubeWish,
+	options: PlainTubeOptions,
 	{ machine, gauge }: DesignContext,
 	{ pieces: [piece], assembly }: Pick<Design, 'pieces' | 'assembly'>
 ): Pick<Design<FinishedOf<'tube'>>, 'finished' | 'sizes'> {
-	const gauges = [...new Set(wish.yarns)].map(gauge);
-	const main = gauge(at(wish.yarns, 0));
+	const gauges = [...new Set(options.yarns)].map(gauge);
+	const main = gauge(entryAt(options.yarns, 0));
 	const { around } = kind;
-	const pins = pinsOf(wish, machine);
+	const pins = pinsOf(options, machine);
 	const runs = mainRuns(piece?.program ?? []);
-	const hemRows = hemOf(wish);
+	const hemRows = hemOf(options);
 	const tube = finishTube({
 		flatLength: flatLength(runs, gauges, hemRows),
 		pins,
@@ -161,7 +164,7 @@ function finished(
 		// What it lies along stretches nothing.
 		around:
 			around && around.by !== 'along'
-				? { cm: wish.aroundCm ?? around.usualCm, by: around.by }
+				? { cm: options.aroundCm ?? around.usualCm, by: around.by }
 				: null,
 		copies: kind.copies,
 		hangs: kind.hangs ?? 'lying',
@@ -180,7 +183,7 @@ function usual(
 	kind: TubeKind,
 	bench: Bench,
 	machine: Machine | undefined
-): PlainTubeWish | undefined {
+): PlainTubeOptions | undefined {
 	const [a, b] = bench.yarns;
 	if (!a) return undefined;
 	return {
@@ -208,30 +211,33 @@ function usual(
 
 function design(
 	kind: TubeKind,
-	wish: PlainTubeWish,
+	options: PlainTubeOptions,
 	context: DesignContext
 ): Design<FinishedOf<'tube'>> {
-	const { rows, working } = solve(wish, context);
+	const { rows, working } = solve(options, context);
 	const { machine } = context;
-	const made = { rows, stitchesPerCm: context.gauge(at(wish.yarns, 0)).stitchesPerCm.mean };
-	const thumb = kind.thumb ? thumbOf(wish, made) : null;
-	const ids: YarnId[] = [...new Set(wish.yarns)];
+	const made = { rows, stitchesPerCm: context.gauge(entryAt(options.yarns, 0)).stitchesPerCm.mean };
+	const thumb = kind.thumb ? thumbOf(options, made) : null;
+	const ids: YarnId[] = [...new Set(options.yarns)];
 	// Two letters may stand for one yarn: the machine knows yarns, not letters.
 	const sections = joined(
-		filledSections(wish, rows).map((s) => ({ ...s, yarn: ids.indexOf(at(wish.yarns, s.yarn)) }))
+		filledSections(options, rows).map((s) => ({
+			...s,
+			yarn: ids.indexOf(entryAt(options.yarns, s.yarn))
+		}))
 	);
 	const program = tubeProgram({
 		sections,
 		// No waste yarn under a cord: its few loops are drawn up by the tail.
-		wasteStart: wish.wasteStart ?? 0,
-		...(wish.wasteWith && { wasteWith: wish.wasteWith }),
-		wasteEnd: wish.wasteEnd ?? 0,
-		hemRows: hemOf(wish),
+		wasteStart: options.wasteStart ?? 0,
+		...(options.wasteWith && { wasteWith: options.wasteWith }),
+		wasteEnd: options.wasteEnd ?? 0,
+		hemRows: hemOf(options),
 		// Across from the marker, where no join is.
 		...(thumb && {
 			strand: { atRow: thumb.atRow, ...acrossFrom(machine.pins, thumb.stitches) }
 		}),
-		...(kind.cord && { pins: cordPins(pinsOf(wish, machine), machine) })
+		...(kind.cord && { pins: cordPins(pinsOf(options, machine), machine) })
 	});
 	const knit = {
 		pieces: [
@@ -249,43 +255,43 @@ function design(
 		assembly: [
 			{ do: 'rest', as: kind.cord ? 'cord' : 'tube' },
 			{ do: 'join-tails' },
-			...kind.assembly(wish, made),
+			...kind.assembly(options, made),
 			{ do: 'weave-in' },
 			{ do: 'measure', ...(kind.worn ? { worn: kind.worn } : {}) }
 		] as Assembly
 	};
-	return { ...knit, ...finished(kind, wish, context, knit) };
+	return { ...knit, ...finished(kind, options, context, knit) };
 }
 
 /** The recipe of one kind of tube. */
-export function tubeRecipe(kind: TubeKind): Recipe<PlainTubeWish, FinishedOf<'tube'>> {
-	const options = tubeOptions(kind);
+export function tubeRecipe(kind: TubeKind): Recipe<PlainTubeOptions, FinishedOf<'tube'>> {
+	const schema = tubeOptions(kind);
 	return {
 		id: kind.id,
-		options,
-		shows: (wish) =>
-			kind.cord ? 'cord' : hemOf(wish) > 0 ? 'hem' : kind.copies > 1 ? 'copies' : 'tube',
+		options: schema,
+		shows: (options) =>
+			kind.cord ? 'cord' : hemOf(options) > 0 ? 'hem' : kind.copies > 1 ? 'copies' : 'tube',
 		defaults: (bench, machine = bench.machines[0]) => {
 			const all = usual(kind, bench, machine);
-			return all && (options.parse(all) as PlainTubeWish);
+			return all && (schema.parse(all) as PlainTubeOptions);
 		},
-		withRows: (wish, rows) => ({ ...wish, length: { by: 'rows', rows } }),
-		byYarn: (wish) => ({ ...wish, length: { by: 'yarn' } }),
+		withRows: (options, rows) => ({ ...options, length: { by: 'rows', rows } }),
+		byYarn: (options) => ({ ...options, length: { by: 'yarn' } }),
 		madeFor: ({ aroundCm }) => {
 			const cm = aroundCm ?? kind.around?.usualCm;
 			const named = kind.sizes?.find((s) => s.cm === cm);
 			return named ? { label: `Size: ${named.name}` } : null;
 		},
 		// Lengths to half a cm.
-		asLength: (wish, { tube }) =>
-			wish.length.by === 'rows'
-				? { ...wish, length: { by: 'cm', cm: Math.round(tube.flatLength.mean * 2) / 2 } }
-				: wish,
+		asLength: (options, { tube }) =>
+			options.length.by === 'rows'
+				? { ...options, length: { by: 'cm', cm: Math.round(tube.flatLength.mean * 2) / 2 } }
+				: options,
 		rules: tubeRules(kind),
 		pins: kind.pins,
 		begins: 'nearest',
 		// A hem's first row has to be found again, and a cord has no waste: those keep their own.
 		ownWaste: kind.hem !== undefined || kind.cord !== undefined,
-		design: (wish, context) => design(kind, wish, context)
+		design: (options, context) => design(kind, options, context)
 	};
 }

@@ -14,8 +14,8 @@ export const warmers: TubeKind = {
 	hangs: 'cast-on-down',
 	stripes: '8 A, 4 B',
 	pins: { least: 16, most: 44 },
-	assembly: (wish, made) => {
-		const thumb = thumbOf(wish, made);
+	assembly: (options, made) => {
+		const thumb = thumbOf(options, made);
 		return [
 			{ do: 'bind', piece: TUBE, edge: 'cast-off' },
 			{ do: 'bind', piece: TUBE, edge: 'cast-on' },

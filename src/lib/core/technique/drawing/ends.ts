@@ -1,4 +1,4 @@
-import { at as entryAt, last } from '../../quantity/sure';
+import { entryAt, last } from '../../quantity/sure';
 import { cloth, LEFT, RIGHT, type Draw } from './draw';
 import { arrow, hook, line, n, needle, patch, text, yarn, type Ink } from './ink';
 import { loopHalves, loopNumbers, shownLoops } from './loops';

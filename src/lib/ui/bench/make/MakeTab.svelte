@@ -45,7 +45,7 @@
 	const WORDS = { sure: 'enough', close: 'just', short: 'short' } as const;
 
 	async function start(p: Possible) {
-		const project = projectOf(p.machineId, p.wish);
+		const project = projectOf(p.machineId, p.options);
 		await workbench.addProject(project);
 		await goto(`/project/${project.id}/plan`);
 	}

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at as entryAt } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import { metresPerRow, shareBalls, type PartBall } from '$lib/core/bench/gauge/ball';
 	import { gaugeFor } from '$lib/core/bench/gauge/gauge';
 	import type { Machine, Yarn, YarnId } from '$lib/core/model/bench';
@@ -19,10 +19,10 @@
 
 	const balls = $derived(
 		[{ id: yarn.id, grams }, ...others].flatMap((o): PartBall[] => {
-			const of = o.id === yarn.id ? yarn : yarnOf(o.id);
-			if (!of) return [];
-			const gauge = gaugeFor({ machine, yarn: of, book: workbench.book, useFresh: false });
-			return [{ yarn: of, grams: o.grams, perRow: metresPerRow(machine, gauge) }];
+			const shares = o.id === yarn.id ? yarn : yarnOf(o.id);
+			if (!shares) return [];
+			const gauge = gaugeFor({ machine, yarn: shares, book: workbench.book, useFresh: false });
+			return [{ yarn: shares, grams: o.grams, perRow: metresPerRow(machine, gauge) }];
 		})
 	);
 	const shared = $derived(shareBalls(balls, repeats));

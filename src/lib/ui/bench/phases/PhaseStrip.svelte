@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import type { Phase } from '$lib/core/model/bench';
 	import type { PhaseRun } from '$lib/core/bench/yarn/phases';
 	import { rulerStep, ticks } from '../../pictures/stitches';
@@ -20,7 +20,9 @@
 	viewBox={`0 0 ${WIDTH} 48`}
 	class="w-full"
 	role="img"
-	aria-label={runs.map((r) => `${r.to - r.from} rows ${at(phases, r.phase).colourName}`).join(', ')}
+	aria-label={runs
+		.map((r) => `${r.to - r.from} rows ${entryAt(phases, r.phase).colourName}`)
+		.join(', ')}
 >
 	{#each runs as r (r.from)}
 		<rect
@@ -28,7 +30,7 @@
 			y="2"
 			width={(r.to - r.from) * px}
 			height="28"
-			fill={at(phases, r.phase).colour}
+			fill={entryAt(phases, r.phase).colour}
 		/>
 	{/each}
 	<rect

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import { metresPerRow } from '$lib/core/bench/gauge/ball';
 	import { gaugeFor } from '$lib/core/bench/gauge/gauge';
 	import type { Machine, Yarn } from '$lib/core/model/bench';
@@ -21,7 +21,7 @@
 	const current = $derived(workbench.project(workbench.settings.currentProject ?? ''));
 	// The project at hand, if it uses this yarn; else a hat as it would be started now.
 	const project = $derived(
-		current && yarnsOf(current.wish).includes(yarn.id)
+		current && yarnsOf(current.options).includes(yarn.id)
 			? current
 			: atHand('lined-hat') &&
 					newHat(workbench.bench, {
@@ -42,9 +42,9 @@
 				// The same thing on this machine has its own rows: planned, not guessed.
 				const made =
 					project &&
-					atHand(project.wish.recipe) &&
+					atHand(project.options.recipe) &&
 					plan({ ...project, machineId: m.id }, workbench.bench, undefined, workbench.book);
-				const rows = made && made.ok ? at(made.pieces, 0).mainRows : 0;
+				const rows = made && made.ok ? entryAt(made.pieces, 0).mainRows : 0;
 				const runs = phaseRuns(yarn, perRow.mean, rows);
 				return { m, perRow, rows, runs, shown: phasesShown(runs), covers: phaseRows(yarn, perRow) };
 			})
@@ -111,7 +111,7 @@
 							>
 							<td class="figure">{printValue(p.metres, 'yarn', units)}</td>
 							{#each machines as x (x.m.id)}
-								{@const rows = at(x.covers, i).rows}
+								{@const rows = entryAt(x.covers, i).rows}
 								<td class="figure whitespace-nowrap"
 									>{Math.round(rows.mean)}<span class="hint">
 										± {Math.max(1, Math.round(rows.sd))}</span
@@ -139,7 +139,7 @@
 			</div>
 			<ol class="text-sm">
 				{#each cuts as c (c.phase)}
-					{@const p = at(yarn.phases, c.phase)}
+					{@const p = entryAt(yarn.phases, c.phase)}
 					<li class="rule-line flex items-baseline gap-2 border-t py-1">
 						<span
 							class="border-base-content/50 size-3.5 shrink-0 rounded-[3px] border"

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import type { FinishedOf } from '$lib/core/recipe/finished';
 	import type { GaugeBook } from '$lib/core/bench/gauge/book';
 	import type { Gauge } from '$lib/core/bench/gauge/gauge';
@@ -71,7 +71,7 @@
 <ul class="mt-2 grid gap-1 text-sm">
 	{#if hat && then}
 		<li>
-			A hat for a woman, {at(hat.pieces, 0).mainRows} rows: tube
+			A hat for a woman, {entryAt(hat.pieces, 0).mainRows} rows: tube
 			<b class="figure">{printWithSpread(hat.finished.hat.tubeFlat, 'length', units)}</b>; {moreWords}
 			would bring it to ± {printEstimate(then, 'length', units).spread}.
 		</li>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import {
 		usualKeep,
 		convert,
@@ -57,7 +57,7 @@
 	const counts = $derived(readCounts(typed.text));
 	const keepOf = (i: number): Keep => {
 		const k = typed.keep[i] ?? '';
-		if (k === '') return usualKeep(at(counts, i), typed.mode);
+		if (k === '') return usualKeep(entryAt(counts, i), typed.mode);
 		if (k === 'any' || k === 'even' || k === 'odd') return k;
 		const multipleOf = Number(k);
 		return Number.isInteger(multipleOf) && multipleOf >= 2 ? { multipleOf } : 'any';

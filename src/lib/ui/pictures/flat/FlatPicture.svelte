@@ -20,7 +20,7 @@
 		pointing: Pointing;
 	}
 	let { plan, project, editor, units, pointing }: Props = $props();
-	const wish = $derived(wholeGarment(project.wish));
+	const options = $derived(wholeGarment(project.options));
 	const made = $derived(plan.finished.made);
 	/** Knitted sideways its edges lie elsewhere than on the drawing: none is pointed at. */
 	const turned = $derived(made.pieces[0]?.way === 'sideways');
@@ -36,10 +36,10 @@
 	function measure(m: Measure, cm: number, piece: string) {
 		const what = `${MEASURE_NAMES[m].toLowerCase()}…`;
 		if (alone && several) {
-			const rest = wish.alone.filter((a) => a.piece !== piece || a.measure !== m);
+			const rest = options.alone.filter((a) => a.piece !== piece || a.measure !== m);
 			const same = Math.abs(cm - plan.finished.measures[m].cm) < 1e-9;
-			editor.wish(what, { alone: same ? rest : [...rest, { piece, measure: m, cm }] });
-		} else editor.wish(what, { measures: { ...wish.measures, [m]: cm } });
+			editor.options(what, { alone: same ? rest : [...rest, { piece, measure: m, cm }] });
+		} else editor.options(what, { measures: { ...options.measures, [m]: cm } });
 	}
 </script>
 
@@ -69,20 +69,20 @@
 		{/if}
 		<Schematic
 			{plan}
-			{wish}
+			{options}
 			{units}
 			lit={turned ? [] : pointing.lit}
 			{chosen}
 			onchoose={(p) => (pointing.piece = p)}
 			onmeasure={measure}
 			onpoint={(piece, side, index, to) =>
-				editor.wish('a point…', {
-					pieces: wish.pieces.map((p) => (p.id === piece ? movedPoint(p, side, index, to) : p))
+				editor.options('a point…', {
+					pieces: options.pieces.map((p) => (p.id === piece ? movedPoint(p, side, index, to) : p))
 				})}
 			onask={(m) => pointing.ask(m)}
 		/>
 	</div>
-	<div class="min-w-0"><GarmentPicture {plan} {wish} {units} width={300} height={320} /></div>
+	<div class="min-w-0"><GarmentPicture {plan} {options} {units} width={300} height={320} /></div>
 </div>
 
 <style>

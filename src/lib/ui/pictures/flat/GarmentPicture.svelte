@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import { ARM_FALL, flatOf } from '$lib/core/recipe/garments/flat';
-	import type { GarmentWish } from '$lib/core/recipe/garments/options';
+	import type { GarmentOptions } from '$lib/core/recipe/garments/options';
 	import type { PlanOf } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import type { Point } from '$lib/core/shaping/outline';
@@ -10,21 +10,21 @@
 
 	interface Props {
 		plan: PlanOf<'flat'>;
-		wish: GarmentWish;
+		options: GarmentOptions;
 		units: Units;
 		width?: number;
 		height?: number;
 	}
-	let { plan, wish, units, width = 320, height: most = 330 }: Props = $props();
+	let { plan, options, units, width = 320, height: most = 330 }: Props = $props();
 	const id = $props.id();
-	const gauge = $derived(at(plan.gauges, 0));
+	const gauge = $derived(entryAt(plan.gauges, 0));
 	const flat = $derived(
-		flatOf(wish, plan.finished.made, {
+		flatOf(options, plan.finished.made, {
 			stitchesPerCm: gauge.stitchesPerCm.mean,
 			rowsPerCm: gauge.rowsPerCm.mean
 		})
 	);
-	const body = $derived(flat.shoulderCm === null ? null : BODY[wish.size]);
+	const body = $derived(flat.shoulderCm === null ? null : BODY[options.size]);
 	/** Tips of a hand's fingers, cm. */
 	const FINGERS = [
 		[3.3, 16.4],
@@ -64,8 +64,8 @@
 	const Y = (y: number) => 8 + (top - y) * px;
 	const d = (points: readonly Point[]) =>
 		`M${points.map((p) => `${X(p.x).toFixed(1)} ${Y(p.y).toFixed(1)}`).join('L')}Z`;
-	const ids = $derived([...new Set(wish.yarns)]);
-	const yarnOf = (i: number) => Math.max(0, ids.indexOf(at(wish.yarns, i)));
+	const ids = $derived([...new Set(options.yarns)]);
+	const yarnOf = (i: number) => Math.max(0, ids.indexOf(entryAt(options.yarns, i)));
 	const barCm = $derived(units === 'cm' ? 10 : 10.16);
 	/** The body the size is for, from its own measures: head, neck, shoulders, arms, trunk. */
 	const figure = $derived.by(() => {

@@ -1,19 +1,19 @@
 <script lang="ts">
-	import { at as entryAt } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import { sectionsFor, type MadePiece } from '$lib/core/recipe/garments/made-piece';
 	import type { Yarn } from '$lib/core/model/bench';
-	import type { GarmentWish } from '$lib/core/recipe/garments/options';
+	import type { GarmentOptions } from '$lib/core/recipe/garments/options';
 	import { offByRow, type Take } from '$lib/core/shaping/edge-schedule';
 	import { rowsWord } from '$lib/core/quantity/say';
 
 	interface Props {
 		piece: MadePiece;
-		wish: GarmentWish;
+		options: GarmentOptions;
 		yarns: readonly Yarn[];
 		/** Height of a row over the width of a stitch. */
 		aspect: number;
 	}
-	let { piece, wish, yarns, aspect }: Props = $props();
+	let { piece, options, yarns, aspect }: Props = $props();
 	let canvas: HTMLCanvasElement | undefined = $state();
 	let room = $state(0);
 	let at: { row: number; stitch: number } | null = $state(null);
@@ -25,11 +25,11 @@
 	const cellH = $derived(Math.max(3, cellW * aspect));
 	const width = $derived(Math.ceil(RULER + piece.stitches * cellW + 2));
 	const height = $derived(Math.ceil(piece.rows * cellH + 6));
-	const ids = $derived([...new Set(wish.yarns)]);
+	const ids = $derived([...new Set(options.yarns)]);
 	const rowYarn = $derived.by(() => {
 		const out: number[] = [];
-		for (const s of sectionsFor(wish, piece.cut, piece.rows))
-			for (let i = 0; i < s.rows; i++) out.push(ids.indexOf(entryAt(wish.yarns, s.yarn)));
+		for (const s of sectionsFor(options, piece.cut, piece.rows))
+			for (let i = 0; i < s.rows; i++) out.push(ids.indexOf(entryAt(options.yarns, s.yarn)));
 		return out;
 	});
 

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { at as entryAt, last } from '$lib/core/quantity/sure';
+	import { entryAt, last } from '$lib/core/quantity/sure';
 	import type { EdgeRef } from '$lib/core/assembly/assembly';
 	import { sectionsFor } from '$lib/core/recipe/garments/made-piece';
 	import type { Measure } from '$lib/core/model/kinds';
-	import type { GarmentWish } from '$lib/core/recipe/garments/options';
+	import type { GarmentOptions } from '$lib/core/recipe/garments/options';
 	import type { PlanOf } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import { ring } from '$lib/core/recipe/garments/flat';
@@ -17,7 +17,7 @@
 
 	interface Props {
 		plan: PlanOf<'flat'>;
-		wish: GarmentWish;
+		options: GarmentOptions;
 		units: Units;
 		/** A seam's edges to point at. */
 		lit: readonly EdgeRef[];
@@ -31,7 +31,7 @@
 		/** A measure's name was pressed. */
 		onask: (measure: Measure) => void;
 	}
-	let { plan, wish, units, lit, chosen, onchoose, onmeasure, onpoint, onask }: Props = $props();
+	let { plan, options, units, lit, chosen, onchoose, onmeasure, onpoint, onask }: Props = $props();
 	const id = $props.id();
 	let room = $state(0);
 	const TOP = 40;
@@ -58,15 +58,15 @@
 	const bands = (p: Placed) => {
 		const rows = Math.max(1, Math.round(p.height * gauge.rowsPerCm.mean));
 		let at = 0;
-		return sectionsFor(wish, p.piece, rows).map((s) => {
+		return sectionsFor(options, p.piece, rows).map((s) => {
 			const from = (at / rows) * p.height;
 			at += s.rows;
 			const to = (at / rows) * p.height;
 			return { yarn: yarnOf(s.yarn), from, to };
 		});
 	};
-	const ids = $derived([...new Set(wish.yarns)]);
-	const yarnOf = (i: number) => Math.max(0, ids.indexOf(entryAt(wish.yarns, i)));
+	const ids = $derived([...new Set(options.yarns)]);
+	const yarnOf = (i: number) => Math.max(0, ids.indexOf(entryAt(options.yarns, i)));
 	const countsOf = (piece: string) => made.pieces.filter((m) => m.of === piece);
 
 	/** The edges of a piece that a seam speaks of, as lines. */
@@ -96,7 +96,7 @@
 	const off = $derived(plan.joints.filter((c) => c.verdict === 'off' || c.verdict === 'missing'));
 
 	const nowOf = (measure: Measure, piece: string) =>
-		wish.alone.find((a) => a.piece === piece && a.measure === measure)?.cm ??
+		options.alone.find((a) => a.piece === piece && a.measure === measure)?.cm ??
 		plan.finished.measures[measure].cm;
 	const view = $derived<FlatView>({ px, x: X, y: Y });
 	/** The maker's own outlines have no measures: every point of them can be moved. */

@@ -1,19 +1,22 @@
 <script lang="ts">
 	import type { PlanOf } from '$lib/core/plan';
-	import type { GarmentWish } from '$lib/core/recipe/garments/options';
+	import type { GarmentOptions } from '$lib/core/recipe/garments/options';
 	import Choice from '../../parts/Choice.svelte';
 	import type { Pointing } from '../../state/pointing.svelte';
 	import PieceChart from './PieceChart.svelte';
 
-	let { plan, wish, pointing }: { plan: PlanOf<'flat'>; wish: GarmentWish; pointing: Pointing } =
-		$props();
+	let {
+		plan,
+		options,
+		pointing
+	}: { plan: PlanOf<'flat'>; options: GarmentOptions; pointing: Pointing } = $props();
 	const made = $derived(plan.finished.made);
-	const of = $derived(
+	const drawn = $derived(
 		made.pieces.find((p) => p.id === pointing.piece || p.of === pointing.piece)?.of ??
 			made.pieces[0]?.of
 	);
 	/** A piece too wide for the machine is several panels. */
-	const panels = $derived(made.pieces.filter((m) => m.of === of && !m.cut.tube));
+	const panels = $derived(made.pieces.filter((m) => m.of === drawn && !m.cut.tube));
 	let panel = $state(0);
 	const at = $derived(Math.min(panel, panels.length - 1));
 	const shown = $derived(panels[at]);
@@ -36,7 +39,7 @@
 		</div>
 		<PieceChart
 			piece={shown}
-			{wish}
+			{options}
 			yarns={plan.yarns}
 			aspect={gauge.stitchesPerCm.mean / gauge.rowsPerCm.mean}
 		/>

@@ -1,4 +1,4 @@
-import type { Made } from '$lib/core/recipe/garments/make';
+import type { MadeGarment } from '$lib/core/recipe/garments/make';
 import type { CutPiece } from '$lib/core/recipe/garments/pattern';
 import { ring } from '$lib/core/recipe/garments/flat';
 import { heightOf } from '$lib/core/shaping/outline';
@@ -20,7 +20,7 @@ const GROUP_GAP_CM = 9;
 const ORDER = ['back-left', 'back-right', 'front-right', 'front-left'];
 
 /** Pieces side by side at one scale: halves of a back and of a front together, all else apart. */
-export function placePieces(made: Pick<Made, 'drawn'>): {
+export function placePieces(made: Pick<MadeGarment, 'drawn'>): {
 	placed: Placed[];
 	width: number;
 	height: number;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import { foldBag, type BagStage } from '$lib/core/recipe/things/form/bag';
 	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
 	import type { ThingPlan } from '$lib/core/plan';
@@ -17,7 +17,7 @@
 	}
 	let { thing, plan, stage, units, width, height }: Props = $props();
 	const id = $props.id();
-	const gauge = $derived(at(plan.gauges, 0));
+	const gauge = $derived(entryAt(plan.gauges, 0));
 	const w = $derived(thing.bag.widthCm);
 	const side = $derived(thing.bag.sideCm);
 	/** The handle's middle over the points: half its length to either side, half of that up. */
@@ -97,7 +97,7 @@
 		<!-- Each layer's own outline: edges that two bands share are no edges. -->
 		{#each facets.filter((f) => f.layer === layer) as f, i (i)}
 			{#each f.points as p, k (k)}
-				{@const q = at(f.points, (k + 1) % f.points.length)}
+				{@const q = entryAt(f.points, (k + 1) % f.points.length)}
 				{@const mx = (p.x + q.x) / 2}
 				{@const my = (p.y + q.y) / 2}
 				{@const shared = facets.some(
@@ -105,7 +105,7 @@
 						g !== f &&
 						g.layer === layer &&
 						g.points.some((a, n) => {
-							const b = at(g.points, (n + 1) % g.points.length);
+							const b = entryAt(g.points, (n + 1) % g.points.length);
 							return Math.hypot((a.x + b.x) / 2 - mx, (a.y + b.y) / 2 - my) < 1e-6;
 						})
 				)}

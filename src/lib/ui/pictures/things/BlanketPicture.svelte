@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
 	import type { ThingPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
@@ -16,7 +16,7 @@
 	}
 	let { thing, plan, sewn, units, width, height }: Props = $props();
 	const id = $props.id();
-	const gauge = $derived(at(plan.gauges, 0));
+	const gauge = $derived(entryAt(plan.gauges, 0));
 	const gap = $derived(sewn ? 0 : thing.tubeCm * 0.15);
 	const edge = $derived(sewn && thing.border.stitches > 0 ? 1.2 : 0);
 	const whole = $derived(thing.across * thing.tubeCm + (thing.across - 1) * gap);

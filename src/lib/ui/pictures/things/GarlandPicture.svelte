@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import { hangsAt } from '$lib/core/recipe/things/form/catenary';
 	import { placesAlong } from '$lib/core/recipe/things/form/garland';
 	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
@@ -19,7 +19,7 @@
 	}
 	let { thing, plan, hung, units, width, height }: Props = $props();
 	const id = $props.id();
-	const gauge = $derived(at(plan.gauges, 0));
+	const gauge = $derived(entryAt(plan.gauges, 0));
 	const { cord } = $derived(thing.solved);
 	const tallest = $derived(Math.max(...thing.items.map((i) => i.heightCm)));
 	const widest = $derived(Math.max(...thing.items.map((i) => i.widthCm)));
@@ -57,8 +57,8 @@
 	const drawn = $derived(
 		hung
 			? thing.items.map((item, i) => {
-					const p = hangsAt(cord, at(places, i));
-					const end = (s: -1 | 1) => hangsAt(cord, at(places, i) + (s * item.widthCm) / 2);
+					const p = hangsAt(cord, entryAt(places, i));
+					const end = (s: -1 | 1) => hangsAt(cord, entryAt(places, i) + (s * item.widthCm) / 2);
 					const [a, b] = [end(-1), end(1)];
 					// A flag hangs by its whole edge and lies along the cord; all else hangs straight down.
 					const tilt =

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
 	import type { ThingPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
@@ -25,7 +25,7 @@
 	const cx = $derived(width / 2);
 	const cy = $derived((height - 30) / 2);
 	const colour = (i: number) =>
-		plan.yarns[at(thing.yarns, i % thing.yarns.length)]?.colour ?? '#888';
+		plan.yarns[entryAt(thing.yarns, i % thing.yarns.length)]?.colour ?? '#888';
 	const strands = $derived(Math.min(36, thing.wraps));
 </script>
 

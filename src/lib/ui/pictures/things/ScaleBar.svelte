@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import type { Units } from '$lib/core/quantity/units';
 
 	let { x, y, px, units }: { x: number; y: number; px: number; units: Units } = $props();
@@ -9,7 +9,7 @@
 			? [1, 2, 5, 10, 20, 50, 100].map((n) => ({ cm: n, label: `${n} cm` }))
 			: [0.5, 1, 2, 4, 8, 20, 40].map((n) => ({ cm: n * 2.54, label: `${n} in` }))
 	);
-	const bar = $derived(choices.findLast((c) => c.cm * px <= 90) ?? at(choices, 0));
+	const bar = $derived(choices.findLast((c) => c.cm * px <= 90) ?? entryAt(choices, 0));
 </script>
 
 <g class="fill-base-content stroke-base-content text-[12px]">

@@ -59,8 +59,8 @@
 
 	const send = ({ what, segment }: Point, cm: number) => {
 		const value = Math.min(MOST_PART_CM, Math.max(LEAST_CM, cm));
-		const of = { part: part.of.part.id, segment };
-		onedit(what === 'long' ? { ...of, longCm: value } : { ...of, thickCm: value });
+		const which = { part: part.of.part.id, segment };
+		onedit(what === 'long' ? { ...which, longCm: value } : { ...which, thickCm: value });
 	};
 	const gripOf = (p: Point): Grip => ({
 		label: `${part.of.part.name}, swelling ${p.segment + 1}, how ${p.what}`,

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { at } from '$lib/core/quantity/sure';
+	import { entryAt } from '$lib/core/quantity/sure';
 	import { placeParts, standsAt, type PlacedPart } from '$lib/core/recipe/things/form/toy';
 	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
 	import type { ThingPlan } from '$lib/core/plan';
@@ -33,7 +33,7 @@
 		onedit
 	}: Props = $props();
 	const id = $props.id();
-	const gauge = $derived(at(plan.gauges, 0));
+	const gauge = $derived(entryAt(plan.gauges, 0));
 	let svg = $state<SVGSVGElement>();
 
 	const flat = $derived(stage === 0);

@@ -2,25 +2,25 @@ import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { harbour } from '$lib/demo/harbour';
 import { plan } from '$lib/core/plan';
-import type { ToyWish } from '$lib/core/recipe/things/options';
+import type { ToyOptions } from '$lib/core/recipe/things/options';
 import type { ThingOf } from '$lib/core/recipe/things/form/thing';
 import { segmentLength, segmentRadius } from '$lib/core/recipe/things/form/toy';
 import { hungPath, pomPath } from './hung';
 import { withEdit } from './toy-edit';
 
 const project = harbour.projects.find((p) => p.id === 'project-seal')!;
-const wish = project.wish as ToyWish;
+const options = project.options as ToyOptions;
 
-function made(parts: ToyWish['parts']): ThingOf<'stuffed'> {
-	const p = plan({ ...project, wish: { ...wish, parts } }, harbour.bench);
+function made(parts: ToyOptions['parts']): ThingOf<'stuffed'> {
+	const p = plan({ ...project, options: { ...options, parts } }, harbour.bench);
 	if (!p.ok || p.finished.kind !== 'stuffed') throw new Error();
 	return p.finished;
 }
-const seal = made(wish.parts);
+const seal = made(options.parts);
 const body = seal.parts[0]!;
 /** The first swelling of the body, as seen, after a change. */
 function after(edit: Parameters<typeof withEdit>[1]) {
-	const next = made(withEdit(wish, edit, body.roundCm)).parts[0]!;
+	const next = made(withEdit(options, edit, body.roundCm)).parts[0]!;
 	return {
 		long: segmentLength(next, next.segments[0]!),
 		thick: 2 * segmentRadius(next, next.segments[0]!)
@@ -46,19 +46,19 @@ describe('proportions drawn on the picture', () => {
 		expect(after({ part: 'body', segment: 0, thickCm: 0.1 }).thick).toBeCloseTo(relaxed, 6);
 	});
 	it('change one swelling of one part and nothing else', () => {
-		const next = withEdit(wish, { part: 'body', segment: 1, longCm: 12 }, body.roundCm);
-		expect(next.slice(1)).toEqual(wish.parts.slice(1));
-		expect(next[0]!.segments[0]).toEqual(wish.parts[0]!.segments[0]);
-		expect(next[0]!.segments[1]).not.toEqual(wish.parts[0]!.segments[1]);
-		expect(withEdit(wish, { part: 'gone', segment: 0, longCm: 9 }, 20)).toEqual(wish.parts);
+		const next = withEdit(options, { part: 'body', segment: 1, longCm: 12 }, body.roundCm);
+		expect(next.slice(1)).toEqual(options.parts.slice(1));
+		expect(next[0]!.segments[0]).toEqual(options.parts[0]!.segments[0]);
+		expect(next[0]!.segments[1]).not.toEqual(options.parts[0]!.segments[1]);
+		expect(withEdit(options, { part: 'gone', segment: 0, longCm: 9 }, 20)).toEqual(options.parts);
 	});
 	it('of a flat part are its tube, as long as drawn', () => {
-		const next = withEdit(wish, { part: 'flipper', segment: 0, longCm: 9.04 }, 20);
+		const next = withEdit(options, { part: 'flipper', segment: 0, longCm: 9.04 }, 20);
 		expect(next.find((p) => p.id === 'flipper')!.segments[0]!.length).toEqual({
 			by: 'cm',
 			cm: 9
 		});
-		const least = withEdit(wish, { part: 'flipper', segment: 0, longCm: -5 }, 20);
+		const least = withEdit(options, { part: 'flipper', segment: 0, longCm: -5 }, 20);
 		expect(least.find((p) => p.id === 'flipper')!.segments[0]!.length).toEqual({ by: 'cm', cm: 1 });
 	});
 });

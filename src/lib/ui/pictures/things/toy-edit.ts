@@ -1,6 +1,6 @@
-import type { Wish } from '$lib/core/model/wish';
+import type { Options } from '$lib/core/model/options';
 import type { ThingOf } from '$lib/core/recipe/things/form/thing';
-import type { ToyPart, ToyWish } from '$lib/core/recipe/things/options';
+import type { ToyPart, ToyOptions } from '$lib/core/recipe/things/options';
 import { halfEllipse, SHORTENS } from '$lib/core/recipe/things/form/stuffed';
 
 /** A change made on the picture. Lengths in cm as seen. */
@@ -12,9 +12,9 @@ export type PartEdit =
 export const MOST_PART_CM = 100;
 const clamp = (x: number, low: number, high: number): number => Math.min(high, Math.max(low, x));
 
-/** The wish after a swelling was drawn longer or thicker: what is seen is turned into tube and stuffing. */
-export function withEdit(wish: ToyWish, edit: PartEdit, roundCm: number): ToyPart[] {
-	return wish.parts.map((p) => {
+/** The options after a swelling was drawn longer or thicker: what is seen is turned into tube and stuffing. */
+export function withEdit(options: ToyOptions, edit: PartEdit, roundCm: number): ToyPart[] {
+	return options.parts.map((p) => {
 		if (p.id !== edit.part) return p;
 		return {
 			...p,
@@ -37,10 +37,10 @@ const round = (cm: number): number => Math.round(cm * 10) / 10;
 
 /** The parts of a toy after an edit on its picture; null where that part is not there any more. */
 export function editPart(
-	wish: Wish,
+	options: Options,
 	{ parts }: ThingOf<'stuffed'>,
 	edit: PartEdit
 ): ToyPart[] | null {
 	const made = parts.find((m) => m.part.id === edit.part);
-	return made ? withEdit(wish as unknown as ToyWish, edit, made.roundCm) : null;
+	return made ? withEdit(options as unknown as ToyOptions, edit, made.roundCm) : null;
 }

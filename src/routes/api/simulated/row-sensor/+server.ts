@@ -1,4 +1,4 @@
-import { at as entryAt, last } from '$lib/core/quantity/sure';
+import { entryAt, last } from '$lib/core/quantity/sure';
 import * as z from 'zod';
 import { crankSensor, NO_TROUBLE, USUAL_TROUBLE } from '$lib/device/simulated-row-sensor';
 import { problem } from '$lib/file/http';

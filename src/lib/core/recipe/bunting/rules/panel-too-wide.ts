@@ -1,7 +1,7 @@
 import { panelPins } from '../../../bench/machine/panel';
 import { change } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
-import type { BuntingWish } from '../options';
+import type { BuntingOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {
@@ -14,15 +14,15 @@ declare module '../../../finding/finding' {
 }
 
 /** A flag has to fit between the edges of the panel; wider than the machine gives, the nearest that fits is offered. */
-export const panelTooWide = rule<BuntingWish, FinishedOf<'flags'>>({
+export const panelTooWide = rule<BuntingOptions, FinishedOf<'flags'>>({
 	says: {
 		'panel-too-wide': (f) => ({
 			what: `${f.stitches} stitches are more than the panel takes.`,
 			why: `Between its edges this machine gives ${f.most} pins that way.`
 		})
 	},
-	test: ({ finished: { flag }, wish, machine }) => {
-		const { most } = panelPins(machine, wish.turn, flag.stitches);
+	test: ({ finished: { flag }, options, machine }) => {
+		const { most } = panelPins(machine, options.turn, flag.stitches);
 		return flag.stitches <= most
 			? null
 			: {

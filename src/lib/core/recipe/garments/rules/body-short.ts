@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { GarmentWish } from '../options';
+import type { GarmentOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 import { half, setMeasure } from './shared';
 
@@ -12,17 +12,17 @@ declare module '../../../finding/finding' {
 /** Hem to underarm, and the yoke, at least, cm. */
 const BODY_LEAST_CM = 6;
 
-export const bodyShort = rule<GarmentWish, FinishedOf<'flat'>>({
+export const bodyShort = rule<GarmentOptions, FinishedOf<'flat'>>({
 	says: {
 		'body-short': (f, s) => ({
 			what: `${s.length(f.lengthCm)} is too short for its armholes.`,
 			why: `Armhole, shoulder and a little of the body below them take ${s.length(f.leastCm)} at least.`
 		})
 	},
-	test: ({ finished, wish }) => {
+	test: ({ finished, options }) => {
 		if (!finished.body) return null;
 		const { length, armhole, shoulderDrop } = finished.measures;
-		const fall = wish.shoulder === 'sloped' ? shoulderDrop.cm : 0;
+		const fall = options.shoulder === 'sloped' ? shoulderDrop.cm : 0;
 		const leastCm = armhole.cm + fall + BODY_LEAST_CM;
 		return length.cm >= leastCm
 			? null
@@ -30,7 +30,7 @@ export const bodyShort = rule<GarmentWish, FinishedOf<'flat'>>({
 					body: { code: 'body-short', lengthCm: length.cm, leastCm },
 					severity: 'warn',
 					where: { at: 'size' },
-					fix: setMeasure(wish, 'length', half(leastCm))
+					fix: setMeasure(options, 'length', half(leastCm))
 				};
 	}
 });

@@ -1,6 +1,6 @@
 import type { Judgement } from '../../../finding/facts';
 import { rule } from '../../../finding/rule';
-import type { GarmentWish } from '../options';
+import type { GarmentOptions } from '../options';
 import type { ShapeProblem } from '../../../shaping/schedule';
 import { wordShapeProblem } from '../../../shaping/words';
 import type { FinishedOf } from '../../finished';
@@ -14,7 +14,7 @@ declare module '../../../finding/finding' {
 	}
 }
 
-export const cannotShape = rule<GarmentWish, FinishedOf<'flat'>>({
+export const cannotShape = rule<GarmentOptions, FinishedOf<'flat'>>({
 	says: {
 		'cannot-shape': (f, s) => ({
 			what: `${f.name} cannot be knitted as it is drawn.`,

@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { GarmentWish } from '../options';
+import type { GarmentOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 import { shoulderLoad } from '../figures';
 
@@ -12,7 +12,7 @@ declare module '../../../finding/finding' {
 /** More grams on a centimetre of shoulder seam pull it long (from memory). */
 const HEAVY_G_PER_CM = 22;
 
-export const heavyShoulders = rule<GarmentWish, FinishedOf<'flat'>>({
+export const heavyShoulders = rule<GarmentOptions, FinishedOf<'flat'>>({
 	says: {
 		'heavy-shoulders': (f, s) => ({
 			what: `${s.of(f.grams, 'mass')} hang on the shoulder seams, ${f.gramsPerCm.toFixed(0)} g on each cm.`,

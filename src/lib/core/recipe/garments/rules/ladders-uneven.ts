@@ -1,6 +1,6 @@
 import { change } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
-import type { GarmentWish } from '../options';
+import type { GarmentOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {
@@ -9,7 +9,7 @@ declare module '../../../finding/finding' {
 	}
 }
 
-export const laddersUneven = rule<GarmentWish, FinishedOf<'flat'>>({
+export const laddersUneven = rule<GarmentOptions, FinishedOf<'flat'>>({
 	says: {
 		'ladders-uneven': (f) => ({
 			what: `Between the ladders lie ${f.a} stitches on one side and ${f.b} on the other.`,

@@ -1,6 +1,6 @@
 import type { Judgement } from '../../../finding/facts';
 import { rule } from '../../../finding/rule';
-import type { GarmentWish } from '../options';
+import type { GarmentOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {
@@ -17,7 +17,7 @@ declare module '../../../finding/finding' {
 /** Rows off the line by more stitches than the rules ask for are named. */
 const MISSED_STITCHES = 0.5;
 
-export const lineMissed = rule<GarmentWish, FinishedOf<'flat'>>({
+export const lineMissed = rule<GarmentOptions, FinishedOf<'flat'>>({
 	says: {
 		'line-missed': (f) => ({
 			what: `${f.name} leaves its line by ${Math.abs(f.stitches).toFixed(1)} stitches at row ${f.row + 1}.`,

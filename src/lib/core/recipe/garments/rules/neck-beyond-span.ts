@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { GarmentWish } from '../options';
+import type { GarmentOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 import { half, setMeasure } from './shared';
 
@@ -9,14 +9,14 @@ declare module '../../../finding/finding' {
 	}
 }
 
-export const neckBeyondSpan = rule<GarmentWish, FinishedOf<'flat'>>({
+export const neckBeyondSpan = rule<GarmentOptions, FinishedOf<'flat'>>({
 	says: {
 		'neck-beyond-span': (f, s) => ({
 			what: `A neck of ${s.length(f.neckCm)} leaves nothing of ${s.length(f.spanCm)} for the shoulders.`,
 			why: 'Neck and both joined lengths together are as long as the tubes.'
 		})
 	},
-	test: ({ finished, wish }) => {
+	test: ({ finished, options }) => {
 		if (!finished.shrug) return null;
 		const { span, neckOpen } = finished.measures;
 		return neckOpen.cm <= span.cm - 10
@@ -25,7 +25,7 @@ export const neckBeyondSpan = rule<GarmentWish, FinishedOf<'flat'>>({
 					body: { code: 'neck-beyond-span', neckCm: neckOpen.cm, spanCm: span.cm },
 					severity: 'warn',
 					where: { at: 'size' },
-					fix: setMeasure(wish, 'neckOpen', half(Math.max(0.5, span.cm * 0.3)))
+					fix: setMeasure(options, 'neckOpen', half(Math.max(0.5, span.cm * 0.3)))
 				};
 	}
 });

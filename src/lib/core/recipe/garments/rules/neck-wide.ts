@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { GarmentWish } from '../options';
+import type { GarmentOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 import { setMeasure } from './shared';
 
@@ -12,14 +12,14 @@ declare module '../../../finding/finding' {
 /** Of neck and both shoulders together, a neck of more than this slides off (from memory). */
 const NECK_MOST_SHARE = 0.58;
 
-export const neckWide = rule<GarmentWish, FinishedOf<'flat'>>({
+export const neckWide = rule<GarmentOptions, FinishedOf<'flat'>>({
 	says: {
 		'neck-wide': (f, s) => ({
 			what: `The neck is ${s.length(f.neckCm)} wide over shoulders of ${s.length(f.shoulderCm)}: it slides off.`,
 			why: 'About two fifths of the width across is usual for a neck.'
 		})
 	},
-	test: ({ finished, wish }) => {
+	test: ({ finished, options }) => {
 		const body = finished.body;
 		if (!body) return null;
 		const whole = body.neckWidthCm + 2 * body.shoulderCm;
@@ -28,7 +28,7 @@ export const neckWide = rule<GarmentWish, FinishedOf<'flat'>>({
 			body: { code: 'neck-wide', neckCm: body.neckWidthCm, shoulderCm: body.shoulderCm },
 			severity: 'warn',
 			where: { at: 'size' },
-			fix: setMeasure(wish, 'neck', Math.floor(2 * whole * 0.5) / 2)
+			fix: setMeasure(options, 'neck', Math.floor(2 * whole * 0.5) / 2)
 		};
 	}
 });

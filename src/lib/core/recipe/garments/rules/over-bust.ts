@@ -1,6 +1,6 @@
-import { at } from '../../../quantity/sure';
+import { entryAt } from '../../../quantity/sure';
 import { rule } from '../../../finding/rule';
-import type { GarmentWish } from '../options';
+import type { GarmentOptions } from '../options';
 import { rowsWord } from '../../../quantity/say';
 import type { FinishedOf } from '../../finished';
 import { half, setMeasure } from './shared';
@@ -16,25 +16,25 @@ const BUST_FROM_CM = 92;
 
 const BUST_SHARE = 1 / 12;
 
-export const overBust = rule<GarmentWish, FinishedOf<'flat'>>({
+export const overBust = rule<GarmentOptions, FinishedOf<'flat'>>({
 	says: {
 		'over-bust': (f, s) => ({
 			what: `Over a bust of ${s.length(f.chestCm)} the front rides up by about ${s.length(f.cm)}.`,
 			why: `${rowsWord(f.rows)} more on all pieces keep the hem where it is meant. An estimate: measure over the bust to know.`
 		})
 	},
-	test: ({ finished, wish, gauges }) => {
-		if (!finished.body || !wish.size.startsWith('woman') || wish.from === 'flat') return null;
+	test: ({ finished, options, gauges }) => {
+		if (!finished.body || !options.size.startsWith('woman') || options.from === 'flat') return null;
 		const { chest, length } = finished.measures;
 		const cm = (chest.cm - BUST_FROM_CM) * BUST_SHARE;
-		const rows = 2 * Math.round((cm * at(gauges, 0).rowsPerCm.mean) / 2);
+		const rows = 2 * Math.round((cm * entryAt(gauges, 0).rowsPerCm.mean) / 2);
 		// A length the maker has set was measured over the bust, or is wanted so.
 		if (rows < 2 || length.from === 'own') return null;
 		return {
 			body: { code: 'over-bust', cm, rows, chestCm: chest.cm },
 			severity: 'tip',
 			where: { at: 'size' },
-			fix: setMeasure(wish, 'length', half(length.cm + cm))
+			fix: setMeasure(options, 'length', half(length.cm + cm))
 		};
 	}
 });

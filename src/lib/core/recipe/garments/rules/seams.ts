@@ -2,7 +2,7 @@ import { counted, type Joint } from '../../../assembly/joint';
 import type { Facts as AnyFacts, Judgement } from '../../../finding/facts';
 import { change, type Fix } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
-import type { GarmentWish } from '../options';
+import type { GarmentOptions } from '../options';
 import { rowsWord } from '../../../quantity/say';
 import { wordSeam } from '../../../technique/seam-words';
 import type { FinishedOf } from '../../finished';
@@ -25,22 +25,22 @@ declare module '../../../finding/finding' {
 	}
 }
 
-type Facts = AnyFacts<GarmentWish, FinishedOf<'flat'>>;
+type Facts = AnyFacts<GarmentOptions, FinishedOf<'flat'>>;
 
 /** A repair as a change of the options. */
-const repairFix = (wish: GarmentWish, repair: Repair): Fix =>
+const repairFix = (options: GarmentOptions, repair: Repair): Fix =>
 	repair.do === 'measure'
-		? setMeasure(wish, repair.measure, repair.cm)
+		? setMeasure(options, repair.measure, repair.cm)
 		: change([`${MEASURE_NAMES[repair.measure]} like the other pieces`], {
-				alone: wish.alone.filter((a) => a.piece !== repair.piece || a.measure !== repair.measure)
+				alone: options.alone.filter((a) => a.piece !== repair.piece || a.measure !== repair.measure)
 			});
 
 /** By the seam's id, where it does not meet and something mends it. */
-function repairsOf({ wish, machine, gauges: [gauge], joints }: Facts): Map<string, Repair> {
+function repairsOf({ options, machine, gauges: [gauge], joints }: Facts): Map<string, Repair> {
 	const found = new Map<string, Repair>();
 	if (!gauge) return found;
 	const density = { stitchesPerCm: gauge.stitchesPerCm.mean, rowsPerCm: gauge.rowsPerCm.mean };
-	const context = cutContext(wish, { machine, density });
+	const context = cutContext(options, { machine, density });
 	// What ails both hands alike is mended alike, unless it is one piece that departs.
 	const alike = new Map<string, Repair | null>();
 	const tries = { left: MOST_CUT };
@@ -48,14 +48,14 @@ function repairsOf({ wish, machine, gauges: [gauge], joints }: Facts): Map<strin
 		if (check.verdict !== 'off') continue;
 		const ail = `${check.kind} ${check.by} ${check.diff.toFixed(3)}`;
 		const known = alike.get(ail);
-		const repair = known === undefined ? repairOf(wish, check, context, tries) : known;
+		const repair = known === undefined ? repairOf(options, check, context, tries) : known;
 		if (repair?.do !== 'together') alike.set(ail, repair);
 		if (repair) found.set(check.id, repair);
 	}
 	return found;
 }
 
-export const seams = rule<GarmentWish, FinishedOf<'flat'>>({
+export const seams = rule<GarmentOptions, FinishedOf<'flat'>>({
 	says: {
 		'seam-off': (f, s) => {
 			const [a, b] =
@@ -106,7 +106,7 @@ export const seams = rule<GarmentWish, FinishedOf<'flat'>>({
 					},
 					severity: eases ? 'tip' : 'warn',
 					where,
-					...(repair ? { fix: repairFix(facts.wish, repair) } : {})
+					...(repair ? { fix: repairFix(facts.options, repair) } : {})
 				}
 			];
 		});

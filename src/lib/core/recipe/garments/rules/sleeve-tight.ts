@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { GarmentWish } from '../options';
+import type { GarmentOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 import { armEaseOf } from '../measures';
 import { half, setMeasure } from './shared';
@@ -13,7 +13,7 @@ declare module '../../../finding/finding' {
 /** A sleeve closer to the arm than this binds, cm (from memory). */
 const SLEEVE_EASE_CM = 2;
 
-export const sleeveTight = rule<GarmentWish, FinishedOf<'flat'>>({
+export const sleeveTight = rule<GarmentOptions, FinishedOf<'flat'>>({
 	says: {
 		'sleeve-tight': (f, s) => ({
 			what: `The sleeve is ${s.length(f.sleeveCm)} round, the arm ${s.length(f.armCm)}.`,
@@ -22,19 +22,19 @@ export const sleeveTight = rule<GarmentWish, FinishedOf<'flat'>>({
 				: 'A sleeve needs room to bend: make it wider.'
 		})
 	},
-	test: ({ finished, wish }) => {
+	test: ({ finished, options }) => {
 		const body = finished.body;
 		if (!body || body.sleeveCm === null) return null;
-		const need = wish.from === 'flat' ? 0 : SLEEVE_EASE_CM;
+		const need = options.from === 'flat' ? 0 : SLEEVE_EASE_CM;
 		if (body.sleeveCm >= body.armCm + need) return null;
-		const tube = wish.sleeves === 'tube';
+		const tube = options.sleeves === 'tube';
 		return {
 			body: { code: 'sleeve-tight', sleeveCm: body.sleeveCm, armCm: body.armCm, tube },
 			severity: 'warn',
 			where: { at: 'size' },
-			...(wish.armhole === 'drop' && !tube
+			...(options.armhole === 'drop' && !tube
 				? {
-						fix: setMeasure(wish, 'armhole', half((body.armCm + armEaseOf(wish)) / 2))
+						fix: setMeasure(options, 'armhole', half((body.armCm + armEaseOf(options)) / 2))
 					}
 				: {})
 		};

@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { GarmentWish } from '../options';
+import type { GarmentOptions } from '../options';
 import { endsOf } from '../../../technique/ends';
 import type { FinishedOf } from '../../finished';
 
@@ -12,17 +12,17 @@ declare module '../../../finding/finding' {
 /** Ends that stripes leave are named from so many on. */
 const MANY_ENDS = 12;
 
-export const stripeEnds = rule<GarmentWish, FinishedOf<'flat'>>({
+export const stripeEnds = rule<GarmentOptions, FinishedOf<'flat'>>({
 	says: {
 		'stripe-ends': (f) => ({
 			what: `${f.joins} of the ${f.all} ends to weave in come from the stripes.`,
 			why: 'Broader stripes, or a body of one colour with striped sleeves, leave fewer.'
 		})
 	},
-	test: ({ wish, pieces }) => {
+	test: ({ options, pieces }) => {
 		const { joins, others } = endsOf(pieces);
 		// Tied at the crank, they are not woven in.
-		if (wish.joinTails === 'tie' || joins < MANY_ENDS) return null;
+		if (options.joinTails === 'tie' || joins < MANY_ENDS) return null;
 		return {
 			body: { code: 'stripe-ends', joins, all: others + joins },
 			severity: 'tip',

@@ -1,6 +1,6 @@
 import { isBaby } from '../../../bench/size/head';
 import { rule } from '../../../finding/rule';
-import type { LinedHatWish } from '../options';
+import type { LinedHatOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {
@@ -9,13 +9,13 @@ declare module '../../../finding/finding' {
 	}
 }
 
-export const babyCaution = rule<LinedHatWish, FinishedOf<'worn'>>({
+export const babyCaution = rule<LinedHatOptions, FinishedOf<'worn'>>({
 	says: {
 		baby: () => ({
 			what: 'A hat for a baby comes off for sleep.',
 			why: 'Hats can overheat or cover the face; for gifts ask the hospital for its own list, and let its rules decide.'
 		})
 	},
-	test: ({ wish }) =>
-		isBaby(wish.head) ? { body: { code: 'baby' }, severity: 'tip', where: { at: 'size' } } : null
+	test: ({ options }) =>
+		isBaby(options.head) ? { body: { code: 'baby' }, severity: 'tip', where: { at: 'size' } } : null
 });

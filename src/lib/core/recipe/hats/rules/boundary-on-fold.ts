@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { LinedHatWish } from '../options';
+import type { LinedHatOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 import { longerLining } from './shared';
 
@@ -9,20 +9,20 @@ declare module '../../../finding/finding' {
 	}
 }
 
-export const boundaryOnFold = rule<LinedHatWish, FinishedOf<'worn'>>({
+export const boundaryOnFold = rule<LinedHatOptions, FinishedOf<'worn'>>({
 	says: {
 		'boundary-on-fold': (f) => ({
 			what: 'The colour changes on the fold itself.',
 			why: `The outer colour will show at the ${f.turnedUp ? 'brim’s top' : 'lower'} edge. Give the lining 5 to 10 rows more than the outer.`
 		})
 	},
-	test: ({ finished: { tucked, hat }, wish }) =>
-		tucked.boundaryOnFold && wish.scheme.kind === 'outer-lining'
+	test: ({ finished: { tucked, hat }, options }) =>
+		tucked.boundaryOnFold && options.scheme.kind === 'outer-lining'
 			? {
 					body: { code: 'boundary-on-fold', turnedUp: hat.brimCm > 0 },
 					severity: 'warn',
 					where: { at: 'fold' },
-					fix: longerLining(wish.scheme)
+					fix: longerLining(options.scheme)
 				}
 			: null
 });

@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { LinedHatWish } from '../options';
+import type { LinedHatOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {
@@ -8,14 +8,14 @@ declare module '../../../finding/finding' {
 	}
 }
 
-export const brimTooHigh = rule<LinedHatWish, FinishedOf<'worn'>>({
+export const brimTooHigh = rule<LinedHatOptions, FinishedOf<'worn'>>({
 	says: {
 		'brim-too-high': (f, s) => ({
 			what: 'The brim is higher than the hat can turn up.',
 			why: `${s.length(f.brimCm)} of brim needs twice that, and one layer is ${s.length(f.layerCm)}.`
 		})
 	},
-	test: ({ finished: { hat }, wish: { brim } }) => {
+	test: ({ finished: { hat }, options: { brim } }) => {
 		if (!brim.turnedUp || brim.heightCm < hat.layerWorn.mean / 2) return null;
 		return {
 			body: { code: 'brim-too-high', brimCm: brim.heightCm, layerCm: hat.layerWorn.mean },

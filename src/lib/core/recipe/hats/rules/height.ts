@@ -1,7 +1,7 @@
 import { VISIBLE_SHARE, adultLayer, headCm, isAdult } from '../../../bench/size/head';
 import { change, type Fix } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
-import type { LinedHatWish } from '../options';
+import type { LinedHatOptions } from '../options';
 import type { Say } from '../../../quantity/say';
 import { nearestWithParity } from '../../../quantity/whole';
 import type { FinishedOf } from '../../finished';
@@ -44,7 +44,7 @@ const heightWhy = (
 		? `One layer lies ${s.length(f.heightCm)} flat where an adult’s is about ${s.length(f.wantedCm)}; ${f.rows} rows would do it.`
 		: `It stands ${s.length(f.heightCm)} on the head where ${s.length(f.wantedCm)} is wanted; ${f.rows} rows would do it.`;
 
-export const height = rule<LinedHatWish, FinishedOf<'worn'>>({
+export const height = rule<LinedHatOptions, FinishedOf<'worn'>>({
 	says: {
 		short: (f, s) => ({
 			what: 'The hat will sit high.',
@@ -55,12 +55,12 @@ export const height = rule<LinedHatWish, FinishedOf<'worn'>>({
 			why: heightWhy(f, s)
 		})
 	},
-	test: ({ finished: { hat }, mainRows, wish, withRows }) => {
-		if (wish.length.by === 'fit') return null;
-		const usualHeightCm = wish.visibleCm ?? VISIBLE_SHARE * headCm(wish.head);
+	test: ({ finished: { hat }, mainRows, options, withRows }) => {
+		if (options.length.by === 'fit') return null;
+		const usualHeightCm = options.visibleCm ?? VISIBLE_SHARE * headCm(options.head);
 		const rowsFor = (share: number) =>
 			nearestWithParity(mainRows * share, mainRows % 2, LEAST_ROWS);
-		if (isAdult(wish.head) && wish.visibleCm === null) {
+		if (isAdult(options.head) && options.visibleCm === null) {
 			// By the flat rules, whatever the ring.
 			const layer = hat.layerFlat.mean;
 			const fits = adultLayer(hat.brimCm);

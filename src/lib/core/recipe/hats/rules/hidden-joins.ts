@@ -1,6 +1,6 @@
 import { hiddenJoins } from '../../../assembly/layers';
 import { rule } from '../../../finding/rule';
-import type { LinedHatWish } from '../options';
+import type { LinedHatOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {
@@ -10,7 +10,7 @@ declare module '../../../finding/finding' {
 }
 
 /** Joins that lie inside are tails for nothing. */
-export const hiddenJoinsRule = rule<LinedHatWish, FinishedOf<'worn'>>({
+export const hiddenJoinsRule = rule<LinedHatOptions, FinishedOf<'worn'>>({
 	says: {
 		'hidden-joins': (f) => ({
 			what: `${f.joins} of the joins lie where nobody sees them.`,

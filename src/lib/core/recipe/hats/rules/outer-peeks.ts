@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { LinedHatWish } from '../options';
+import type { LinedHatOptions } from '../options';
 import { rowsWord } from '../../../quantity/say';
 import type { FinishedOf } from '../../finished';
 import { longerLining } from './shared';
@@ -10,21 +10,21 @@ declare module '../../../finding/finding' {
 	}
 }
 
-export const outerPeeks = rule<LinedHatWish, FinishedOf<'worn'>>({
+export const outerPeeks = rule<LinedHatOptions, FinishedOf<'worn'>>({
 	says: {
 		'outer-peeks': (f, s) => ({
 			what: 'The outer colour shows on the lining at the fold.',
 			why: `The outer is longer than the lining: ${rowsWord(f.rows)} (${s.length(f.cm)}) of it turn inside. Give the lining 5 to 10 rows more.`
 		})
 	},
-	test: ({ finished: { tucked, hat }, wish }) => {
+	test: ({ finished: { tucked, hat }, options }) => {
 		const lip = tucked.liningLip;
-		if (!lip || wish.scheme.kind !== 'outer-lining') return null;
+		if (!lip || options.scheme.kind !== 'outer-lining') return null;
 		return {
 			body: { code: 'outer-peeks', rows: lip.to - lip.from, cm: hat.peekCm },
 			severity: hat.brimCm > 0 ? 'warn' : 'tip',
 			where: { at: 'fold' },
-			fix: longerLining(wish.scheme)
+			fix: longerLining(options.scheme)
 		};
 	}
 });

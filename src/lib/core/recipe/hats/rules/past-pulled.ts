@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { LinedHatWish } from '../options';
+import type { LinedHatOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {
@@ -9,7 +9,7 @@ declare module '../../../finding/finding' {
 }
 
 /** A pulled reading shows how far this fabric went in wear; past that by more than its own spread nobody has seen it. */
-export const pastPulled = rule<LinedHatWish, FinishedOf<'worn'>>({
+export const pastPulled = rule<LinedHatOptions, FinishedOf<'worn'>>({
 	says: {
 		'past-pulled': (f, s) => ({
 			what: `This head stretches the tube further than you pulled the swatch.`,

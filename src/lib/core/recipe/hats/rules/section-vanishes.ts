@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { LinedHatWish } from '../options';
+import type { LinedHatOptions } from '../options';
 import { isSpare } from '../../../program/program';
 import type { FinishedOf } from '../../finished';
 
@@ -9,15 +9,15 @@ declare module '../../../finding/finding' {
 	}
 }
 
-export const sectionVanishes = rule<LinedHatWish, FinishedOf<'worn'>>({
+export const sectionVanishes = rule<LinedHatOptions, FinishedOf<'worn'>>({
 	says: {
 		'section-vanishes': (f, _s, yarn) => ({
 			what: `No row is left for ${yarn(f.yarn)}.`,
 			why: `The other section takes all ${f.rows} rows: give it fewer, or make the hat longer.`
 		})
 	},
-	test: ({ wish, yarns, runs, mainRows }) =>
-		wish.scheme.kind === 'stripes'
+	test: ({ options, yarns, runs, mainRows }) =>
+		options.scheme.kind === 'stripes'
 			? null
 			: yarns.flatMap((_, yarn) =>
 					runs.some((r) => r.yarn === yarn && !isSpare(r.yarn))

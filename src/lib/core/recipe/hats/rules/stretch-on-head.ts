@@ -1,6 +1,6 @@
 import { LOOSE_STRETCH, USUAL_STRETCH } from '../../../bench/size/stretch';
 import { rule } from '../../../finding/rule';
-import type { LinedHatWish } from '../options';
+import type { LinedHatOptions } from '../options';
 import type { Say } from '../../../quantity/say';
 import type { FinishedOf } from '../../finished';
 import type { HatKind } from '../kind';
@@ -24,7 +24,7 @@ const stretchWhy = (
 	`A head of ${s.length(f.headCm)} in a tube of ${s.length(f.circumferenceCm)} round is ${s.percent(f.stretch)} of stretch`;
 
 export const stretchOnHead = (kind: HatKind) =>
-	rule<LinedHatWish, FinishedOf<'worn'>>({
+	rule<LinedHatOptions, FinishedOf<'worn'>>({
 		says: {
 			'too-tight': (f, s) => ({
 				what: 'The tube will not go over the head.',

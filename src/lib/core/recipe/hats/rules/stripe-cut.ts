@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { LinedHatWish } from '../options';
+import type { LinedHatOptions } from '../options';
 import { rowsWord } from '../../../quantity/say';
 import type { FinishedOf } from '../../finished';
 import { toRows } from '../../fixes';
@@ -10,14 +10,14 @@ declare module '../../../finding/finding' {
 	}
 }
 
-export const stripeCut = rule<LinedHatWish, FinishedOf<'worn'>>({
+export const stripeCut = rule<LinedHatOptions, FinishedOf<'worn'>>({
 	says: {
 		'stripe-cut': (f) => ({
 			what: `The last stripe has ${rowsWord(f.rows)} of ${f.wanted}.`,
 			why: `${f.wholeRows} rows would end on a whole stripe.`
 		})
 	},
-	test: ({ wish: { scheme }, runs, mainRows, withRows }) => {
+	test: ({ options: { scheme }, runs, mainRows, withRows }) => {
 		if (scheme.kind !== 'stripes') return null;
 		const rest = mainRows % scheme.stripeRows;
 		const last = runs.at(-1);

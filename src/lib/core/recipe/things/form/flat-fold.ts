@@ -1,4 +1,4 @@
-import { at } from '../../../quantity/sure';
+import { entryAt } from '../../../quantity/sure';
 /** A point of a flat thing, cm. */
 export interface Point {
 	readonly x: number;
@@ -39,7 +39,7 @@ export function clip(
 	const sign = keep === 'left' ? 1 : -1;
 	const out: Point[] = [];
 	for (const [i, p] of points.entries()) {
-		const q = at(points, (i + 1) % points.length);
+		const q = entryAt(points, (i + 1) % points.length);
 		const sp = sign * side(a, b, p);
 		const sq = sign * side(a, b, q);
 		if (sp >= -EPS) out.push(p);
@@ -54,7 +54,7 @@ export function clip(
 export const area = (points: readonly Point[]): number =>
 	Math.abs(
 		points.reduce((t, p, i) => {
-			const q = at(points, (i + 1) % points.length);
+			const q = entryAt(points, (i + 1) % points.length);
 			return t + p.x * q.y - q.x * p.y;
 		}, 0)
 	) / 2;

@@ -1,5 +1,5 @@
-import { at } from '../../../quantity/sure';
-import type { GarlandWish } from '../options';
+import { entryAt } from '../../../quantity/sure';
+import type { GarlandOptions } from '../options';
 import { hang, spanOf, type Catenary } from './catenary';
 
 /** A garland worked out: so many things, so far apart, on a cord over a span. */
@@ -16,9 +16,9 @@ const MOST_ITEMS = 200;
 
 /** Works one of number, spacing and span out of the other two and the sag: the cord is (number + 1) spacings long. */
 export function solveGarland(
-	wish: Pick<GarlandWish, 'solve' | 'number' | 'spacingCm' | 'spanCm' | 'sagCm'>
+	options: Pick<GarlandOptions, 'solve' | 'number' | 'spacingCm' | 'spanCm' | 'sagCm'>
 ): Solved {
-	const { solve, number, spacingCm, spanCm, sagCm } = wish;
+	const { solve, number, spacingCm, spanCm, sagCm } = options;
 	if (solve === 'span') {
 		const length = (number + 1) * spacingCm;
 		const cord = spanOf(length, sagCm);
@@ -76,9 +76,9 @@ export function colourOrder(
 			pressing >= 0
 				? pressing
 				: open.length > 0
-					? at(open, Math.floor(next() * open.length))
+					? entryAt(open, Math.floor(next() * open.length))
 					: left.findIndex((k) => k > 0);
-		left[pick] = at(left, pick) - 1;
+		left[pick] = entryAt(left, pick) - 1;
 		out.push(pick);
 	}
 	return out;

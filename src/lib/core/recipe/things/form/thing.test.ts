@@ -162,18 +162,18 @@ describe('a cord that hangs', () => {
 });
 
 describe('a garland', () => {
-	const wish = { number: 11, spacingCm: 25, spanCm: 300, sagCm: 30 };
+	const options = { number: 11, spacingCm: 25, spanCm: 300, sagCm: 30 };
 	it('is solved for any of its three, and the three agree with each other', () => {
-		const spaced = solveGarland({ ...wish, solve: 'spacing' });
-		const spanned = solveGarland({ ...wish, solve: 'span', spacingCm: spaced.spacingCm });
+		const spaced = solveGarland({ ...options, solve: 'spacing' });
+		const spanned = solveGarland({ ...options, solve: 'span', spacingCm: spaced.spacingCm });
 		expect(spanned.cord.spanCm).toBeCloseTo(300, 3);
-		const counted = solveGarland({ ...wish, solve: 'number', spacingCm: spaced.spacingCm });
+		const counted = solveGarland({ ...options, solve: 'number', spacingCm: spaced.spacingCm });
 		expect(counted.number).toBe(11);
 		expect(placesAlong(spaced)).toHaveLength(11);
 		expect(placesAlong(spaced)[10]! + spaced.spacingCm).toBeCloseTo(spaced.cord.lengthCm, 6);
 	});
 	it('says where a cord cannot hang so deep', () => {
-		expect(solveGarland({ ...wish, solve: 'span', number: 1, sagCm: 40 }).fits).toBe(false);
+		expect(solveGarland({ ...options, solve: 'span', number: 1, sagCm: 40 }).fits).toBe(false);
 	});
 	it('shuffles by a seed: each colour as often as in turn, none beside itself', () => {
 		fc.assert(

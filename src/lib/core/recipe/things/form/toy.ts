@@ -1,4 +1,4 @@
-import { at as entryAt, last } from '../../../quantity/sure';
+import { entryAt, last } from '../../../quantity/sure';
 import type { ToyPart } from '../options';
 import type { Point } from './flat-fold';
 import type { Stuffed } from './stuffed';

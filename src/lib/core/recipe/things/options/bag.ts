@@ -3,8 +3,8 @@ import { option, type Now } from '../../option';
 import { flatClosing, waste } from '../../waste';
 import { line, yarns } from './several';
 
-/** What a maker can wish of a bag folded from one long tube. */
-export const foldedBagWish = z.object({
+/** What a maker can ask of a bag folded from one long tube. */
+export const foldedBagOptions = z.object({
 	recipe: z.literal('folded-bag'),
 	yarns,
 	line: option(line, { label: 'Stripes, repeated', what: 'stripes…', editor: 'line' }),
@@ -43,4 +43,4 @@ export const foldedBagWish = z.object({
 	closing: flatClosing,
 	...waste
 });
-export type FoldedBagWish = z.infer<typeof foldedBagWish>;
+export type FoldedBagOptions = z.infer<typeof foldedBagOptions>;

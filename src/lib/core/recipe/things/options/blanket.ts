@@ -4,8 +4,8 @@ import { option } from '../../option';
 import { flatClosing, waste } from '../../waste';
 import { line, yarns } from './several';
 
-/** What a maker can wish of a blanket of tubes lying side by side. */
-export const tubeBlanketWish = z.object({
+/** What a maker can ask of a blanket of tubes lying side by side. */
+export const tubeBlanketOptions = z.object({
 	recipe: z.literal('tube-blanket'),
 	yarns,
 	colours: option(
@@ -41,4 +41,4 @@ export const tubeBlanketWish = z.object({
 	closing: flatClosing,
 	...waste
 });
-export type TubeBlanketWish = z.infer<typeof tubeBlanketWish>;
+export type TubeBlanketOptions = z.infer<typeof tubeBlanketOptions>;

@@ -34,8 +34,8 @@ const unless =
 	({ solve }: { solve: Solve }): boolean =>
 		solve !== solved;
 
-/** What a maker can wish of things on a cord. */
-export const garlandWish = z.object({
+/** What a maker can ask of things on a cord. */
+export const garlandOptions = z.object({
 	recipe: z.literal('garland'),
 	yarns,
 	items: option(z.array(garlandItem).min(1).max(8).describe('they take turns along the cord'), {
@@ -109,4 +109,4 @@ export const garlandWish = z.object({
 	}),
 	...waste
 });
-export type GarlandWish = z.infer<typeof garlandWish>;
+export type GarlandOptions = z.infer<typeof garlandOptions>;

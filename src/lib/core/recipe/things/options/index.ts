@@ -1,11 +1,12 @@
-import type { FoldedBagWish } from './bag';
-import type { TubeBlanketWish } from './blanket';
-import type { GarlandWish } from './garland';
-import type { PomPomWish } from './pom-pom';
-import type { ToyWish } from './toy';
+import type { FoldedBagOptions } from './bag';
+import type { TubeBlanketOptions } from './blanket';
+import type { GarlandOptions } from './garland';
+import type { PomPomOptions } from './pom-pom';
+import type { ToyOptions } from './toy';
 
-export type { FoldedBagWish, GarlandWish, PomPomWish, ToyWish, TubeBlanketWish };
+export type { FoldedBagOptions, GarlandOptions, PomPomOptions, ToyOptions, TubeBlanketOptions };
 export type { GarlandItem } from './garland';
 export type { ToyPart } from './toy';
 /** What is made of several pieces. */
-export type ThingWish = FoldedBagWish | TubeBlanketWish | ToyWish | GarlandWish | PomPomWish;
+export type ThingOptions =
+	FoldedBagOptions | TubeBlanketOptions | ToyOptions | GarlandOptions | PomPomOptions;

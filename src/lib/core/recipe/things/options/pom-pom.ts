@@ -4,8 +4,8 @@ import { yarns } from './several';
 
 type Now = NowOf<{ readonly wraps: number }>;
 
-/** What a maker can wish of pom-poms. */
-export const pomPomWish = z.object({
+/** What a maker can ask of pom-poms. */
+export const pomPomOptions = z.object({
 	recipe: z.literal('pom-pom'),
 	yarns,
 	count: option(z.int().min(1).max(500), { label: 'How many', what: 'how many…' }),
@@ -29,4 +29,4 @@ export const pomPomWish = z.object({
 		unit: 'length'
 	})
 });
-export type PomPomWish = z.infer<typeof pomPomWish>;
+export type PomPomOptions = z.infer<typeof pomPomOptions>;

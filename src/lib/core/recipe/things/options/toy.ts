@@ -48,8 +48,8 @@ export const toyPart = z.object({
 });
 export type ToyPart = z.infer<typeof toyPart>;
 
-/** What a maker can wish of a ball, or of a toy of stuffed parts. */
-export const toyWish = z.object({
+/** What a maker can ask of a ball, or of a toy of stuffed parts. */
+const allToyOptions = z.object({
 	recipe: z.enum(TOYS),
 	yarns,
 	age: option(z.enum(TOY_AGES), {
@@ -84,8 +84,10 @@ export const toyWish = z.object({
 	}),
 	...waste
 });
-type Toy = z.infer<typeof toyWish>;
-export type ToyWish = Omit<Toy, 'stands'> & Partial<Pick<Toy, 'stands'>>;
+type Toy = z.infer<typeof allToyOptions>;
+export type ToyOptions = Omit<Toy, 'stands'> & Partial<Pick<Toy, 'stands'>>;
 /** A ball is seen from anywhere. */
-export const toyOptions = (id: ToyWish['recipe']): z.ZodObject =>
-	(id === 'ball' ? toyWish.omit({ stands: true }) : toyWish).extend({ recipe: z.literal(id) });
+export const toyOptions = (id: ToyOptions['recipe']): z.ZodObject =>
+	(id === 'ball' ? allToyOptions.omit({ stands: true }) : allToyOptions).extend({
+		recipe: z.literal(id)
+	});

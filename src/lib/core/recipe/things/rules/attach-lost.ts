@@ -1,6 +1,6 @@
 import type { Judgement } from '../../../finding/facts';
 import { rule } from '../../../finding/rule';
-import type { ToyWish } from '../options';
+import type { ToyOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 import { piece } from './shared';
 
@@ -11,7 +11,7 @@ declare module '../../../finding/finding' {
 }
 
 /** Sewn to nothing that is there, or round in a ring. */
-export const attachLost = rule<ToyWish, FinishedOf<'stuffed'>>({
+export const attachLost = rule<ToyOptions, FinishedOf<'stuffed'>>({
 	says: {
 		'attach-lost': (f) => ({
 			what: `${f.name} is sewn to a part that is not there.`,

@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { FoldedBagWish } from '../options';
+import type { FoldedBagOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {
@@ -8,7 +8,7 @@ declare module '../../../finding/finding' {
 	}
 }
 
-export const bagLoads = rule<FoldedBagWish, FinishedOf<'folded'>>({
+export const bagLoads = rule<FoldedBagOptions, FinishedOf<'folded'>>({
 	says: {
 		'bag-loads': () => ({
 			what: 'For light loads.',

@@ -1,6 +1,6 @@
-import { at } from '../../../quantity/sure';
+import { entryAt } from '../../../quantity/sure';
 import { rule } from '../../../finding/rule';
-import type { FoldedBagWish } from '../options';
+import type { FoldedBagOptions } from '../options';
 import { rowsWord } from '../../../quantity/say';
 import type { FinishedOf } from '../../finished';
 import { toRows } from '../../fixes';
@@ -16,7 +16,7 @@ declare module '../../../finding/finding' {
 	}
 }
 
-export const bagMisses = rule<FoldedBagWish, FinishedOf<'folded'>>({
+export const bagMisses = rule<FoldedBagOptions, FinishedOf<'folded'>>({
 	says: {
 		'bag-misses': (f, s) => ({
 			what: `The strip is ${rowsWord(Math.abs(f.rows))} too ${f.rows > 0 ? 'long' : 'short'} to fold.`,
@@ -30,7 +30,7 @@ export const bagMisses = rule<FoldedBagWish, FinishedOf<'folded'>>({
 		const bag = facts.finished;
 		if (bag.rows === bag.idealRows) return null;
 		const off = bag.rows - bag.idealRows;
-		const gauge = at(facts.gauges, 0);
+		const gauge = entryAt(facts.gauges, 0);
 		const each = Math.abs(off) / 2;
 		return {
 			body: {

@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { TubeBlanketWish } from '../options';
+import type { TubeBlanketOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {
@@ -13,7 +13,7 @@ declare module '../../../finding/finding' {
 	}
 }
 
-export const borderOff = rule<TubeBlanketWish, FinishedOf<'side-by-side'>>({
+export const borderOff = rule<TubeBlanketOptions, FinishedOf<'side-by-side'>>({
 	says: {
 		'border-off': (f) => ({
 			what: `${f.stitches} crochet stitches on ${f.loops} loops.`,

@@ -1,6 +1,6 @@
 import { change } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
-import type { GarlandWish } from '../options';
+import type { GarlandOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {
@@ -14,7 +14,7 @@ declare module '../../../finding/finding' {
 	}
 }
 
-export const cannotHang = rule<GarlandWish, FinishedOf<'hung'>>({
+export const cannotHang = rule<GarlandOptions, FinishedOf<'hung'>>({
 	says: {
 		'cannot-hang': (f, s) => ({
 			what: `A cord of ${s.length(f.cordCm)} cannot sag ${s.length(f.sagCm)}.`,
@@ -28,7 +28,7 @@ export const cannotHang = rule<GarlandWish, FinishedOf<'hung'>>({
 	test: (facts) => {
 		const garland = facts.finished;
 		if (garland.solved.fits) return null;
-		const { sagCm, solve, spacingCm } = facts.wish;
+		const { sagCm, solve, spacingCm } = facts.options;
 		const { cord, number } = garland.solved;
 		return solve === 'span'
 			? {

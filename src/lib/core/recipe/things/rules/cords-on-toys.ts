@@ -1,6 +1,6 @@
 import type { Judgement } from '../../../finding/facts';
 import { rule } from '../../../finding/rule';
-import type { ToyWish } from '../options';
+import type { ToyOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 import { partLength } from '../form/toy';
 import { piece } from './shared';
@@ -17,7 +17,7 @@ declare module '../../../finding/finding' {
 /** A cord on a toy for the smallest is no longer than this (toy rules; from memory). */
 const TOY_CORD_CM = 22;
 
-export const cordsOnToys = rule<ToyWish, FinishedOf<'stuffed'>>({
+export const cordsOnToys = rule<ToyOptions, FinishedOf<'stuffed'>>({
 	says: {
 		'toy-cord': (f, s) => ({
 			what: `${f.name} is a cord of ${s.length(f.cm)}, on a toy for under three.`,

@@ -1,6 +1,6 @@
 import { change } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
-import type { GarlandWish } from '../options';
+import type { GarlandOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {
@@ -9,7 +9,7 @@ declare module '../../../finding/finding' {
 	}
 }
 
-export const itemsTouch = rule<GarlandWish, FinishedOf<'hung'>>({
+export const itemsTouch = rule<GarlandOptions, FinishedOf<'hung'>>({
 	says: {
 		'items-touch': (f, s) => ({
 			what: `Neighbours touch, ${f.times} times.`,
@@ -28,7 +28,7 @@ export const itemsTouch = rule<GarlandWish, FinishedOf<'hung'>>({
 			where: { at: 'size' },
 			fix: change([`Hang ${fitting} of them`], {
 				number: fitting,
-				...(facts.wish.solve === 'number' ? { solve: 'spacing' } : {})
+				...(facts.options.solve === 'number' ? { solve: 'spacing' } : {})
 			})
 		};
 	}

@@ -1,6 +1,6 @@
 import type { Judgement } from '../../../finding/facts';
 import { rule } from '../../../finding/rule';
-import type { ToyWish } from '../options';
+import type { ToyOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 import { partLength, segmentRadius } from '../form/toy';
 import { piece } from './shared';
@@ -15,7 +15,7 @@ declare module '../../../finding/finding' {
 const SMALL_PART_CM = { across: 3.17, long: 5.71 };
 
 /** A part that fits the cylinder: if it comes off it can be swallowed. */
-export const partSmall = rule<ToyWish, FinishedOf<'stuffed'>>({
+export const partSmall = rule<ToyOptions, FinishedOf<'stuffed'>>({
 	says: {
 		'toy-part-small': (f, s) => ({
 			what: `${f.name} is small enough to be swallowed if it comes off.`,

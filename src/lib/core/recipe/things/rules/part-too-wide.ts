@@ -1,6 +1,6 @@
 import type { Judgement } from '../../../finding/facts';
 import { rule } from '../../../finding/rule';
-import type { ToyWish } from '../options';
+import type { ToyOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 import { piece } from './shared';
 
@@ -15,7 +15,7 @@ declare module '../../../finding/finding' {
 	}
 }
 
-export const partTooWide = rule<ToyWish, FinishedOf<'stuffed'>>({
+export const partTooWide = rule<ToyOptions, FinishedOf<'stuffed'>>({
 	says: {
 		'part-too-wide': (f, s) => ({
 			what: `${f.name} opens wider than ${f.host.toLowerCase()} is thick there.`,

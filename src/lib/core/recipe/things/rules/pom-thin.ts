@@ -1,6 +1,6 @@
 import { change } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
-import type { PomPomWish } from '../options';
+import type { PomPomOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {
@@ -12,7 +12,7 @@ declare module '../../../finding/finding' {
 /** Wraps under this share of what fills a pom-pom leave it thin (from memory). */
 const THIN = 0.7;
 
-export const pomThin = rule<PomPomWish, FinishedOf<'wound'>>({
+export const pomThin = rule<PomPomOptions, FinishedOf<'wound'>>({
 	says: {
 		'pom-thin': (f) => ({
 			what: `${f.wraps} wraps make a thin pom-pom.`,

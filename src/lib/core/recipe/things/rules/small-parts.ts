@@ -1,6 +1,6 @@
 import { change } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
-import type { ToyWish } from '../options';
+import type { ToyOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {
@@ -13,7 +13,7 @@ declare module '../../../finding/finding' {
 }
 
 /** Buttons and beads come off, and are swallowed: none under three. */
-export const smallParts = rule<ToyWish, FinishedOf<'stuffed'>>({
+export const smallParts = rule<ToyOptions, FinishedOf<'stuffed'>>({
 	says: {
 		'toy-small-parts': (f) => ({
 			what: `${f.count === 1 ? `A ${f.eyes}` : `${f.count} ${f.eyes}s`} on a toy for under three.`,
@@ -28,7 +28,7 @@ export const smallParts = rule<ToyWish, FinishedOf<'stuffed'>>({
 			body: { code: 'toy-small-parts', eyes: toy.eyes.kind, count: toy.eyes.count },
 			severity: 'stop',
 			where: { at: 'size' },
-			fix: change(['Stitch the eyes'], { eyes: { ...facts.wish.eyes, kind: 'stitched' } })
+			fix: change(['Stitch the eyes'], { eyes: { ...facts.options.eyes, kind: 'stitched' } })
 		};
 	}
 });

@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { ToyWish } from '../options';
+import type { ToyOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {
@@ -8,7 +8,7 @@ declare module '../../../finding/finding' {
 	}
 }
 
-export const toyRules = rule<ToyWish, FinishedOf<'stuffed'>>({
+export const toyRules = rule<ToyOptions, FinishedOf<'stuffed'>>({
 	says: {
 		'toy-rules': (f) => ({
 			what: f.under3

@@ -1,6 +1,6 @@
 import type { Judgement } from '../../../finding/facts';
 import { rule } from '../../../finding/rule';
-import type { ToyWish } from '../options';
+import type { ToyOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 import { piece } from './shared';
 
@@ -15,7 +15,7 @@ declare module '../../../finding/finding' {
 	}
 }
 
-export const willNotClose = rule<ToyWish, FinishedOf<'stuffed'>>({
+export const willNotClose = rule<ToyOptions, FinishedOf<'stuffed'>>({
 	says: {
 		'will-not-close': (f, s) => ({
 			what: `${f.name}${f.nth > 1 ? `, swelling ${f.nth},` : ''} is too short to close.`,

@@ -1,6 +1,6 @@
 import type { MachineId } from '../../../model/bench';
 import type { PartRole } from '../../../model/kinds';
-import type { ToyPart, ToyWish } from '../options';
+import type { ToyPart, ToyOptions } from '../options';
 
 /** A toy as a set of parameters: the shape of a seal or a lighthouse is data, and no code knows of it. */
 export interface ToyPreset {
@@ -9,7 +9,7 @@ export interface ToyPreset {
 	/** Yarns it is usual in. */
 	readonly yarns: number;
 	/** `small` is a machine for small parts; null where there is none. */
-	readonly toy: (small: MachineId | null) => Pick<ToyWish, 'stands' | 'parts' | 'eyes'>;
+	readonly toy: (small: MachineId | null) => Pick<ToyOptions, 'stands' | 'parts' | 'eyes'>;
 }
 
 type Segment = ToyPart['segments'][number];

@@ -1,6 +1,6 @@
-import { at } from '../../../quantity/sure';
+import { entryAt } from '../../../quantity/sure';
 import { rule } from '../../../finding/rule';
-import type { PlainTubeWish } from '../options';
+import type { PlainTubeOptions } from '../options';
 import { rowsWord } from '../../../quantity/say';
 import type { FinishedOf } from '../../finished';
 import { hemOf } from '../length';
@@ -15,7 +15,7 @@ declare module '../../../finding/finding' {
 const NEAR_EDGE = 2;
 
 /** A colour that changes on the fold of a hem, or next to it, peeks at the lower edge. */
-export const hemBoundary = rule<PlainTubeWish, FinishedOf<'tube'>>({
+export const hemBoundary = rule<PlainTubeOptions, FinishedOf<'tube'>>({
 	says: {
 		'hem-boundary': (f, _s, yarn) => ({
 			what:
@@ -28,8 +28,8 @@ export const hemBoundary = rule<PlainTubeWish, FinishedOf<'tube'>>({
 					: 'So near the edge it rolls in and out of sight: move the change further, or onto the row that is hung.'
 		})
 	},
-	test: ({ wish, runs }) => {
-		const fold = hemOf(wish) / 2;
+	test: ({ options, runs }) => {
+		const fold = hemOf(options) / 2;
 		if (fold === 0) return null;
 		const near = runs.find((r) => r.from > 0 && Math.abs(r.from - fold) <= NEAR_EDGE);
 		return near
@@ -38,7 +38,7 @@ export const hemBoundary = rule<PlainTubeWish, FinishedOf<'tube'>>({
 						code: 'hem-boundary',
 						rows: near.from - fold,
 						row: near.from,
-						yarn: near.from > fold ? at(runs, runs.indexOf(near) - 1).yarn : near.yarn
+						yarn: near.from > fold ? entryAt(runs, runs.indexOf(near) - 1).yarn : near.yarn
 					},
 					severity: 'warn',
 					where: { at: 'row', row: near.from }

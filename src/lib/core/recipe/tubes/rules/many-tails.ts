@@ -1,5 +1,5 @@
 import { rule } from '../../../finding/rule';
-import type { PlainTubeWish } from '../options';
+import type { PlainTubeOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 
 declare module '../../../finding/finding' {
@@ -11,7 +11,7 @@ declare module '../../../finding/finding' {
 /** Each join is a tail on either side; past this many the line is worth another look. */
 const MANY_JOINS = 12;
 
-export const manyTails = rule<PlainTubeWish, FinishedOf<'tube'>>({
+export const manyTails = rule<PlainTubeOptions, FinishedOf<'tube'>>({
 	says: {
 		'many-tails': (f) => ({
 			what: `${f.joins} joins leave ${2 * f.joins} tails inside.`,

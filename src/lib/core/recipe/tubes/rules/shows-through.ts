@@ -1,7 +1,7 @@
 import { showsThrough as pairsThrough } from '../../../assembly/layers';
 import { SHINES, luminance } from '../../../bench/yarn/luminance';
 import { rule } from '../../../finding/rule';
-import type { PlainTubeWish } from '../options';
+import type { PlainTubeOptions } from '../options';
 import { rowsWord } from '../../../quantity/say';
 import type { FinishedOf } from '../../finished';
 
@@ -12,7 +12,7 @@ declare module '../../../finding/finding' {
 }
 
 /** In a hem the inner half may shine through the outer, as a light lining does. */
-export const showsThrough = rule<PlainTubeWish, FinishedOf<'tube'>>({
+export const showsThrough = rule<PlainTubeOptions, FinishedOf<'tube'>>({
 	says: {
 		'shows-through': (f, _s, yarn) => ({
 			what: `${yarn(f.under)} may shine through ${yarn(f.over)}.`,
@@ -22,9 +22,9 @@ export const showsThrough = rule<PlainTubeWish, FinishedOf<'tube'>>({
 	test: ({ yarns, runs, places }) => {
 		if (runs.length < 2) return null;
 		const yarnAt = (row: number) => runs.find((r) => row >= r.from && row < r.to)?.yarn;
-		const of = (yarn: number) => yarns[yarn]?.colour ?? '#000000';
+		const colourOf = (yarn: number) => yarns[yarn]?.colour ?? '#000000';
 		const [worst] = pairsThrough(yarnAt, places()).filter(
-			(p) => luminance(of(p.under)) - luminance(of(p.over)) > SHINES
+			(p) => luminance(colourOf(p.under)) - luminance(colourOf(p.over)) > SHINES
 		);
 		return worst
 			? { body: { code: 'shows-through', ...worst }, severity: 'tip', where: { at: 'fold' } }

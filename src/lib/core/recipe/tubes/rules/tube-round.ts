@@ -1,6 +1,6 @@
 import { LOOSE_STRETCH, USUAL_STRETCH } from '../../../bench/size/stretch';
 import { rule } from '../../../finding/rule';
-import type { PlainTubeWish } from '../options';
+import type { PlainTubeOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 import type { TubeKind } from '../kind';
 
@@ -14,7 +14,7 @@ declare module '../../../finding/finding' {
 
 /** What a tube is pulled over or laid round: beyond these it slips off or will not go on. */
 export const tubeRound = (kind: TubeKind) =>
-	rule<PlainTubeWish, FinishedOf<'tube'>>({
+	rule<PlainTubeOptions, FinishedOf<'tube'>>({
 		says: {
 			'tube-too-tight': (f, s) => ({
 				what: 'It will not go round.',

@@ -1,7 +1,7 @@
-import { at } from '../../../quantity/sure';
+import { entryAt } from '../../../quantity/sure';
 import { change } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
-import type { PlainTubeWish } from '../options';
+import type { PlainTubeOptions } from '../options';
 import type { FinishedOf } from '../../finished';
 import { toRows } from '../../fixes';
 import type { TubeKind } from '../kind';
@@ -23,22 +23,22 @@ const DISAGREE = 0.08;
 
 /** What goes round a thing by its length is as long as that asks; set otherwise, one of the two figures has to give. */
 export const twoFigures = (kind: TubeKind) =>
-	rule<PlainTubeWish, FinishedOf<'tube'>>({
+	rule<PlainTubeOptions, FinishedOf<'tube'>>({
 		says: {
 			'two-figures': (f, s) => ({
 				what: `${f.rows} rows and the ${f.what} of ${s.length(f.aroundCm)} disagree.`,
 				why: `That ${f.what} asks for ${f.fitRows} rows. Either the rows give, or it is for another size.`
 			})
 		},
-		test: ({ wish, machine, gauges, mainRows, flatLength, withRows }) => {
-			if (wish.length.by === 'fit' || wish.length.by === 'yarn') return null;
+		test: ({ options, machine, gauges, mainRows, flatLength, withRows }) => {
+			if (options.length.by === 'fit' || options.length.by === 'yarn') return null;
 			const { around, covers } = kind;
 			if (!around || (around.by === 'width' && !covers)) return null;
-			const hem = hemOf(wish);
-			const wanted = fitCmOf(wish, machine, at(gauges, 0));
+			const hem = hemOf(options);
+			const wanted = fitCmOf(options, machine, entryAt(gauges, 0));
 			const off = flatLength.mean / wanted - 1;
 			if (Math.abs(off) < DISAGREE) return null;
-			const aroundCm = wish.aroundCm ?? around.usualCm;
+			const aroundCm = options.aroundCm ?? around.usualCm;
 			const fitRows = Math.max(4, Math.round((mainRows - hem / 2) / (1 + off) + hem / 2));
 			const cm = Math.round(aroundCm * (1 + off) * 2) / 2;
 			return {
@@ -47,7 +47,7 @@ export const twoFigures = (kind: TubeKind) =>
 					rows: mainRows,
 					fitRows,
 					aroundCm,
-					what: at(around.what.split(','), 0).toLowerCase()
+					what: entryAt(around.what.split(','), 0).toLowerCase()
 				},
 				severity: 'warn',
 				where: { at: 'size' },

@@ -1,6 +1,6 @@
 import type * as z from 'zod';
 import type { Bench, Project } from '../../src/lib/core/model/project';
-import type { Wish } from '../../src/lib/core/model/wish';
+import type { Options } from '../../src/lib/core/model/options';
 import { recipeOf, RECIPES } from '../../src/lib/core/recipe';
 import type { FreePiece } from '../../src/lib/core/recipe/garments/options';
 import { machineOf, yarnOf } from './bench';
@@ -97,21 +97,21 @@ function drawn(piece: FreePiece, random: Random): FreePiece {
 	return { ...piece, left: edge('left'), right: edge('right') };
 }
 
-/** A valid wish of some recipe, all of which have to be loaded; never the same for another seed. */
-function anyWish(random: Random): Wish {
+/** A valid options of some recipe, all of which have to be loaded; never the same for another seed. */
+function someOptions(random: Random): Options {
 	const schema = recipeOf(pick(random, RECIPES).id)!.options;
 	for (;;) {
-		const made = anyOf(schema, '', random) as Wish & { pieces?: FreePiece[] };
-		const wish =
+		const made = anyOf(schema, '', random) as Options & { pieces?: FreePiece[] };
+		const options =
 			made.pieces === undefined
 				? made
 				: { ...made, pieces: made.pieces.map((p, i) => drawn({ ...p, id: `p${i}` }, random)) };
-		const parsed = schema.safeParse(wish);
-		if (parsed.success) return parsed.data as Wish;
+		const parsed = schema.safeParse(options);
+		if (parsed.success) return parsed.data as Options;
 	}
 }
 
-/** A project of any wish, on any ring and at any gauge that a bench may hold. */
+/** A project of any options, on any ring and at any gauge that a bench may hold. */
 export function anyProject(seed: number): { project: Project; bench: Bench } {
 	const random = seeded(seed);
 	const pins = () =>
@@ -137,7 +137,7 @@ export function anyProject(seed: number): { project: Project; bench: Bench } {
 			name: 'any',
 			createdAt: 0,
 			machineId: machines[0]!.id,
-			wish: anyWish(random),
+			options: someOptions(random),
 			accepted: [],
 			useFresh: false,
 			holdsYarn: true,

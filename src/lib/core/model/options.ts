@@ -1,7 +1,7 @@
 import type * as z from 'zod';
 
-/** What a maker can wish of a recipe: its id, and options that only the recipe itself knows. */
-export interface Wish {
+/** What a maker can ask of a recipe: its id, and options that only the recipe itself knows. */
+export interface Options {
 	readonly recipe: string;
 	readonly [option: string]: unknown;
 }
@@ -9,7 +9,7 @@ export interface Wish {
 /** By recipe: the schema of its options, once it is loaded. */
 const OPTIONS = new Map<string, z.ZodObject>();
 /** The options of a recipe can be read from now on. */
-export const addOptions = (recipe: string, schema: z.ZodObject): void => {
+export const addSchema = (recipe: string, schema: z.ZodObject): void => {
 	OPTIONS.set(recipe, schema);
 };
-export const optionsOf = (recipe: string): z.ZodObject | undefined => OPTIONS.get(recipe);
+export const schemaOf = (recipe: string): z.ZodObject | undefined => OPTIONS.get(recipe);
