@@ -125,7 +125,11 @@ function noticed(m: Mutant): boolean {
 				],
 				{ cwd: copy, timeout: MOST_MS, stdio: 'ignore' }
 			).status !== 0;
+		const schema = () =>
+			spawnSync('npx', ['tsx', 'scripts/schema.ts', '--check'], { cwd: copy, stdio: 'ignore' })
+				.status !== 0;
 		return (
+			(/options|kinds|head/.test(m.file) && schema()) ||
 			run('run', dirname(m.file), 'tests/regression', 'tests/outside', 'words/every-recipe') ||
 			run('related', m.file, ...LONG) ||
 			(WHOLE && run('related', m.file))

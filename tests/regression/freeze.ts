@@ -1,4 +1,5 @@
 import { bookOf, differences, freeze, planned, thaw } from './frozen';
+import { digests, freezeDigests, frozenDigests } from './digests';
 import { FACETS, type Facet } from './facets';
 
 /**
@@ -23,6 +24,18 @@ for (const facet of wanted as Facet[]) {
 	say(`${facet}: ${plans.length} plans, ${found.length} differences`);
 	for (const d of found.slice(0, 10)) say(`  ${d.at}: ${str(d.was)} -> ${str(d.is)}`);
 }
+// Of every recipe with each option changed, only which facets are different.
+const { all } = digests();
+const before = frozenDigests();
+for (const [recipe, by] of Object.entries(all))
+	for (const facet of FACETS) {
+		const changed = before[recipe]?.[facet] !== by[facet];
+		if (changed && !(wanted as Facet[]).includes(facet)) {
+			say(`${recipe}: ${facet} is different, and was not asked for`);
+			by[facet] = before[recipe]?.[facet] ?? by[facet]!;
+		} else if (changed) say(`${recipe}: ${facet} is different`);
+	}
+freezeDigests(all);
 function str(x: unknown): string {
 	return String(JSON.stringify(x)).slice(0, 160);
 }

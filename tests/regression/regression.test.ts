@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { bookOf, differences, planned, thaw } from './frozen';
+import { digests, frozenDigests } from './digests';
 import { FACETS } from './facets';
 
 /** A dozen plans, whole: a difference is a mistake, or a change that is meant: then `freeze.ts` takes it, by facet. */
@@ -26,4 +27,17 @@ describe('every plan says what it said', () => {
 		expect(differences(a, { x: [{ y: 1 }], z: 'a' })).toHaveLength(1);
 		expect(differences(a, structuredClone(a))).toEqual([]);
 	});
+
+	it('every recipe, as it begins and with each single option changed, by a few digits a facet', () => {
+		const was = frozenDigests();
+		const { plans, all } = digests();
+		expect(plans).toBeGreaterThan(600);
+		const moved = Object.entries(all).flatMap(([recipe, by]) =>
+			Object.entries(by)
+				.filter(([facet, digest]) => was[recipe]?.[facet] !== digest)
+				.map(([facet]) => `${recipe}: ${facet}`)
+		);
+		expect(moved).toEqual([]);
+		expect(Object.keys(all).sort()).toEqual(Object.keys(was).sort());
+	}, 60_000);
 });

@@ -1,34 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import * as z from 'zod';
 import { anyProject } from '../../../../tests/support/some-options';
+import { valuesOf } from '../../../../tests/support/changes';
 import { benchWith } from '../../../../tests/support/every';
 import { projectOf } from '../../../../tests/support/bench';
 import type { Options } from '../model/options';
 import { plan, type Plan } from '../plan';
 import { recipeFor, recipeOf, RECIPES } from '.';
-import { controlsOf, type Control } from './controls';
+import { controlsOf } from './controls';
 import { asked, OPTION_GROUPS, type Asked } from './option';
 
 const bench = benchWith(48);
 const now = (p: Plan) => ({ ...p, bench });
 const planOf = (options: Options) =>
 	plan({ ...projectOf(), machineId: bench.machines[0]!.id, options }, bench);
-
-/** Every value that a maker can give by a control, its bounds among them. */
-function values(c: Control): unknown[] {
-	switch (c.kind) {
-		case 'number':
-			return [c.min, c.max, ...c.named.map((n) => n.value), ...(c.usual ? [null] : [])];
-		case 'choice':
-			return c.choices.map((x) => x.value);
-		case 'yarn':
-			return bench.yarns.map((y) => y.id);
-		case 'again':
-			return [c.next];
-		case 'editor':
-			return [];
-	}
-}
 
 describe.each(RECIPES.map((r) => r.id))('the options of %s', (id) => {
 	const recipe = recipeOf(id)!;
@@ -61,7 +46,7 @@ describe.each(RECIPES.map((r) => r.id))('the options of %s', (id) => {
 		const p = planOf(options);
 		if (!p.ok) throw new Error(JSON.stringify(p));
 		for (const c of controlsOf(recipe.options, options, now(p)))
-			for (const value of values(c)) {
+			for (const value of valuesOf(c, bench)) {
 				const next = { ...options, ...c.patch(value) } as Options;
 				const read = recipe.options.safeParse(next);
 				expect(read.error?.issues, `${c.key} ${JSON.stringify(value)}`).toBeUndefined();
@@ -138,7 +123,7 @@ it('anything a maker can set can be shown, and any control of it set again', () 
 		const recipe = recipeFor(project.options)!;
 		if (!p.ok) continue;
 		for (const c of controlsOf(recipe.options, project.options, { ...p, bench: on }))
-			for (const value of values(c).filter(
+			for (const value of valuesOf(c, bench).filter(
 				(v) => c.kind !== 'yarn' || on.yarns.some((y) => y.id === v)
 			)) {
 				const read = recipe.options.safeParse({ ...project.options, ...c.patch(value) });
