@@ -129,7 +129,8 @@ const OF: Record<Facet, (p: Plan) => unknown> = {
 
 /** Plain data with numbers to six digits, members in the order of their names, and nothing undefined. */
 export function rounded(x: unknown): unknown {
-	if (typeof x === 'number') return Number.isInteger(x) ? x : Number(x.toPrecision(6));
+	// Nought is nought, whatever its sign.
+	if (typeof x === 'number') return Number.isInteger(x) ? x + 0 : Number(x.toPrecision(6));
 	if (Array.isArray(x)) return x.map(rounded);
 	if (typeof x !== 'object' || x === null) return x;
 	return Object.fromEntries(

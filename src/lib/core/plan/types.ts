@@ -9,7 +9,7 @@ import type { Machine, Yarn } from '../model/bench';
 import type { Figure } from '../quantity/working';
 import type { Finished, FinishedOf } from '../recipe/finished';
 import type { Thing } from '../recipe/things/form/thing';
-import type { Tool, WorkStep } from '../technique/technique';
+import type { Tool, TableStep } from '../technique/technique';
 
 /** Everything that follows from a project and a bench, the same for all. Plain data: no functions, no typed arrays. */
 export interface Plan<F extends Finished = Finished> {
@@ -34,7 +34,7 @@ export interface Plan<F extends Finished = Finished> {
 	readonly fill: Figure | null;
 	/** What to have at hand after the machine. */
 	readonly tools: readonly Tool[];
-	readonly steps: readonly WorkStep[];
+	readonly steps: readonly TableStep[];
 	readonly findings: readonly Finding[];
 }
 export type PlanOf<K extends Finished['kind']> = Plan<FinishedOf<K>>;

@@ -20,7 +20,7 @@ import { sew } from './sew';
 import { sewOn } from './sew-on';
 import { border, sideBySide } from './side-by-side';
 import { joinTails, weaveIn } from './tails-in';
-import type { HandTime, Table, Technique, Tool, Work, WorkKind, WorkStep } from './technique';
+import type { HandTime, Table, TableStep, Technique, Tool, Work, WorkKind } from './technique';
 import { attach, eyes, stuff, tieOff } from './toy';
 import { tuck, turnUp } from './tuck';
 
@@ -87,8 +87,12 @@ export function workOf<K extends WorkKind>(kind: K): Work<K> {
 }
 
 /** Everything to do after the machine, in order. */
-export const stepsOf = (table: Table): WorkStep[] =>
-	table.assembly.flatMap((s) => [...techniqueOf(s.do).steps(s, table)]);
+export const stepsOf = (table: Table): TableStep[] =>
+	table.assembly.flatMap((s, from) =>
+		techniqueOf(s.do)
+			.steps(s, table)
+			.map((work) => ({ ...work, from }))
+	);
 
 /** What an end's tail is left for: by the first step of the assembly that works with it. */
 export function tailUse(assembly: Assembly, end: PieceEnd): TailUse {

@@ -23,6 +23,9 @@ export type WorkStep<K extends WorkKind = WorkKind> = {
 	} & WorkKinds[P];
 }[K];
 
+/** Work as it stands in a plan: with the place of the assembly step that it is for. */
+export type TableStep = WorkStep & { readonly from: number };
+
 /** A step in the maker's words: what to do, then how. */
 export interface StepWords {
 	readonly title: string;
