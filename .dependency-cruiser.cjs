@@ -17,9 +17,10 @@ const KNOWS = {
 	shaping: ['bench', 'model', 'program', 'quantity'],
 	assembly: ['model', 'program', 'quantity', 'simulate'],
 	crank: ['assembly', 'bench', 'model', 'program', 'quantity', 'simulate'],
-	technique: ['assembly', 'crank', 'model', 'program', 'quantity', 'recipe/things/form'],
+	table: ['assembly', 'crank'],
+	technique: ['assembly', 'crank', 'model', 'program', 'quantity', 'recipe/things/form', 'table'],
 	convert: ['bench', 'model', 'quantity', 'shaping'],
-	finding: ['assembly', 'bench', 'crank', 'model', 'program', 'quantity', 'simulate'],
+	finding: ['assembly', 'bench', 'crank', 'model', 'program', 'quantity', 'simulate', 'table'],
 	recipe: [
 		'assembly',
 		'bench',

@@ -2,6 +2,7 @@ import type * as z from 'zod';
 import type { Bench, Project } from '../../src/lib/core/model/project';
 import type { Options } from '../../src/lib/core/model/options';
 import { recipeOf, RECIPES } from '../../src/lib/core/recipe';
+import type { ToyPart } from '../../src/lib/core/recipe/things/options';
 import type { FreePiece } from '../../src/lib/core/recipe/garments/options';
 import { machineOf, yarnOf } from './bench';
 import { seeded } from './random';
@@ -97,15 +98,41 @@ function drawn(piece: FreePiece, random: Random): FreePiece {
 	return { ...piece, left: edge('left'), right: edge('right') };
 }
 
-/** A valid options of some recipe, all of which have to be loaded; never the same for another seed. */
+/** A seam of pieces that there are. */
+type FreeSeam = Record<'a' | 'b', { piece: string }>;
+const ofPieces = (seam: FreeSeam, of: number, random: Random): FreeSeam => {
+	const one = () => `p${number(random, 0, of - 1, true)}`;
+	return { ...seam, a: { ...seam.a, piece: one() }, b: { ...seam.b, piece: one() } };
+};
+
+/** A part by a name of its own, sewn to any. */
+const hung = (p: ToyPart, i: number, of: number, random: Random): ToyPart => ({
+	...p,
+	id: `t${i}`,
+	to: p.to && { ...p.to, part: `t${number(random, 0, of - 1, true)}` }
+});
+
+/** Valid options of some recipe, all of which have to be loaded; never the same for another seed. */
 function someOptions(random: Random): Options {
 	const schema = recipeOf(pick(random, RECIPES).id)!.options;
 	for (;;) {
-		const made = anyOf(schema, '', random) as Options & { pieces?: FreePiece[] };
-		const options =
-			made.pieces === undefined
-				? made
-				: { ...made, pieces: made.pieces.map((p, i) => drawn({ ...p, id: `p${i}` }, random)) };
+		const made = anyOf(schema, '', random) as Options & {
+			pieces?: FreePiece[];
+			seams?: FreeSeam[];
+			parts?: ToyPart[];
+		};
+		const { pieces, parts } = made;
+		const options = {
+			...made,
+			...(pieces && { pieces: pieces.map((p, i) => drawn({ ...p, id: `p${i}` }, random)) }),
+			...(pieces && {
+				seams:
+					pieces.length === 0
+						? []
+						: (made.seams ?? []).map((x) => ofPieces(x, pieces.length, random))
+			}),
+			...(parts && { parts: parts.map((p, i) => hung(p, i, parts.length, random)) })
+		};
 		const parsed = schema.safeParse(options);
 		if (parsed.success) return parsed.data as Options;
 	}

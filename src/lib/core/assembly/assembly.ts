@@ -195,6 +195,8 @@ export interface StepKinds {
 		readonly pieces: readonly (string | null)[];
 	};
 	'weave-in': object;
+	/** Of a piece as it lies, before it is folded into another form. */
+	'measure-tube': Of;
 	measure: { readonly worn?: 'baby' | 'foot' };
 }
 export type StepKind = keyof StepKinds;

@@ -66,7 +66,13 @@ function dome(cm: number, arcCm: number): { along: number; wide: number } {
 }
 
 /** What is done without the tube looking any different. */
-const UNSEEN: readonly AssemblyStep['do'][] = ['rest', 'join-tails', 'weave-in', 'measure'];
+const UNSEEN: readonly AssemblyStep['do'][] = [
+	'rest',
+	'join-tails',
+	'measure-tube',
+	'weave-in',
+	'measure'
+];
 
 /** The stages from the tube off the machine to the finished thing, one for each step that changes how it looks. */
 export function stagesOf(input: StageInput): Stage[] {

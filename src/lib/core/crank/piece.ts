@@ -127,6 +127,11 @@ function borderOf(rows: number, first: number, last: number, gauge: Gauge): Piec
 	];
 }
 
+/** Share of the pins that a piece begins on: below 1 for a panel. */
+function shareOf({ stretches: [start] }: RowByRow, pins: number): number {
+	return start && start.mode !== 'tube' ? (start.high - start.low + 1) / pins : 1;
+}
+
 /** What came off the simulated machine: main rows counted from the first of them. */
 function offTheRing({ piece, machine }: Input) {
 	const { fabric, faults } = simulate(piece.program, { ...machine, keepOff: keptOff(machine) });
@@ -136,7 +141,6 @@ function offTheRing({ piece, machine }: Input) {
 		.filter((r) => !isSpare(r.yarn))
 		.map((r) => ({ ...r, from: r.from - wasteBefore, to: r.to - wasteBefore }));
 	const rowByRow = rowByRowOf(piece.program, machine.pins);
-	const start = rowByRow.stretches[0];
 	return {
 		faults,
 		allRuns,
@@ -146,27 +150,35 @@ function offTheRing({ piece, machine }: Input) {
 		first: fabric.rows > 0 ? stitchesInRow(fabric, 0) : 0,
 		last: fabric.rows > 0 ? stitchesInRow(fabric, fabric.rows - 1) : 0,
 		rowByRow,
-		share: start && start.mode !== 'tube' ? (start.high - start.low + 1) / machine.pins : 1
+		share: shareOf(rowByRow, machine.pins)
 	};
 }
 type Knitted = ReturnType<typeof offTheRing>;
 
+/** An end of a piece, as what is done with its tail goes by it. */
+export const endOf = (
+	p: Pick<WorkedPiece, 'id' | 'rowByRow' | 'machine' | 'stitches'>,
+	edge: Edge
+): PieceEnd => ({
+	piece: p.id,
+	edge,
+	share: shareOf(p.rowByRow, p.machine.pins),
+	tip: p.stitches.first > p.stitches.last,
+	loops: edge === 'cast-on' ? p.stitches.first : p.stitches.last
+});
+
 /** The tails of a piece, each long enough for the dearest step that works with it. */
-const tailsOfPiece = (input: Input, { runs, share, first, last }: Knitted) =>
-	tailsOf({
+const tailsOfPiece = (input: Input, { runs, share, first, last, rowByRow }: Knitted) => {
+	const { piece, machine, strandsOf, useAt } = input;
+	const whole = { id: piece.id, machine, rowByRow, stitches: { first, last } };
+	return tailsOf({
 		runs,
-		ringCm: input.machine.ringCm,
+		ringCm: machine.ringCm,
 		share,
-		strandsOf: input.strandsOf,
-		useAt: (edge) =>
-			input.useAt({
-				piece: input.piece.id,
-				edge,
-				share,
-				tip: first > last,
-				loops: edge === 'cast-on' ? first : last
-			})
+		strandsOf,
+		useAt: (edge) => useAt(endOf(whole, edge))
 	});
+};
 
 /** Knits a piece on the simulated machine and reads off it what the run sheet, the sums and the pictures need. */
 export function knitPiece(input: Input): KnittedPiece {

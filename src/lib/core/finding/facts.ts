@@ -7,6 +7,7 @@ import type { Machine, Swatch, Yarn, YarnTest } from '../model/bench';
 import type { Project } from '../model/project';
 import type { Estimate } from '../quantity/estimate';
 import type { Fault, YarnRun } from '../simulate/fabric';
+import type { TableFault } from '../table/hands';
 import type { FindingBody, Severity, StopCode, Where } from './finding';
 import type { Fix } from './fix';
 
@@ -26,6 +27,8 @@ export interface Facts<W = unknown, F = unknown> {
 	readonly runs: readonly YarnRun[];
 	readonly mainRows: number;
 	readonly faults: readonly Fault[];
+	/** What the hands cannot do with what comes off the machine. */
+	readonly undone: readonly TableFault[];
 	readonly amounts: readonly YarnAmount[];
 	readonly joints: readonly Joint[];
 	/** Every piece, on its own machine. */

@@ -1,6 +1,7 @@
 import type { Facts } from './facts';
 import type { Finding } from './finding';
 import type { Rule } from './rule';
+import { cannotBeDone } from './rules/cannot-be-done';
 import { cannotKnit } from './rules/cannot-knit';
 import { clog } from './rules/clog';
 import { cotton } from './rules/cotton';
@@ -24,6 +25,7 @@ import { graver, toFinding } from './to-finding';
 /** Every rule that holds for whatever is made: a new judgement is its file and a row here. */
 export const RULES: Rule[] = [
 	cannotKnit,
+	cannotBeDone,
 	freshOnly,
 	noSwatch,
 	freshUsed,

@@ -13,7 +13,16 @@ import { countProgram, excessOf, loadOf, type Excess } from '../program/load';
 import type { Finished } from '../recipe/finished';
 import type { Design, Recipe } from '../recipe/recipe';
 import { coloursOf, joinTailsOf, machinesOf, yarnsOf } from '../recipe/uses';
-import { handTimeOf, handYarnOf, jointsOf, stepsOf, tailUse, toolsOf } from '../technique';
+import {
+	doneAtTheTable,
+	handEndsOf,
+	handTimeOf,
+	handYarnOf,
+	jointsOf,
+	stepsOf,
+	tailUse,
+	toolsOf
+} from '../technique';
 import { usedOf, type Used } from './bench';
 import { byHandFigure, fillFigure } from './by-hand';
 import { lengthOf } from './lies';
@@ -140,7 +149,7 @@ function derive<W extends Options, F extends Finished>(designed: Designed<W, F>)
 	);
 	const worked = { assembly, pieces: knitted.map((k) => k.piece), joinTails };
 	const joints = jointsOf(worked);
-	const table = { ...worked, joints };
+	const table = { ...worked, joints, handEnds: handEndsOf(worked) };
 	const amounts = amountsOf({ yarns, knitted, hand: handYarnOf(worked) });
 	const pieces = knitted.map((k) => k.planned(amounts));
 	const plan: Plan<F> = {
@@ -162,15 +171,18 @@ function derive<W extends Options, F extends Finished>(designed: Designed<W, F>)
 		steps: stepsOf(table),
 		findings: []
 	};
+	if (!designed.how.counsel) return plan;
 	const faults = knitted.flatMap((k) => k.faults);
-	return designed.how.counsel ? { ...plan, findings: counselOf(designed, plan, faults) } : plan;
+	// What cannot be knitted never comes to the table.
+	const undone = worked.pieces.every((p) => p.mainRows > 0) ? doneAtTheTable(table) : [];
+	return { ...plan, findings: counselOf(designed, plan, { faults, undone }) };
 }
 
 /** What a careful maker says of a plan. */
 function counselOf<W extends Options, F extends Finished>(
 	{ project, bench, recipe }: Designed<W, F>,
 	plan: Plan<F>,
-	faults: Parameters<typeof findingsFor>[0]['faults']
+	{ faults, undone }: Pick<Parameters<typeof findingsFor>[0], 'faults' | 'undone'>
 ): Finding[] {
 	const [first] = plan.pieces;
 	return findingsFor(
@@ -187,6 +199,7 @@ function counselOf<W extends Options, F extends Finished>(
 			runs: first?.runs ?? [],
 			mainRows: first?.mainRows ?? 0,
 			faults,
+			undone,
 			amounts: plan.amounts,
 			joints: plan.joints,
 			pieces: plan.pieces,

@@ -1,11 +1,14 @@
+import type { Assembly } from '../assembly/assembly';
 import type { Joint } from '../assembly/joint';
 import type { WorkedPiece } from '../crank/piece';
 import type { Yarn } from '../model/bench';
 import { estimate, exact, relative, scale, type Estimate } from '../quantity/estimate';
 import { figure, worked, type Figure } from '../quantity/working';
+import { handEndsOf } from '../technique';
 import { endsOf, joinsOf } from '../technique/ends';
 
 interface Counted {
+	readonly assembly: Assembly;
 	readonly pieces: readonly WorkedPiece[];
 	readonly joints: readonly Joint[];
 }
@@ -36,7 +39,8 @@ function seamsOf({ joints, pieces }: Counted): Figure | null {
 
 /** Totals of a plan; tied at the crank, tails at joins are not woven in. */
 export function totalsOf(plan: Counted, joinTails: 'tie' | 'weave'): Totals {
-	const { pieces } = plan;
+	const { pieces, assembly } = plan;
+	const byHand = handEndsOf({ pieces, assembly, joinTails });
 	const ends = endsOf(pieces);
 	const joins = joinTails === 'weave' ? ends.joins : 0;
 	const stitches = pieces.reduce((t, p) => t + p.count * stitchesOf(p), 0);
@@ -51,8 +55,9 @@ export function totalsOf(plan: Counted, joinTails: 'tie' | 'weave'): Totals {
 			])
 		),
 		seams: seamsOf(plan),
-		ends: figure('Ends to weave in', 'ends', exact(ends.others + joins), [
+		ends: figure('Ends to weave in', 'ends', exact(ends.others + byHand + joins), [
 			worked(ends.others, 'ends', 'where pieces begin and end'),
+			...(byHand > 0 ? ['+', worked(byHand, 'ends', 'of strands worked in by hand')] : []),
 			...(joins > 0 ? ['+', worked(joins, 'ends', `at ${joinsOf(pieces)} joins`)] : [])
 		])
 	};

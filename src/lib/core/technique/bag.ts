@@ -77,7 +77,14 @@ export const sewBag = technique<'sew-bag'>({
 		const p = pieceOf(table, piece);
 		return p ? { what: 'seams sewn', times: 2, minutes: 1 + (wideCm(p) * SEW_SECONDS) / 60 } : null;
 	},
-	tools: () => [tool('needle')]
+	tools: () => [tool('needle')],
+	strands: () => 2,
+	does: ({ piece }, hands) => {
+		const l = hands.piece(piece);
+		if (!l) return;
+		for (const edge of ['cast-on', 'cast-off'] as const)
+			if (hands.isLive(l, edge)) hands.fault('row-live', piece, edge);
+	}
 });
 
 /** A short tube sewn over both points. */
@@ -107,5 +114,14 @@ export const handle = technique<'handle'>({
 		return p ? [{ yarn: yarnOf(p), metres: 2 * threadMetres(wideCm(p), 1) }] : [];
 	},
 	minutes: () => ({ what: 'handle ends sewn on', times: 2, minutes: 4 }),
-	tools: () => [tool('needle')]
+	tools: () => [tool('needle')],
+	strands: () => 1,
+	does: ({ piece, to }, hands) => {
+		for (const id of [piece, to]) {
+			const l = hands.piece(id);
+			if (!l) continue;
+			for (const edge of ['cast-on', 'cast-off'] as const)
+				if (hands.isLive(l, edge)) hands.fault('row-live', id, edge);
+		}
+	}
 });

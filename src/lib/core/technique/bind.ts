@@ -95,7 +95,9 @@ export const bind = technique<'bind'>({
 				}
 			: null;
 	},
-	tools: () => [tool('hook')]
+	tools: () => [tool('hook')],
+	strands: ({ piece, perLoop = 1 }, laid) => (perLoop > 1 ? (pieceOf(laid, piece)?.count ?? 0) : 0),
+	does: ({ piece, edge }, hands) => hands.close(piece, edge, 'bound')
 });
 
 /** Fewer loops than this are drawn together with the yarn: nobody chains over two. */
@@ -146,7 +148,8 @@ export const closeRow = technique<'close-row'>({
 			? { what: 'rows closed', times: p.count, minutes: 1 + (loopsAt(p, edge) * HOOK_SECONDS) / 60 }
 			: null;
 	},
-	tools: () => [tool('hook')]
+	tools: () => [tool('hook')],
+	does: ({ piece, edge }, hands) => hands.close(piece, edge, 'bound')
 });
 
 /** Groups that were held while the piece was shaped. */
@@ -179,7 +182,14 @@ export const closeHeld = technique<'close-held'>({
 		times: pieceOf(table, piece)?.count ?? 1,
 		minutes: 1 + (loops * HOOK_SECONDS) / 60
 	}),
-	tools: () => [tool('hook')]
+	tools: () => [tool('hook')],
+	strands: ({ piece }, laid) => pieceOf(laid, piece)?.count ?? 0,
+	does: ({ piece }, hands) => {
+		const l = hands.piece(piece);
+		if (!l) return;
+		if (!l.held) hands.fault('held-not-there', piece);
+		l.held = false;
+	}
 });
 
 /** A slit opened along a spare strand, its loops bound round. */
@@ -220,5 +230,12 @@ export const thumb = technique<'thumb'>({
 		times: pieceOf(table, piece)?.count ?? 1,
 		minutes: 5
 	}),
-	tools: () => [tool('hook')]
+	tools: () => [tool('hook')],
+	strands: ({ piece }, laid) => pieceOf(laid, piece)?.count ?? 0,
+	does: ({ piece }, hands) => {
+		const l = hands.piece(piece);
+		if (!l) return;
+		if (!l.strand) hands.fault('row-not-live', piece, 'thumb');
+		l.strand = false;
+	}
 });

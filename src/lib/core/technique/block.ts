@@ -47,5 +47,13 @@ export const block = technique<'block'>({
 		times: pieces.reduce((t, p) => t + p.count, 0),
 		minutes: 5
 	}),
-	tools: (_, { pieces }) => (pieces.some(isPanel) ? [tool('blocking-pins')] : [])
+	tools: (_, { pieces }) => (pieces.some(isPanel) ? [tool('blocking-pins')] : []),
+	does: (_, hands) => {
+		for (const l of hands.pieces) {
+			for (const edge of ['cast-on', 'cast-off'] as const)
+				if (hands.isLive(l, edge)) hands.fault('row-live', l.piece.id, edge);
+			if (l.sewn) hands.fault('blocked-late', l.piece.id);
+			l.blocked = true;
+		}
+	}
 });

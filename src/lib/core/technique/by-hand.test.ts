@@ -3,7 +3,7 @@ import { everyStart } from '../../../../tests/support/every';
 import { harbour } from '../../demo/harbour';
 import { plan, type Plan } from '../plan';
 import type { Project } from '../model/project';
-import { handTimeOf, handYarnOf, TECHNIQUES } from './index';
+import { handEndsOf, handTimeOf, handYarnOf, TECHNIQUES } from './index';
 import { TOOLS } from './technique';
 import { wordTools } from './say-tools';
 
@@ -15,7 +15,10 @@ const planned = (p: Project): Plan => {
 };
 const demo = (key: string) => harbour.projects.find((p) => p.id === `project-${key}`)!;
 const metres = (p: Plan) => p.amounts.reduce((t, a) => t + a.metres.value.mean, 0);
-const table = (p: Plan) => ({ ...p, joinTails: 'tie' as const });
+const table = (p: Plan) => {
+	const laid = { ...p, joinTails: 'tie' as const };
+	return { ...laid, handEnds: handEndsOf(laid) };
+};
 
 describe('yarn worked in by hand', () => {
 	it('of seams and crochet edges is in a vest’s sums: as the same vest without them is less', () => {

@@ -44,7 +44,11 @@ export const drawstring = technique<'drawstring'>({
 		times: pieceOf(table, piece)?.count ?? 1,
 		minutes: 6
 	}),
-	tools: () => [tool('hook')]
+	tools: () => [tool('hook')],
+	does: ({ piece }, hands) => {
+		// Its ends are knotted: they hang on purpose.
+		hands.piece(piece);
+	}
 });
 
 /** A chain over the shoulders. */
@@ -69,7 +73,12 @@ export const straps = technique<'straps'>({
 		times: pieceOf(table, piece)?.count ?? 1,
 		minutes: 5
 	}),
-	tools: () => [tool('hook')]
+	tools: () => [tool('hook')],
+	strands: ({ piece }, laid) => pieceOf(laid, piece)?.count ?? 0,
+	does: ({ piece }, hands) => {
+		const l = hands.piece(piece);
+		if (l && hands.isLive(l, 'cast-off')) hands.fault('row-live', piece, 'cast-off');
+	}
 });
 
 /** Chained loops at both ends. */
@@ -94,5 +103,12 @@ export const ties = technique<'ties'>({
 		times: 2 * (pieceOf(table, piece)?.count ?? 1),
 		minutes: 3
 	}),
-	tools: () => [tool('hook')]
+	tools: () => [tool('hook')],
+	strands: ({ piece }, laid) => 2 * (pieceOf(laid, piece)?.count ?? 0),
+	does: ({ piece }, hands) => {
+		const l = hands.piece(piece);
+		if (!l) return;
+		for (const edge of ['cast-on', 'cast-off'] as const)
+			if (hands.isLive(l, edge)) hands.fault('row-live', piece, edge);
+	}
 });

@@ -96,7 +96,10 @@ export const zip = technique<'zip'>({
 	},
 	tail: ({ piece }, end) => (piece === end.piece ? 'zip' : null),
 	minutes: () => ({ what: 'zipped together', times: 1, minutes: 12 }),
-	tools: () => [tool('needle')]
+	tools: () => [tool('needle')],
+	does: ({ piece, edges }, hands) => {
+		for (const edge of edges) hands.close(piece, edge, 'joined');
+	}
 });
 
 /** The crown of a tucked tube closed flat through all four layers. */
@@ -126,7 +129,10 @@ export const closeCrown = technique<'close-crown'>({
 	tail: ({ piece, how }, end) =>
 		piece === end.piece && end.edge === 'cast-off' && how !== 'loop' ? 'close-crown' : null,
 	minutes: () => ({ what: 'crown closed', times: 1, minutes: 10 }),
-	tools: ({ how }) => toolsFor(how)
+	tools: ({ how }) => toolsFor(how),
+	does: ({ piece, edges }, hands) => {
+		for (const edge of edges) hands.close(piece, edge, 'closed');
+	}
 });
 
 /** An end closed flat, front to back. */
@@ -176,7 +182,8 @@ export const closeFlat = technique<'close-flat'>({
 		times: pieceOf(table, piece)?.count ?? 1,
 		minutes: 4
 	}),
-	tools: ({ how, toe }) => (toe ? [tool('needle')] : toolsFor(how))
+	tools: ({ how, toe }) => (toe ? [tool('needle')] : toolsFor(how)),
+	does: ({ piece, edge }, hands) => hands.close(piece, edge, 'closed')
 });
 
 /** Both ends joined to a ring. */
@@ -205,7 +212,10 @@ export const joinRing = technique<'join-ring'>({
 	},
 	tail: ({ piece }, end) => (piece === end.piece && end.edge === 'cast-off' ? 'join-ring' : null),
 	minutes: () => ({ what: 'ring joined', times: 1, minutes: 10 }),
-	tools: () => [tool('hook'), tool('needle')]
+	tools: () => [tool('hook'), tool('needle')],
+	does: ({ piece }, hands) => {
+		for (const edge of ['cast-on', 'cast-off'] as const) hands.close(piece, edge, 'joined');
+	}
 });
 
 /** Two closed ends hooked into one another. */
@@ -228,5 +238,12 @@ export const hookEnds = technique<'hook-ends'>({
 		return [{ yarn: lastYarn(p), metres: p.count * threadMetres(wide, 2) }];
 	},
 	minutes: () => ({ what: 'ends hooked together', times: 1, minutes: 8 }),
-	tools: () => [tool('needle')]
+	tools: () => [tool('needle')],
+	strands: ({ piece }, laid) => pieceOf(laid, piece)?.count ?? 0,
+	does: ({ piece }, hands) => {
+		const l = hands.piece(piece);
+		if (!l) return;
+		for (const edge of ['cast-on', 'cast-off'] as const)
+			if (hands.isLive(l, edge)) hands.fault('row-live', piece, edge);
+	}
 });

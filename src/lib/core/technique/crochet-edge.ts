@@ -127,5 +127,12 @@ export const crochetEdge = technique<'crochet-edge'>({
 		times: step.times,
 		minutes: 1 + (edgeCount(step, table).stitches * HOOK_SECONDS) / 60
 	}),
-	tools: () => [tool('hook')]
+	tools: () => [tool('hook')],
+	strands: ({ times }) => times,
+	does: (step, hands) => {
+		for (const ref of step.ends) {
+			const l = hands.piece(ref.piece);
+			if (l) hands.still(l, ref);
+		}
+	}
 });

@@ -170,5 +170,6 @@ export const gather = technique<'gather'>({
 			minutes: few ? 1.5 : 2.5
 		};
 	},
-	tools: () => [tool('needle')]
+	tools: () => [tool('needle')],
+	does: ({ piece, edge }, hands) => hands.close(piece, edge, 'drawn-up', { through: true })
 });

@@ -41,7 +41,13 @@ export const string = technique<'string'>({
 		times: pieces.filter((p) => ids.includes(p.id)).reduce((t, p) => t + p.count, 0),
 		minutes: 1
 	}),
-	tools: () => [tool('needle'), tool('cord')]
+	tools: () => [tool('needle'), tool('cord')],
+	does: ({ pieces }, hands) => {
+		for (const id of pieces) {
+			const l = hands.piece(id);
+			if (l && hands.isLive(l, 'cast-on')) hands.fault('row-live', id, 'cast-on');
+		}
+	}
 });
 
 /** A strand ties each thing on a garland, m (from memory). */
@@ -95,5 +101,12 @@ export const hang = technique<'hang'>({
 		...(chain ? [{ yarn: cordYarn, metres: (cordCm * CHAIN_TIMES) / 100 }] : [])
 	],
 	minutes: ({ widthsCm }) => ({ what: 'things tied on', times: widthsCm.length, minutes: 1 }),
-	tools: ({ chain }) => (chain ? [tool('hook'), tool('scissors')] : [tool('scissors')])
+	tools: ({ chain }) => (chain ? [tool('hook'), tool('scissors')] : [tool('scissors')]),
+	does: ({ pieces }, hands) => {
+		for (const id of new Set(pieces)) {
+			const l = id === null ? null : hands.piece(id);
+			for (const edge of ['cast-on', 'cast-off'] as const)
+				if (l && hands.isLive(l, edge)) hands.fault('row-live', l.piece.id, edge);
+		}
+	}
 });

@@ -28,7 +28,8 @@ export const hem = technique<'hem'>({
 			// The loops hung are held by the row after them: what is under them comes off now.
 			...(p ? wasteOff(p, 'cast-on') : [])
 		];
-	}
+	},
+	does: ({ piece }, hands) => hands.close(piece, 'cast-on', 'hung')
 });
 
 /** The purl side out. */
@@ -43,5 +44,6 @@ export const insideOut = technique<'inside-out'>({
 			drawing: () => ({ skill: 'inside-out', drawing: { loops: 12 } })
 		}
 	},
-	steps: () => [{ id: 'inside-out', do: 'inside-out' }]
+	steps: () => [{ id: 'inside-out', do: 'inside-out' }],
+	does: ({ piece }, hands) => hands.reach(piece)
 });

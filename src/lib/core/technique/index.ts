@@ -1,7 +1,8 @@
 import type { Assembly, StepKind } from '../assembly/assembly';
 import type { Joint } from '../assembly/joint';
 import type { HandYarn } from '../crank/amounts';
-import type { PieceEnd } from '../crank/piece';
+import { Hands, type TableFault } from '../table/hands';
+import { endOf, type PieceEnd } from '../crank/piece';
 import type { TailUse } from '../crank/tails';
 import { foldBag, handle, sewBag } from './bag';
 import { bind, closeHeld, closeRow, thumb } from './bind';
@@ -13,14 +14,23 @@ import { gather } from './gather';
 import { hang, string } from './hang';
 import { hem, insideOut } from './hem';
 import { latchCard, latchLadders } from './ladders';
-import { measure } from './measure';
+import { measure, measureTube } from './measure';
 import { fixPom, tieCut, wind } from './pom-pom';
 import { rest } from './rest';
 import { sew } from './sew';
 import { sewOn } from './sew-on';
 import { border, sideBySide } from './side-by-side';
 import { joinTails, weaveIn } from './tails-in';
-import type { HandTime, Table, TableStep, Technique, Tool, Work, WorkKind } from './technique';
+import type {
+	HandTime,
+	Laid,
+	Table,
+	TableStep,
+	Technique,
+	Tool,
+	Work,
+	WorkKind
+} from './technique';
 import { attach, eyes, stuff, tieOff } from './toy';
 import { tuck, turnUp } from './tuck';
 
@@ -67,6 +77,7 @@ export const TECHNIQUES = new Map<string, Technique>(
 		string,
 		hang,
 		weaveIn,
+		measureTube,
 		measure
 	].map((t) => [t.id, t as unknown as Technique])
 );
@@ -113,12 +124,36 @@ export function tailWhy(use: TailUse): string | null {
 }
 
 /** Every two edges that come together, and whether they agree. */
-export const jointsOf = (table: Omit<Table, 'joints'>): Joint[] =>
+export const jointsOf = (table: Laid): Joint[] =>
 	table.assembly.flatMap((s) => [...(techniqueOf(s.do).joints?.(s, table) ?? [])]);
 
 /** Yarn that hands work in, step by step. */
-export const handYarnOf = (table: Omit<Table, 'joints'>): HandYarn[] =>
+export const handYarnOf = (table: Laid): HandYarn[] =>
 	table.assembly.flatMap((s) => [...(techniqueOf(s.do).yarn?.(s, table) ?? [])]);
+
+/**
+ * The work after the machine, done in its order on the pieces as they come off it: what could not be done, and what is left
+ * live, hanging or open at the end. None for a sound plan.
+ */
+export function doneAtTheTable(table: Table): readonly TableFault[] {
+	const hands = new Hands(table.pieces);
+	for (const [i, s] of table.assembly.entries()) {
+		const t = techniqueOf(s.do);
+		hands.begin(i, s.do);
+		hands.loose += 2 * (t.strands?.(s, table) ?? 0);
+		t.does?.(s, hands, table);
+		for (const l of hands.pieces)
+			for (const edge of ['cast-on', 'cast-off'] as const) {
+				if (t.tail?.(s, endOf(l.piece, edge), table.assembly)) hands.useTail(l.piece.id, edge);
+			}
+	}
+	hands.end();
+	return hands.faults;
+}
+
+/** Ends of the strands that hands work in. */
+export const handEndsOf = (laid: Laid): number =>
+	laid.assembly.reduce((t, s) => t + 2 * (techniqueOf(s.do).strands?.(s, laid) ?? 0), 0);
 
 /** What hands take time for. */
 export const handTimeOf = (table: Table): HandTime[] =>

@@ -37,7 +37,11 @@ export const latchCard = technique<'latch-card'>({
 				}
 			: null;
 	},
-	tools: () => [tool('latch-hook')]
+	tools: () => [tool('latch-hook')],
+	does: ({ piece }, hands) => {
+		const l = hands.piece(piece);
+		if (l) l.floats = false;
+	}
 });
 
 /** Tubes joined over the shoulders by the ladders dropped in them. */
@@ -59,7 +63,10 @@ export const latchLadders = technique<'latch-ladders'>({
 		times: 4,
 		minutes: ((p?.mainRows ?? 0) * LATCH_SECONDS) / 60
 	}),
-	tools: () => [tool('latch-hook')]
+	tools: () => [tool('latch-hook')],
+	does: (_, hands) => {
+		for (const l of hands.pieces) l.ladders = false;
+	}
 });
 
 /** Whether tubes are joined by ladders: their seams are latched and not sewn. */

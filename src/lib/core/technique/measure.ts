@@ -1,10 +1,46 @@
-import { technique } from './technique';
+import { flatLength } from '../crank/length';
+import { pieceOf, technique } from './technique';
 
 declare module './technique' {
 	interface WorkKinds {
+		/** What the plan expects of it, cm. */
+		'measure-tube': { readonly longCm: number; readonly wideCm: number };
 		measure: object;
 	}
 }
+
+/** A tube that is folded into itself is measured before: what its log teaches is how it lies as a tube. */
+export const measureTube = technique<'measure-tube'>({
+	id: 'measure-tube',
+	works: {
+		'measure-tube': {
+			words: ({ longCm, wideCm }, s) => ({
+				title: 'Measure it as a tube, before it is folded',
+				how: `Lying flat and relaxed, along the middle and across: ${s.length(longCm)} long and ${s.length(wideCm)} wide are planned. Write down what it is.`
+			}),
+			drawing: () => ({ skill: 'measure', drawing: { loops: 12 } })
+		}
+	},
+	steps: ({ piece }, table) => {
+		const p = pieceOf(table, piece);
+		const across = p?.gauges[p.runs[0]?.yarn ?? 0]?.stitchesPerCm.mean;
+		if (!p || across === undefined) return [];
+		return [
+			{
+				id: 'measure-tube',
+				do: 'measure-tube',
+				longCm: flatLength(p.runs, p.gauges).mean,
+				wideCm: p.stitches.first / 2 / across
+			}
+		];
+	},
+	does: ({ piece }, hands) => {
+		const l = hands.piece(piece);
+		if (!l) return;
+		if (l.tucked) hands.fault('measured-late', piece);
+		l.measured = true;
+	}
+});
 
 /** The last step of everything: the next one is planned from it. */
 export const measure = technique<'measure'>({

@@ -31,7 +31,10 @@ export const wind = technique<'wind'>({
 		times: count,
 		minutes: 1 + (wraps * 2) / 60
 	}),
-	tools: () => [tool('card')]
+	tools: () => [tool('card')],
+	does: ({ count }, hands) => {
+		hands.wound += count;
+	}
 });
 
 export const tieCut = technique<'tie-cut'>({
@@ -48,7 +51,11 @@ export const tieCut = technique<'tie-cut'>({
 	steps: ({ cm }) => [{ id: 'tie-cut', do: 'tie-cut', cm, ...SHARP }],
 	yarn: ({ tieCm, count, yarn }) => [{ yarn, metres: (count * tieCm) / 100 }],
 	minutes: ({ count }) => ({ what: 'pom-poms tied and trimmed', times: count, minutes: 4 }),
-	tools: () => [tool('scissors')]
+	tools: () => [tool('scissors')],
+	does: ({ count }, hands) => {
+		if (hands.wound < count) hands.fault('nothing-wound');
+		hands.wound -= count;
+	}
 });
 
 export const fixPom = technique<'fix-pom'>({

@@ -70,5 +70,11 @@ export const sew = technique<'sew'>({
 		const cm = Math.max(seam.a.cm, seam.b.cm);
 		return { what: 'seams sewn', times: step.times, minutes: 1 + (cm * SEW_SECONDS) / 60 };
 	},
-	tools: (_, { assembly }) => (byLadders(assembly) ? [] : [tool('needle'), tool('clips')])
+	tools: (_, { assembly }) => (byLadders(assembly) ? [] : [tool('needle'), tool('clips')]),
+	strands: ({ times }, { assembly }) => (byLadders(assembly) ? 0 : times),
+	does: (step, hands, { assembly }) => {
+		if (byLadders(assembly)) return;
+		const blocks = assembly.some((s) => s.do === 'block');
+		for (const ref of [...step.a, ...step.b]) hands.sew(ref, step.times, { blocks });
+	}
 });

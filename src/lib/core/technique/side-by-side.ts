@@ -87,7 +87,16 @@ export const sideBySide = technique<'side-by-side'>({
 			? { what: 'seams sewn', times, minutes: 1 + (longCm(p) * SEW_SECONDS) / 60 }
 			: null;
 	},
-	tools: () => [tool('needle'), tool('clips')]
+	tools: () => [tool('needle'), tool('clips')],
+	strands: ({ times }) => times,
+	does: ({ pieces }, hands) => {
+		for (const id of pieces) {
+			const l = hands.piece(id);
+			if (!l) continue;
+			for (const edge of ['cast-on', 'cast-off'] as const)
+				if (hands.isLive(l, edge)) hands.fault('row-live', id, edge);
+		}
+	}
 });
 
 /** Crochet along the closed ends of tubes side by side. */
@@ -130,5 +139,10 @@ export const border = technique<'border'>({
 		times: 2,
 		minutes: 1 + (stitches * HOOK_SECONDS) / 60
 	}),
-	tools: () => [tool('hook')]
+	tools: () => [tool('hook')],
+	strands: () => 2,
+	does: ({ pieces }, hands) => {
+		// A closed edge can still carry crochet.
+		for (const id of pieces) hands.piece(id);
+	}
 });

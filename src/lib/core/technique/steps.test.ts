@@ -10,6 +10,7 @@ describe('steps in order', () => {
 	it('gather each end: the inner end first, waste off before it is drawn, tucked, then the two met', () => {
 		expect(ids({})).toEqual([
 			'rest',
+			'measure-tube',
 			'gather-cast-off',
 			'pick-up-cast-on',
 			'waste-off-cast-on',

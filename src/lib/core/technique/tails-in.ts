@@ -1,6 +1,6 @@
 import { stepIn } from '../assembly/assembly';
 import { endsOf, joinsOf } from './ends';
-import { technique, tool } from './technique';
+import { technique, tool, type Table } from './technique';
 
 declare module './technique' {
 	interface WorkKinds {
@@ -41,8 +41,19 @@ export const joinTails = technique<'join-tails'>({
 		const joins = joinsOf(pieces);
 		return joins > 0 ? { what: 'joins seen to', times: joins, minutes: 0.5 } : null;
 	},
-	tools: (_, { pieces }) => (joinsOf(pieces) > 0 ? [tool('needle')] : [])
+	tools: (_, { pieces }) => (joinsOf(pieces) > 0 ? [tool('needle')] : []),
+	does: (_, hands, { joinTails: how }) => {
+		for (const l of hands.pieces) {
+			if (l.joins === null) continue;
+			// Reached from inside, or on the wrong side of a panel.
+			hands.reach(l.piece.id);
+			l.joins = how === 'tie' ? 'tied' : 'in';
+		}
+	}
 });
+
+/** Where pieces begin and end, and of strands worked in by hand; those at joins are seen to already, tied or woven. */
+const endsLeft = ({ pieces, handEnds }: Table): number => endsOf(pieces).others + handEnds;
 
 /** Every end of yarn that nothing else has used. */
 export const weaveIn = technique<'weave-in'>({
@@ -57,15 +68,20 @@ export const weaveIn = technique<'weave-in'>({
 			drawing: () => ({ skill: 'weave-in', drawing: { loops: 12 } })
 		}
 	},
-	steps: (_, { pieces, assembly }) => {
-		// Those at joins are seen to already, tied or woven.
-		const { others } = endsOf(pieces);
-		const lined = stepIn(assembly, 'tuck') !== undefined;
-		return others > 0 ? [{ id: 'weave-in', do: 'weave-in', ends: others, lined }] : [];
+	steps: (_, table) => {
+		const ends = endsLeft(table);
+		const lined = stepIn(table.assembly, 'tuck') !== undefined;
+		return ends > 0 ? [{ id: 'weave-in', do: 'weave-in', ends, lined }] : [];
 	},
-	minutes: (_, { pieces }) => {
-		const { others } = endsOf(pieces);
-		return others > 0 ? { what: 'ends woven in', times: others, minutes: 0.75 } : null;
+	minutes: (_, table) => {
+		const ends = endsLeft(table);
+		return ends > 0 ? { what: 'ends woven in', times: ends, minutes: 0.75 } : null;
 	},
-	tools: (_, { pieces }) => (endsOf(pieces).others > 0 ? [tool('needle'), tool('scissors')] : [])
+	tools: (_, table) => (endsLeft(table) > 0 ? [tool('needle'), tool('scissors')] : []),
+	does: (_, hands) => {
+		for (const l of hands.pieces)
+			for (const edge of ['cast-on', 'cast-off'] as const)
+				if (l.tails[edge] !== 'tied') l.tails[edge] = 'in';
+		hands.loose = 0;
+	}
 });

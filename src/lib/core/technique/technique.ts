@@ -4,6 +4,7 @@ import type { HandYarn } from '../crank/amounts';
 import type { PieceEnd, WorkedPiece } from '../crank/piece';
 import type { TailUse } from '../crank/tails';
 import type { Say } from '../quantity/say';
+import type { Hands } from '../table/hands';
 import type { CautionCode } from './cautions';
 import type { Drawing } from './drawing/draw';
 import type { SkillId } from './drawing/skills';
@@ -42,13 +43,18 @@ export interface Work<K extends WorkKind> {
 }
 export type Works = { readonly [K in WorkKind]?: Work<K> };
 
-/** All that work after the machine is worked out from. */
-export interface Table {
+/** What lies on the table. */
+export interface Laid {
 	readonly assembly: Assembly;
 	/** In order of making. */
 	readonly pieces: readonly WorkedPiece[];
-	readonly joints: readonly Joint[];
 	readonly joinTails: 'tie' | 'weave';
+}
+/** All that work after the machine is worked out from. */
+export interface Table extends Laid {
+	readonly joints: readonly Joint[];
+	/** Ends of strands that hands work in, seams and edges among them: they are woven in like all others. */
+	readonly handEnds: number;
 }
 
 /** Something to have at hand. */
@@ -96,10 +102,17 @@ export interface Technique<K extends StepKind = StepKind> {
 	/** What it does with the tail at an end of a piece; null where it leaves it alone. */
 	tail?(step: StepOf<K>, end: PieceEnd, assembly: Assembly): TailUse | null;
 	/** Yarn worked in by hand, of the project's yarns. */
-	yarn?(step: StepOf<K>, table: Omit<Table, 'joints'>): readonly HandYarn[];
+	yarn?(step: StepOf<K>, table: Laid): readonly HandYarn[];
+	/** Strands of its own that it works with, each with two ends to weave in. */
+	strands?(step: StepOf<K>, table: Laid): number;
 	minutes?(step: StepOf<K>, table: Table): HandTime | null;
 	tools?(step: StepOf<K>, table: Table): readonly Tool[];
-	joints?(step: StepOf<K>, table: Omit<Table, 'joints'>): readonly Joint[];
+	joints?(step: StepOf<K>, table: Laid): readonly Joint[];
+	/**
+	 * What it needs of the pieces as they lie, and how it leaves them; with tails it works with as `tail` says. Left out where
+	 * it changes nothing that could run, hang or gape.
+	 */
+	does?(step: StepOf<K>, hands: Hands, table: Table): void;
 }
 
 /** A technique, its step's type kept. */

@@ -1,7 +1,17 @@
 import type { Eyes } from '../model/kinds';
 import { jointOf, side } from '../assembly/joint';
 import type { WorkedPiece } from '../crank/piece';
-import { idOf, ofPiece, pieceOf, SHARP, technique, threadMetres, times, tool } from './technique';
+import {
+	idOf,
+	ofPiece,
+	pieceOf,
+	SHARP,
+	technique,
+	threadMetres,
+	times,
+	tool,
+	type Laid
+} from './technique';
 
 declare module './technique' {
 	interface WorkKinds {
@@ -61,8 +71,17 @@ export const stuff = technique<'stuff'>({
 		times: pieceOf(table, piece)?.count ?? 1,
 		minutes: 1.5
 	}),
-	tools: () => [tool('stuffing')]
+	tools: () => [tool('stuffing')],
+	does: ({ piece }, hands) => {
+		const l = hands.piece(piece);
+		if (!l) return;
+		hands.reach(piece);
+		l.stuffed = true;
+	}
 });
+
+const isStuffed = ({ assembly }: Laid, piece: string): boolean =>
+	assembly.some((s) => s.do === 'stuff' && s.piece === piece);
 
 /** A thread drawn up round a tube: one swelling ends and the next begins. */
 export const tieOff = technique<'tie-off'>({
@@ -101,7 +120,13 @@ export const tieOff = technique<'tie-off'>({
 		times: pieceOf(table, piece)?.count ?? 1,
 		minutes: 2
 	}),
-	tools: () => [tool('needle'), tool('scissors')]
+	tools: () => [tool('needle'), tool('scissors')],
+	// Its ends are sunk into the stuffing, where there is some.
+	strands: ({ piece }, laid) => (isStuffed(laid, piece) ? 0 : (pieceOf(laid, piece)?.count ?? 0)),
+	does: ({ piece }, hands, table) => {
+		const l = hands.piece(piece);
+		if (l && !l.stuffed && isStuffed(table, piece)) hands.fault('not-stuffed', piece);
+	}
 });
 
 /** For the smallest children what is sewn on is sewn round twice with doubled yarn. */
@@ -167,7 +192,15 @@ export const attach = technique<'attach'>({
 		times: count,
 		minutes: twice ? 9 : 6
 	}),
-	tools: () => [tool('needle'), tool('clips')]
+	tools: () => [tool('needle'), tool('clips')],
+	strands: ({ twice, count }) => (twice ? count : 0),
+	does: ({ piece, to }, hands) => {
+		const l = hands.piece(piece);
+		const host = hands.piece(to);
+		if (!l || !host) return;
+		// Its open loops are sewn on one by one; the host has to be filled, or it cannot be judged where.
+		hands.close(piece, 'cast-on', 'joined', { through: true });
+	}
 });
 
 /** Yarn for one stitched eye, m (from memory). */

@@ -17,7 +17,7 @@ export const tuck = technique<'tuck'>({
 		tuck: {
 			words: ({ atRow, layerCm }, s) => ({
 				title: 'Push one end inside the other',
-				how: `Fold at row ${Number.isInteger(atRow) ? atRow : atRow.toFixed(1)}, half the tube, so that each layer is ${s.length(layerCm)}, flat. Knit side out on both.`
+				how: `Lead both tails out first. Fold at row ${Number.isInteger(atRow) ? atRow : atRow.toFixed(1)}, half the tube, so that each layer is ${s.length(layerCm)}, flat. Knit side out on both.`
 			}),
 			drawing: () => ({ skill: 'tuck', drawing: { loops: 12 } })
 		},
@@ -37,7 +37,15 @@ export const tuck = technique<'tuck'>({
 			...(stepIn(table.assembly, 'gather') ? [{ id: 'meet', do: 'meet' } as const] : [])
 		];
 	},
-	minutes: () => ({ what: 'tucked and met', times: 1, minutes: 3 })
+	minutes: () => ({ what: 'tucked and met', times: 1, minutes: 3 }),
+	does: ({ piece }, hands) => {
+		const l = hands.piece(piece);
+		if (!l) return;
+		// Between the layers nobody reaches them any more, and it is no tube to lay a tape along.
+		if (l.joins === 'hanging') hands.fault('joins-hidden', piece);
+		if (!l.measured) hands.fault('measured-late', piece);
+		l.tucked = true;
+	}
 });
 
 /** The brim of a lined hat, both layers together. */

@@ -32,8 +32,14 @@ export function cutBlanket(options: GarmentOptions, { density }: CutContext): Pa
 	const seams: Seam[] = [];
 	// Like neighbours are one seam, so many times.
 	const add = (kind: 'panels' | 'across', a: number, b: number) => {
-		const id = `${kind}-${[panelAt(a), panelAt(b)].sort().join('-')}`;
-		const known = seams.findIndex((s) => s.id === id);
+		const [one, other] = [panelAt(a), panelAt(b)];
+		const known = seams.findIndex(
+			(s) => s.kind === kind && s.a[0]?.piece === one && s.b[0]?.piece === other
+		);
+		// The other way round they are another seam, with a name of its own.
+		const names = [one, other].sort().join('-');
+		const taken = seams.some((s) => s.id === `${kind}-${names}`);
+		const id = `${kind}-${taken ? [other, one].sort().reverse().join('-') : names}`;
 		if (known >= 0)
 			seams[known] = { ...entryAt(seams, known), times: entryAt(seams, known).times + 1 };
 		else

@@ -97,7 +97,13 @@ describe('yarn and ends', () => {
 		const pieces = striped.pieces.reduce((t, p) => t + p.count, 0);
 		const joins = striped.pieces.reduce((t, p) => t + p.count * (p.tails.length - 2), 0);
 		expect(joins).toBeGreaterThan(12);
-		expect(totalsOf(striped, 'weave').ends.value.mean).toBe(2 * pieces + joins);
+		// Every seam and every edge is worked with a strand of its own.
+		const strands = striped.assembly.reduce(
+			(t, s) => t + (s.do === 'sew' || s.do === 'crochet-edge' ? s.times : 0),
+			0
+		);
+		expect(strands).toBeGreaterThan(5);
+		expect(totalsOf(striped, 'weave').ends.value.mean).toBe(2 * pieces + joins + 2 * strands);
 		expect(striped.findings.map((f) => f.code)).toContain('stripe-ends');
 		expect(planOf('vest').findings.map((f) => f.code)).not.toContain('stripe-ends');
 	});

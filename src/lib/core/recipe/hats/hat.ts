@@ -84,6 +84,7 @@ function design(options: LinedHatOptions, context: DesignContext): Design<Finish
 		assembly: [
 			{ do: 'rest', as: 'tube' },
 			{ do: 'join-tails' },
+			{ do: 'measure-tube', piece: 'tube' },
 			...crown(options.closing, { do: 'tuck', piece: 'tube', atRow: rows / 2, inner: 'cast-off' }),
 			{ do: 'weave-in' },
 			...(options.brim.turnedUp

@@ -6,7 +6,7 @@ import type { GarlandOptions } from './options';
 import { clearPins } from '../../bench/machine/ring';
 import { worked } from '../../quantity/working';
 import { colourOrder, solveGarland } from './form/garland';
-import { wrappedCm } from './form/pom-pom';
+import { pomPomCm, TIE_CM, wrappedCm } from './form/pom-pom';
 import { FILL_DENSITY } from './form/stuffed';
 import type { HungItem } from './form/thing';
 import { effectiveTex } from '../../bench/yarn/tex';
@@ -20,6 +20,13 @@ import { garlandRules } from './rules';
 import { thingRecipe } from './thing';
 
 const CORD_PINS = 3;
+/** A knitted cord's few loops are drawn up at either end. */
+const CORD_ENDS: readonly AssemblyStep[] = (['cast-off', 'cast-on'] as const).map((edge) => ({
+	do: 'gather',
+	piece: 'cord',
+	edge,
+	brief: true
+}));
 
 /** Every thing on the cord in its order, its yarn by its place among `ids`. */
 function hungItems(
@@ -103,7 +110,11 @@ function wound(
 		return wraps > 0 ? [{ yarn, metres: wrappedCm(wraps, options.cardCm) / 100 }] : [];
 	});
 	const { cardCm } = options;
-	return [{ do: 'wind', wraps: first.wraps, cardCm, count: poms.length, yarns, sharp: true }];
+	const count = poms.length;
+	return [
+		{ do: 'wind', wraps: first.wraps, cardCm, count, yarns, sharp: true },
+		{ do: 'tie-cut', cm: pomPomCm(cardCm), tieCm: TIE_CM, count, yarn: first.yarn }
+	];
 }
 
 function design(options: GarlandOptions, context: DesignContext): Design<FinishedOf<'hung'>> {
@@ -137,6 +148,7 @@ function design(options: GarlandOptions, context: DesignContext): Design<Finishe
 		assembly: [
 			...BEGUN,
 			...batches.flatMap((b) => closed(itemPiece(b.made.index, b.yarn), b.made, options)),
+			...(options.cord === 'knitted' ? CORD_ENDS : []),
 			...wound(options, items, ids),
 			{
 				do: 'hang',

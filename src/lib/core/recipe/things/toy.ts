@@ -95,8 +95,12 @@ export function standsOn(
 	return { openCm, hostCm: 2 * thicknessAt(host, along), row: Math.round(along * rows) };
 }
 
+/** What a part is sewn to; none for the one that all hang from, and for what names no other. */
+const hostOf = (m: MadePart, parts: readonly MadePart[]): MadePart | undefined =>
+	parts.find((p) => p.part.id === m.part.to?.part && p !== m);
+
 /** Each part is drawn up at its last row, stuffed from its first, tied, and closed or sewn on. */
-function closed(m: MadePart, fill: ToyOptions['fill']): AssemblyStep[] {
+function closed(m: MadePart, fill: ToyOptions['fill'], parts: readonly MadePart[]): AssemblyStep[] {
 	const end = (edge: 'cast-on' | 'cast-off') =>
 		({ do: 'gather', piece: m.piece, edge, brief: true }) as const;
 	const swellings = m.segments.length;
@@ -125,14 +129,14 @@ function closed(m: MadePart, fill: ToyOptions['fill']): AssemblyStep[] {
 				...(nth > 1 ? [{ do: 'tie-off', piece: m.piece, part: m.part.id, atRow } as const] : [])
 			];
 		}),
-		...(m.part.to ? [] : [end('cast-on')])
+		...(hostOf(m, parts) ? [] : [end('cast-on')])
 	];
 }
 
 /** Every part sewn to another, once all are stuffed. */
 function sewnOn(parts: readonly MadePart[], age: ToyOptions['age']): AssemblyStep[] {
 	return parts.flatMap((m): AssemblyStep[] => {
-		const host = parts.find((p) => p.part.id === m.part.to?.part && p !== m);
+		const host = hostOf(m, parts);
 		if (!m.part.to || !host) return [];
 		return [
 			{
@@ -195,7 +199,7 @@ function design(options: ToyOptions, context: DesignContext): Design<FinishedOf<
 		pieces,
 		assembly: [
 			...BEGUN,
-			...made.flatMap((m) => closed(m, options.fill)),
+			...made.flatMap((m) => closed(m, options.fill, made)),
 			...sewnOn(made, options.age),
 			...(options.eyes.kind === 'none'
 				? []
@@ -207,7 +211,7 @@ function design(options: ToyOptions, context: DesignContext): Design<FinishedOf<
 	};
 }
 
-/** A toy options by a set of parameters; undefined where the bench has no yarn. */
+/** A toy by a set of parameters; undefined where the bench has no yarn. */
 export function toyFrom(preset: ToyPreset, bench: Bench): ToyOptions | undefined {
 	const yarns = yarnsFor(bench, preset.yarns);
 	if (!yarns[0]) return undefined;

@@ -48,6 +48,10 @@ export const toyPart = z.object({
 });
 export type ToyPart = z.infer<typeof toyPart>;
 
+/** Parts are known by their ids: what is sewn to what, and what lies where on the table. */
+const eachOnce = (parts: readonly ToyPart[]): boolean =>
+	new Set(parts.map((p) => p.id)).size === parts.length;
+
 /** What a maker can ask of a ball, or of a toy of stuffed parts. */
 const allToyOptions = z.object({
 	recipe: z.enum(TOYS),
@@ -77,11 +81,14 @@ const allToyOptions = z.object({
 		what: 'how it stands',
 		words: { upright: 'upright, from the front', lying: 'lying, from the side' }
 	}),
-	parts: option(z.array(toyPart).min(1).max(24), {
-		label: 'Parts',
-		group: 'table',
-		editor: 'parts'
-	}),
+	parts: option(
+		z.array(toyPart).min(1).max(24).refine(eachOnce, 'each part by a name of its own'),
+		{
+			label: 'Parts',
+			group: 'table',
+			editor: 'parts'
+		}
+	),
 	...waste
 });
 type Toy = z.infer<typeof allToyOptions>;
