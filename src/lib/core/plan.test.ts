@@ -133,4 +133,6 @@ it('says where the gauge comes from', () => {
 		/consent/
 	);
 	expect(wordLoopSource(planned(projectOf()).gauges[0]!.loopSource)).toMatch(/estimated/);
+	expect(wordLoopSource({ kind: 'weighed', readings: 1 })).toMatch(/^from a counted swatch/);
+	expect(wordLoopSource({ kind: 'weighed', readings: 2 })).toMatch(/^from 2 counted swatches/);
 });

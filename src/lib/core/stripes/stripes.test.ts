@@ -126,6 +126,9 @@ describe('a stripe line', () => {
 	it.each([
 		['', 'empty', 0, 0],
 		['40 A, 30', 'no-colour', 6, 8],
+		// Up to what stands in the colour’s place, where it is no word of the line.
+		['40 A, 30 &', 'no-colour', 6, 10],
+		['40 A, 30, 5 B', 'no-colour', 6, 8],
 		['40 A, B', 'no-count', 6, 7],
 		['40 A, 0 B', 'no-rows', 6, 7],
 		['40 A, 3 D', 'no-such-yarn', 8, 9],

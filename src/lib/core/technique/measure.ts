@@ -1,10 +1,11 @@
 import { flatLength } from '../crank/length';
+import { exact, quotient, type Estimate } from '../quantity/estimate';
 import { pieceOf, technique } from './technique';
 
 declare module './technique' {
 	interface WorkKinds {
 		/** What the plan expects of it, cm. */
-		'measure-tube': { readonly longCm: number; readonly wideCm: number };
+		'measure-tube': { readonly long: Estimate; readonly wide: Estimate };
 		measure: object;
 	}
 }
@@ -14,23 +15,23 @@ export const measureTube = technique<'measure-tube'>({
 	id: 'measure-tube',
 	works: {
 		'measure-tube': {
-			words: ({ longCm, wideCm }, s) => ({
+			words: ({ long, wide }, s) => ({
 				title: 'Measure it as a tube, before it is folded',
-				how: `Lying flat and relaxed, along the middle and across: ${s.length(longCm)} long and ${s.length(wideCm)} wide are planned. Write down what it is.`
+				how: `Lying flat and relaxed, along the middle and across: ${s.spread(long, 'length')} long and ${s.spread(wide, 'length')} wide are planned. Write down what it is.`
 			}),
 			drawing: () => ({ skill: 'measure', drawing: { loops: 12 } })
 		}
 	},
 	steps: ({ piece }, table) => {
 		const p = pieceOf(table, piece);
-		const across = p?.gauges[p.runs[0]?.yarn ?? 0]?.stitchesPerCm.mean;
+		const across = p?.gauges[p.runs[0]?.yarn ?? 0]?.stitchesPerCm;
 		if (!p || across === undefined) return [];
 		return [
 			{
 				id: 'measure-tube',
 				do: 'measure-tube',
-				longCm: flatLength(p.runs, p.gauges).mean,
-				wideCm: p.stitches.first / 2 / across
+				long: flatLength(p.runs, p.gauges),
+				wide: quotient(exact(p.stitches.first / 2), across)
 			}
 		];
 	},

@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { A, B, planned, projectOf } from '../../../../tests/support/bench';
 import { CAUTIONS } from '../technique/cautions';
 import { wordStep } from '../technique/say-step';
+import { lengthOf, widthOf } from '../plan/lies';
+import { printWithSpread } from '../quantity/print';
 
 const ids = (options: Parameters<typeof projectOf>[0]) =>
 	planned(projectOf(options)).steps.map((s) => s.id);
@@ -20,6 +22,15 @@ describe('steps in order', () => {
 			'weave-in',
 			'measure'
 		]);
+	});
+
+	it('measured as a tube before it is tucked: what is planned is what the plan says of its size', () => {
+		const p = planned(projectOf());
+		const step = p.steps.find((s) => s.do === 'measure-tube')!;
+		const { how } = wordStep(step, 'cm');
+		const [long, wide] = [lengthOf(p), widthOf(p)].map((e) => printWithSpread(e, 'length', 'cm'));
+		expect(how).toContain(`${long!} long and ${wide!} wide`);
+		expect(step.from).toBeLessThan(p.assembly.findIndex((s) => s.do === 'tuck'));
 	});
 
 	it('zip: tucked first, both ends drawn together', () => {
