@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { readFileSync, readdirSync } from 'node:fs';
-import Dexie from 'dexie';
 import { describe, expect, it } from 'vitest';
+import { oldStore } from '../../../tests/support/old-store';
 import { progressOf } from '../core/crank/makes';
 import { foldRun } from '../core/crank/run';
 import { plan } from '../core/plan';
@@ -55,28 +55,10 @@ function whereIs(all: Everything, id: string): Omit<AsItWas, 'project'> {
 	};
 }
 
-/** A store as version 4 left it, its tables written out by hand so that later changes cannot move them. */
-async function storeOf4(name: string): Promise<void> {
-	const { tables } = JSON.parse(readFileSync(`${FOLDER}store.json`, 'utf8')) as {
-		tables: Record<string, object[]>;
-	};
-	const old = new Dexie(name);
-	old.version(4).stores({
-		machines: 'id',
-		yarns: 'id',
-		swatches: 'id, yarnId, machineId',
-		projects: 'id, createdAt',
-		events: '++seq, &id, projectId',
-		results: 'id, projectId',
-		carried: 'resultId',
-		settings: 'key',
-		tests: 'id, yarnId, machineId',
-		leads: 'projectId',
-		orders: 'id, createdAt'
-	});
-	for (const [table, records] of Object.entries(tables)) await old.table(table).bulkPut(records);
-	old.close();
-}
+const { tables } = JSON.parse(readFileSync(`${FOLDER}store.json`, 'utf8')) as {
+	tables: Record<string, object[]>;
+};
+const storeOf4 = (name: string) => oldStore(name, 4, tables);
 
 describe('what version 4 wrote', () => {
 	it('every file opens, and every project in it has a plan', () => {

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
-import Dexie from 'dexie';
 import { describe, expect, it } from 'vitest';
+import { oldStore } from '../../../tests/support/old-store';
 import { plan } from '../core/plan';
 import { loadRecipes } from '../core/recipe';
 import { TombleDb } from '../store/db';
@@ -41,23 +41,7 @@ describe('what version 5 wrote', () => {
 	});
 
 	it('and the store', async () => {
-		const old = new Dexie('version-5');
-		old.version(5).stores({
-			machines: 'id',
-			yarns: 'id',
-			swatches: 'id, yarnId, machineId',
-			projects: 'id, createdAt',
-			events: '++seq, &id, projectId',
-			results: 'id, projectId',
-			carried: 'resultId',
-			settings: 'key',
-			tests: 'id, yarnId, machineId',
-			leads: 'projectId',
-			orders: 'id, createdAt',
-			cards: 'projectId'
-		});
-		for (const [table, records] of Object.entries(tables)) await old.table(table).bulkPut(records);
-		old.close();
+		await oldStore('version-5', 5, tables);
 		const db = new TombleDb('version-5');
 		const all = await readEverything(db);
 		expect(byId(all.projects)).toEqual(expected);

@@ -1,7 +1,8 @@
 import type { Border, Eyes, FlatClosing, SewnOn } from '../model/kinds';
 
 /** The two ends of a piece: its first row, and its last. */
-export type Edge = 'cast-on' | 'cast-off';
+export const EDGES = ['cast-on', 'cast-off'] as const;
+export type Edge = (typeof EDGES)[number];
 
 /** A named stretch of a piece's border; `side` where both edges of a piece have the part. */
 export interface EdgeRef {
@@ -168,7 +169,6 @@ export interface StepKinds {
 		readonly count: number;
 		/** By their places in the list of yarns used, and how many each; one count for all where yarns are wound together. */
 		readonly yarns: readonly { readonly yarn: number; readonly metres: number }[];
-		readonly sharp: boolean;
 	};
 	'tie-cut': {
 		readonly cm: number;

@@ -174,7 +174,7 @@ function derive<W extends Options, F extends Finished>(designed: Designed<W, F>)
 	if (!designed.how.counsel) return plan;
 	const faults = knitted.flatMap((k) => k.faults);
 	// What cannot be knitted never comes to the table.
-	const undone = worked.pieces.every((p) => p.mainRows > 0) ? doneAtTheTable(table) : [];
+	const undone = worked.pieces.every((p) => p.mainRows > 0) ? doneAtTheTable(table).faults : [];
 	return { ...plan, findings: counselOf(designed, plan, { faults, undone }) };
 }
 

@@ -27,7 +27,7 @@ function stepsFor(trim: Trim, assembly: Assembly, yarn: Yarn): AssemblyStep[] {
 			const wraps = usualWraps(cardCm, effectiveTex(yarn));
 			const metres = (count * wrappedCm(wraps, cardCm)) / 100;
 			return [
-				{ do: 'wind', wraps, cardCm, count, yarns: [{ yarn: 0, metres }], sharp: false },
+				{ do: 'wind', wraps, cardCm, count, yarns: [{ yarn: 0, metres }] },
 				{ do: 'tie-cut', cm: pomPomCm(cardCm), tieCm: TIE_CM, count, yarn: 0 },
 				{ do: 'fix-pom' }
 			];

@@ -1,4 +1,4 @@
-import type { Edge, EdgeRef, StepKind } from '../assembly/assembly';
+import { EDGES, type Edge, type EdgeRef, type StepKind } from '../assembly/assembly';
 import type { WorkedPiece } from '../crank/piece';
 
 /**
@@ -8,7 +8,6 @@ import type { WorkedPiece } from '../crank/piece';
 export type Row =
 	'waste' | 'needle' | 'woven' | 'finished' | 'drawn-up' | 'bound' | 'closed' | 'joined' | 'hung';
 const LIVE: readonly Row[] = ['waste', 'needle'];
-const EDGES = ['cast-on', 'cast-off'] as const;
 
 /** An end of yarn: hanging, worked with and hanging still, tied, or woven in. */
 export type End = 'hanging' | 'used' | 'tied' | 'in';
@@ -107,6 +106,10 @@ function lying(piece: WorkedPiece): Lying {
 	};
 }
 
+/** Stretches of its border by a name, on one side where that is said. */
+const stretches = (l: Lying, { part, side }: EdgeRef) =>
+	l.piece.edges.filter((e) => e.part === part && (side === undefined || e.side === side));
+
 /**
  * The table with everything on it, and the hands that work there: each technique says by these what it needs and what it
  * leaves. What cannot be done is a fault, and the work goes on as if it had been.
@@ -117,8 +120,10 @@ export class Hands {
 	readonly #sewn = new Map<string, number>();
 	/** Ends of yarn worked in by hand. */
 	loose = 0;
-	/** Tassels and tufts that are wound and not yet cut, and those that wait to be sewn on. */
+	/** Pom-poms wound and not yet tied and cut. */
 	wound = 0;
+	/** Ends that were woven in, over all copies, each strand one. */
+	woven = 0;
 	#step: number | null = null;
 	#do: StepKind | null = null;
 
@@ -182,40 +187,52 @@ export class Hands {
 		return l.piece.rowByRow.stretches.every((s) => s.mode === 'tube');
 	}
 
-	/** The row that a stretch of border lies on; null for a side. */
-	rowOf(l: Lying, ref: EdgeRef): Edge | null {
-		const edge = l.piece.edges.find(
-			(e) => e.part === ref.part && (ref.side === undefined || e.side === ref.side)
-		);
-		if (!edge) {
-			this.fault('no-such-edge', ref.piece, ref.part);
-			return null;
-		}
-		return edge.side === 'bottom' ? 'cast-on' : edge.side === 'top' ? 'cast-off' : null;
+	/** Nothing of it runs: both its rows are held by something else than waste or a needle. */
+	atRest(id: string): void {
+		const l = this.piece(id);
+		if (!l) return;
+		for (const edge of EDGES) if (this.isLive(l, edge)) this.fault('row-live', id, edge);
 	}
 
-	/** A stretch of border that is sewn, so many times over all copies: its loops do not run, it lies flat, and it is free. */
-	sew(ref: EdgeRef, times: number, { blocks }: { readonly blocks: boolean }): void {
+	/** Weaves in every end that hangs: tails worked with, tails left for it, and those of strands of their own. */
+	weave(): void {
+		for (const l of this.pieces)
+			for (const edge of EDGES) {
+				if (l.tails[edge] === 'in') continue;
+				l.tails[edge] = 'in';
+				const strands = l.piece.tails.find((t) => t.id === edge)?.strands ?? 0;
+				this.woven += l.piece.count * strands;
+			}
+		this.woven += this.loose;
+		this.loose = 0;
+	}
+
+	/** A stretch of border that is worked into: there is one, and its loops do not run. */
+	still(ref: EdgeRef): void {
 		const l = this.piece(ref.piece);
 		if (!l) return;
-		this.still(l, ref);
-		if (blocks && !this.isRound(l) && !l.blocked) this.fault('not-blocked', ref.piece, ref.part);
-		const there = l.piece.edges.filter(
-			(e) => e.part === ref.part && (ref.side === undefined || e.side === ref.side)
-		);
-		const key = `${ref.piece} ${ref.part}`;
-		const sewn = (this.#sewn.get(key) ?? 0) + times;
-		this.#sewn.set(key, sewn);
-		const all = l.piece.edges.filter((e) => e.part === ref.part).length || there.length;
-		if (sewn > l.piece.count * all) this.fault('sewn-twice', ref.piece, ref.part);
-		l.sewn = true;
-	}
-
-	/** A stretch of border that is worked into: its loops do not run. */
-	still(l: Lying, ref: EdgeRef): void {
-		const row = this.rowOf(l, ref);
+		const [edge] = stretches(l, ref);
+		if (!edge) return this.fault('no-such-edge', ref.piece, ref.part);
+		const row = edge.side === 'bottom' ? 'cast-on' : edge.side === 'top' ? 'cast-off' : null;
 		if (row && this.isLive(l, row)) this.fault('row-live', ref.piece, row);
 		if (l.held) this.fault('held-left', ref.piece, ref.part);
+	}
+
+	/** A stretch of border that is sewn, so many times over all copies: it lies flat, and is still free. */
+	sew(ref: EdgeRef, times: number, { blocks }: { readonly blocks: boolean }): void {
+		this.still(ref);
+		const l = this.#lying.get(ref.piece);
+		if (!l) return;
+		if (blocks && !this.isRound(l) && !l.blocked) this.fault('not-blocked', ref.piece, ref.part);
+		l.sewn = true;
+		// Where both sides have the part and none is named, either is taken, the freer first.
+		const keys = [...new Set(stretches(l, ref).map((e) => `${ref.piece} ${e.part} ${e.side}`))];
+		const used = (key: string) => this.#sewn.get(key) ?? 0;
+		for (let i = 0; i < times && keys.length > 0; i++) {
+			const key = keys.reduce((a, b) => (used(b) < used(a) ? b : a));
+			this.#sewn.set(key, used(key) + 1);
+			if (used(key) > l.piece.count) return this.fault('sewn-twice', ref.piece, ref.part);
+		}
 	}
 
 	/** Everything is done: what is left that would run, hang or gape. */
@@ -226,8 +243,7 @@ export class Hands {
 			const { id } = l.piece;
 			for (const edge of EDGES) {
 				if (this.isLive(l, edge)) this.fault('row-left-live', id, edge);
-				if (l.tails[edge] === 'hanging' || l.tails[edge] === 'used')
-					this.fault('end-left', id, edge);
+				if (l.tails[edge] !== 'in') this.fault('end-left', id, edge);
 			}
 			if (l.joins === 'hanging') this.fault('end-left', id, 'join');
 			if (l.held) this.fault('held-left', id);

@@ -79,12 +79,7 @@ export const sewBag = technique<'sew-bag'>({
 	},
 	tools: () => [tool('needle')],
 	strands: () => 2,
-	does: ({ piece }, hands) => {
-		const l = hands.piece(piece);
-		if (!l) return;
-		for (const edge of ['cast-on', 'cast-off'] as const)
-			if (hands.isLive(l, edge)) hands.fault('row-live', piece, edge);
-	}
+	does: ({ piece }, hands) => hands.atRest(piece)
 });
 
 /** A short tube sewn over both points. */
@@ -117,11 +112,6 @@ export const handle = technique<'handle'>({
 	tools: () => [tool('needle')],
 	strands: () => 1,
 	does: ({ piece, to }, hands) => {
-		for (const id of [piece, to]) {
-			const l = hands.piece(id);
-			if (!l) continue;
-			for (const edge of ['cast-on', 'cast-off'] as const)
-				if (hands.isLive(l, edge)) hands.fault('row-live', id, edge);
-		}
+		for (const id of [piece, to]) hands.atRest(id);
 	}
 });

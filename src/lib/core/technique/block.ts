@@ -50,8 +50,7 @@ export const block = technique<'block'>({
 	tools: (_, { pieces }) => (pieces.some(isPanel) ? [tool('blocking-pins')] : []),
 	does: (_, hands) => {
 		for (const l of hands.pieces) {
-			for (const edge of ['cast-on', 'cast-off'] as const)
-				if (hands.isLive(l, edge)) hands.fault('row-live', l.piece.id, edge);
+			hands.atRest(l.piece.id);
 			if (l.sewn) hands.fault('blocked-late', l.piece.id);
 			l.blocked = true;
 		}

@@ -45,10 +45,8 @@ export const drawstring = technique<'drawstring'>({
 		minutes: 6
 	}),
 	tools: () => [tool('hook')],
-	does: ({ piece }, hands) => {
-		// Its ends are knotted: they hang on purpose.
-		hands.piece(piece);
-	}
+	// Its own ends are knotted: they hang on purpose.
+	does: ({ piece }, hands) => hands.atRest(piece)
 });
 
 /** A chain over the shoulders. */
@@ -75,10 +73,7 @@ export const straps = technique<'straps'>({
 	}),
 	tools: () => [tool('hook')],
 	strands: ({ piece }, laid) => pieceOf(laid, piece)?.count ?? 0,
-	does: ({ piece }, hands) => {
-		const l = hands.piece(piece);
-		if (l && hands.isLive(l, 'cast-off')) hands.fault('row-live', piece, 'cast-off');
-	}
+	does: ({ piece }, hands) => hands.atRest(piece)
 });
 
 /** Chained loops at both ends. */
@@ -105,10 +100,5 @@ export const ties = technique<'ties'>({
 	}),
 	tools: () => [tool('hook')],
 	strands: ({ piece }, laid) => 2 * (pieceOf(laid, piece)?.count ?? 0),
-	does: ({ piece }, hands) => {
-		const l = hands.piece(piece);
-		if (!l) return;
-		for (const edge of ['cast-on', 'cast-off'] as const)
-			if (hands.isLive(l, edge)) hands.fault('row-live', piece, edge);
-	}
+	does: ({ piece }, hands) => hands.atRest(piece)
 });

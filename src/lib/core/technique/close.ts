@@ -1,4 +1,4 @@
-import type { Edge } from '../assembly/assembly';
+import { EDGES, type Edge } from '../assembly/assembly';
 import type { FlatClosing } from '../model/kinds';
 import type { SkillId } from './drawing/skills';
 import { facing, folded, singly } from './sequence';
@@ -207,14 +207,14 @@ export const joinRing = technique<'join-ring'>({
 		const loops = p.stitches.first;
 		return [
 			{ id: 'join-ring', do: 'join-ring', loops, twist, joins: hasJoins(p), ...SHARP },
-			...(['cast-on', 'cast-off'] as const).flatMap((edge) => wasteOff(p, edge))
+			...EDGES.flatMap((edge) => wasteOff(p, edge))
 		];
 	},
 	tail: ({ piece }, end) => (piece === end.piece && end.edge === 'cast-off' ? 'join-ring' : null),
 	minutes: () => ({ what: 'ring joined', times: 1, minutes: 10 }),
 	tools: () => [tool('hook'), tool('needle')],
 	does: ({ piece }, hands) => {
-		for (const edge of ['cast-on', 'cast-off'] as const) hands.close(piece, edge, 'joined');
+		for (const edge of EDGES) hands.close(piece, edge, 'joined');
 	}
 });
 
@@ -240,10 +240,5 @@ export const hookEnds = technique<'hook-ends'>({
 	minutes: () => ({ what: 'ends hooked together', times: 1, minutes: 8 }),
 	tools: () => [tool('needle')],
 	strands: ({ piece }, laid) => pieceOf(laid, piece)?.count ?? 0,
-	does: ({ piece }, hands) => {
-		const l = hands.piece(piece);
-		if (!l) return;
-		for (const edge of ['cast-on', 'cast-off'] as const)
-			if (hands.isLive(l, edge)) hands.fault('row-live', piece, edge);
-	}
+	does: ({ piece }, hands) => hands.atRest(piece)
 });

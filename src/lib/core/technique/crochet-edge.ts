@@ -130,9 +130,6 @@ export const crochetEdge = technique<'crochet-edge'>({
 	tools: () => [tool('hook')],
 	strands: ({ times }) => times,
 	does: (step, hands) => {
-		for (const ref of step.ends) {
-			const l = hands.piece(ref.piece);
-			if (l) hands.still(l, ref);
-		}
+		for (const ref of step.ends) hands.still(ref);
 	}
 });

@@ -43,10 +43,7 @@ export const string = technique<'string'>({
 	}),
 	tools: () => [tool('needle'), tool('cord')],
 	does: ({ pieces }, hands) => {
-		for (const id of pieces) {
-			const l = hands.piece(id);
-			if (l && hands.isLive(l, 'cast-on')) hands.fault('row-live', id, 'cast-on');
-		}
+		for (const id of pieces) hands.atRest(id);
 	}
 });
 
@@ -103,10 +100,6 @@ export const hang = technique<'hang'>({
 	minutes: ({ widthsCm }) => ({ what: 'things tied on', times: widthsCm.length, minutes: 1 }),
 	tools: ({ chain }) => (chain ? [tool('hook'), tool('scissors')] : [tool('scissors')]),
 	does: ({ pieces }, hands) => {
-		for (const id of new Set(pieces)) {
-			const l = id === null ? null : hands.piece(id);
-			for (const edge of ['cast-on', 'cast-off'] as const)
-				if (l && hands.isLive(l, edge)) hands.fault('row-live', l.piece.id, edge);
-		}
+		for (const id of new Set(pieces)) if (id !== null) hands.atRest(id);
 	}
 });

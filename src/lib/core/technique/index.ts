@@ -1,4 +1,4 @@
-import type { Assembly, StepKind } from '../assembly/assembly';
+import { EDGES, type Assembly, type StepKind } from '../assembly/assembly';
 import type { Joint } from '../assembly/joint';
 import type { HandYarn } from '../crank/amounts';
 import { Hands, type TableFault } from '../table/hands';
@@ -133,9 +133,12 @@ export const handYarnOf = (table: Laid): HandYarn[] =>
 
 /**
  * The work after the machine, done in its order on the pieces as they come off it: what could not be done, and what is left
- * live, hanging or open at the end. None for a sound plan.
+ * live, hanging or open at the end, none for a sound plan; and how many ends were woven in.
  */
-export function doneAtTheTable(table: Table): readonly TableFault[] {
+export function doneAtTheTable(table: Table): {
+	readonly faults: readonly TableFault[];
+	readonly woven: number;
+} {
 	const hands = new Hands(table.pieces);
 	for (const [i, s] of table.assembly.entries()) {
 		const t = techniqueOf(s.do);
@@ -143,12 +146,12 @@ export function doneAtTheTable(table: Table): readonly TableFault[] {
 		hands.loose += 2 * (t.strands?.(s, table) ?? 0);
 		t.does?.(s, hands, table);
 		for (const l of hands.pieces)
-			for (const edge of ['cast-on', 'cast-off'] as const) {
+			for (const edge of EDGES) {
 				if (t.tail?.(s, endOf(l.piece, edge), table.assembly)) hands.useTail(l.piece.id, edge);
 			}
 	}
 	hands.end();
-	return hands.faults;
+	return { faults: hands.faults, woven: hands.woven };
 }
 
 /** Ends of the strands that hands work in. */

@@ -90,12 +90,7 @@ export const sideBySide = technique<'side-by-side'>({
 	tools: () => [tool('needle'), tool('clips')],
 	strands: ({ times }) => times,
 	does: ({ pieces }, hands) => {
-		for (const id of pieces) {
-			const l = hands.piece(id);
-			if (!l) continue;
-			for (const edge of ['cast-on', 'cast-off'] as const)
-				if (hands.isLive(l, edge)) hands.fault('row-live', id, edge);
-		}
+		for (const id of pieces) hands.atRest(id);
 	}
 });
 
@@ -143,6 +138,6 @@ export const border = technique<'border'>({
 	strands: () => 2,
 	does: ({ pieces }, hands) => {
 		// A closed edge can still carry crochet.
-		for (const id of pieces) hands.piece(id);
+		for (const id of pieces) hands.atRest(id);
 	}
 });

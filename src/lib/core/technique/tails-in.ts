@@ -78,10 +78,5 @@ export const weaveIn = technique<'weave-in'>({
 		return ends > 0 ? { what: 'ends woven in', times: ends, minutes: 0.75 } : null;
 	},
 	tools: (_, table) => (endsLeft(table) > 0 ? [tool('needle'), tool('scissors')] : []),
-	does: (_, hands) => {
-		for (const l of hands.pieces)
-			for (const edge of ['cast-on', 'cast-off'] as const)
-				if (l.tails[edge] !== 'tied') l.tails[edge] = 'in';
-		hands.loose = 0;
-	}
+	does: (_, hands) => hands.weave()
 });

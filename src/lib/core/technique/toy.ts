@@ -194,12 +194,11 @@ export const attach = technique<'attach'>({
 	}),
 	tools: () => [tool('needle'), tool('clips')],
 	strands: ({ twice, count }) => (twice ? count : 0),
-	does: ({ piece, to }, hands) => {
-		const l = hands.piece(piece);
-		const host = hands.piece(to);
-		if (!l || !host) return;
-		// Its open loops are sewn on one by one; the host has to be filled, or it cannot be judged where.
+	does: ({ piece, to }, hands, table) => {
+		// Its loops are sewn on one by one, to what has its shape by now.
 		hands.close(piece, 'cast-on', 'joined', { through: true });
+		const host = hands.piece(to);
+		if (host && !host.stuffed && isStuffed(table, to)) hands.fault('not-stuffed', to);
 	}
 });
 

@@ -31,8 +31,9 @@ const FAULTS = {
 	'measured-late': 'It is folded before it was measured as it came off the machine.'
 } as const satisfies Record<TableFaultCode, string>;
 
-const once = (faults: readonly TableFault[]): TableFault[] =>
-	faults.filter((f, i) => faults.findIndex((x) => x.code === f.code && x.piece === f.piece) === i);
+/** Of each piece the first: what comes after it may only follow from it. */
+const first = (faults: readonly TableFault[]): TableFault[] =>
+	faults.filter((f, i) => faults.findIndex((x) => x.piece === f.piece) === i);
 
 /** What the hands cannot do in the order it is asked, or what is left undone: seams that a maker names can come to that. */
 export const cannotBeDone = rule({
@@ -43,7 +44,7 @@ export const cannotBeDone = rule({
 		})
 	},
 	test: ({ undone, pieces }) =>
-		once(undone).map((f) => {
+		first(undone).map((f) => {
 			const piece = pieces.find((p) => p.id === f.piece);
 			return {
 				body: { code: 'cannot-be-done', fault: f.code, piece: piece?.name ?? f.piece },

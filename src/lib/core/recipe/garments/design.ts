@@ -1,6 +1,6 @@
 import { entryAt } from '../../quantity/sure';
 import { wordSchedule } from '../../shaping/words';
-import { SEAM_KINDS, type AssemblyStep } from '../../assembly/assembly';
+import { EDGES, SEAM_KINDS, type AssemblyStep } from '../../assembly/assembly';
 import type { MadePiece } from './made-piece';
 import { makePieces } from './make';
 import { betweenLadders, ladderPinsOf } from './shrug';
@@ -41,8 +41,6 @@ function marksOf(parts: readonly { side: string; part: string; rows: number }[])
 	return [...marks].sort((a, b) => a - b);
 }
 
-const CLOSED = ['cast-on', 'cast-off'] as const;
-
 /**
  * What closes the loops at a piece's first and last row, so that nothing is sewn, blocked or crocheted into while it can run:
  * a first row that stands on waste, and every last row. A finished cast-on has none.
@@ -50,7 +48,7 @@ const CLOSED = ['cast-on', 'cast-off'] as const;
 function closings(options: GarmentOptions, p: MadePiece): AssemblyStep[] {
 	if (p.program.length === 0) return [];
 	if (options.recipe === 'shrug')
-		return CLOSED.map((edge) => ({ do: 'close-flat', piece: p.id, edge, how: 'slip' }));
+		return EDGES.map((edge) => ({ do: 'close-flat', piece: p.id, edge, how: 'slip' }));
 	const last = p.ladders.length > 0 ? p.columns : p.schedule ? p.schedule.remaining : p.stitches;
 	return [
 		...(p.waste > 0 ? [{ do: 'close-row', piece: p.id, edge: 'cast-on' } as const] : []),

@@ -1,5 +1,5 @@
 import { entryAt } from '../../quantity/sure';
-import type { Assembly, AssemblyStep } from '../../assembly/assembly';
+import { EDGES, type Assembly, type AssemblyStep } from '../../assembly/assembly';
 import { finishHat } from '../../assembly/finished';
 import { tuckTube } from '../../assembly/tucked-tube';
 import { headCm, isBaby } from '../../bench/size/head';
@@ -19,7 +19,7 @@ import { hatSections, sectionsWorking } from './sections';
 
 /** What becomes of the two crowns. */
 function crown(closing: LinedHatOptions['closing'], tuck: AssemblyStep): Assembly {
-	const edges = ['cast-on', 'cast-off'] as const;
+	const edges = EDGES;
 	switch (closing) {
 		case 'gather':
 			return [

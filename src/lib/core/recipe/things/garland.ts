@@ -112,7 +112,7 @@ function wound(
 	const { cardCm } = options;
 	const count = poms.length;
 	return [
-		{ do: 'wind', wraps: first.wraps, cardCm, count, yarns, sharp: true },
+		{ do: 'wind', wraps: first.wraps, cardCm, count, yarns },
 		{ do: 'tie-cut', cm: pomPomCm(cardCm), tieCm: TIE_CM, count, yarn: first.yarn }
 	];
 }

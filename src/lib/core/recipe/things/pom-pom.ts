@@ -54,8 +54,7 @@ export const pomPom = thingRecipe<PomPomOptions, FinishedOf<'wound'>>('pom-pom',
 					yarns: places.map((place) => ({
 						yarn: place,
 						metres: (options.count * wrappedCm(wraps / places.length, options.cardCm)) / 100
-					})),
-					sharp: false
+					}))
 				},
 				{
 					do: 'tie-cut',

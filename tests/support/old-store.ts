@@ -1,0 +1,29 @@
+import Dexie from 'dexie';
+
+/** Tables as earlier versions had them, written out by hand so that later changes cannot move them. */
+const IN_4 = {
+	machines: 'id',
+	yarns: 'id',
+	swatches: 'id, yarnId, machineId',
+	projects: 'id, createdAt',
+	events: '++seq, &id, projectId',
+	results: 'id, projectId',
+	carried: 'resultId',
+	settings: 'key',
+	tests: 'id, yarnId, machineId',
+	leads: 'projectId',
+	orders: 'id, createdAt'
+};
+const TABLES = { 4: IN_4, 5: { ...IN_4, cards: 'projectId' } };
+
+/** A store as a version left it. */
+export async function oldStore(
+	name: string,
+	version: keyof typeof TABLES,
+	records: Readonly<Record<string, readonly object[]>>
+): Promise<void> {
+	const old = new Dexie(name);
+	old.version(version).stores(TABLES[version]);
+	for (const [table, list] of Object.entries(records)) await old.table(table).bulkPut([...list]);
+	old.close();
+}
