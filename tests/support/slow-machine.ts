@@ -69,9 +69,10 @@ export function knitSlowly(
 	};
 	const through = (stack: Loop[], loop: Loop) => {
 		const several = stack.length > 1;
+		// On the right side the loop put down first lies over the others.
 		let shown = false;
-		[...stack].reverse().forEach((l, i) => {
-			if (several) l.order = stack.length - 1 - i;
+		stack.forEach((l, i) => {
+			if (several) l.order = i;
 			if (l.into) l.hung = loop;
 			else {
 				l.into = loop;

@@ -135,7 +135,7 @@ export class Bed {
 		this.top[pin] = loop;
 	}
 
-	/** Draws `loop` through a stack: its top shows, the others lie behind it. */
+	/** Draws `loop` through a stack: on the right side what was put down first shows, and the others lie behind it. */
 	drawThrough(top: number, loop: number): void {
 		const { fabric, under } = this;
 		if (under[top]! < 0) {
@@ -145,7 +145,7 @@ export class Bed {
 		}
 		let depth = 0;
 		for (let l = under[top]!; l >= 0; l = under[l]!) depth += 1;
-		let shown = false;
+		let shown = -1;
 		for (let l = top; l >= 0; l = under[l]!) {
 			fabric.order[l] = depth--;
 			// A hem's loop was knitted through before; now it is a second time.
@@ -155,8 +155,9 @@ export class Bed {
 			}
 			fabric.into[l] = loop;
 			if (fabric.state[l] === LOOP.tucked) continue;
-			fabric.state[l] = shown ? LOOP.stacked : LOOP.knittedThrough;
-			shown = true;
+			if (shown >= 0) fabric.state[shown] = LOOP.stacked;
+			fabric.state[l] = LOOP.knittedThrough;
+			shown = l;
 		}
 	}
 

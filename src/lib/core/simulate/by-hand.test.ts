@@ -183,8 +183,8 @@ describe('figures of the trade', () => {
 		for (let r = 0; r < 10; r++) expect(stitchesInRow(fabric, r)).toBe(columns);
 	});
 
-	// Common practice: so stacked, the edge's own side shows on top, and the lean follows.
-	it('a fashioned decrease stacks the middle stitch under the one nearest the panel', () => {
+	// Common practice: on the right side the loop put down first is on top, so that the right edge leans left.
+	it('a fashioned decrease shows the middle stitch, over the one nearest the panel', () => {
 		const program = panel(
 			20,
 			{ op: 'rows', count: 2 },
@@ -201,7 +201,8 @@ describe('figures of the trade', () => {
 		expect(fabric.into[middle!]).toBe(at(2, 4));
 		expect(fabric.into[near!]).toBe(at(2, 4));
 		expect([fabric.order[middle!], fabric.order[near!]]).toEqual([0, 1]);
-		expect(fabric.state[middle!]).toBe(LOOP.stacked);
+		expect(fabric.state[middle!]).toBe(LOOP.knittedThrough);
+		expect(fabric.state[near!]).toBe(LOOP.stacked);
 		expect(fabric.into[edgeLoop!]).toBe(at(2, 3));
 		expect(stitchesInRow(fabric, 2)).toBe(15);
 	});

@@ -2,12 +2,12 @@ import { entryAt } from '../quantity/sure';
 /** Where a loop is at the end. The states are disjoint and every loop is in exactly one. */
 export const LOOP = {
 	onPin: 0,
-	/** A loop was drawn through it, alone or as the top of a stack. */
+	/** A loop was drawn through it, alone or as the one of a stack that shows. */
 	knittedThrough: 1,
 	onNeedle: 2,
 	onWaste: 3,
 	castOff: 4,
-	/** Lay under others on one pin when a loop was drawn through all of them: a decrease. */
+	/** Lay with others on one pin when a loop was drawn through all of them, behind the first of them: a decrease. */
 	stacked: 5,
 	/** Stayed on its pin while the next loop was made, and was knitted off with it. */
 	tucked: 6,
@@ -37,7 +37,7 @@ export interface Fabric {
 	readonly pin: Uint8Array;
 	readonly face: Uint8Array;
 	readonly state: Uint8Array;
-	/** Place in the stack when it was knitted off, 0 at the bottom: what went down first lies behind. */
+	/** Place in the stack when it was knitted off, 0 for what went down first: on the right side that is on top. */
 	readonly order: Uint8Array;
 	/** Rows it spent held on a strand. */
 	readonly heldRows: Uint16Array;

@@ -71,9 +71,9 @@ describe('a decrease in words', () => {
 				if (fabric.pin[i] === pin) return i;
 			throw new Error('no such loop');
 		};
-		// Of the row before: pin 4's loop (from 0: 3) lies under that of pin 5, and the edge's shows at its new pin.
-		expect(fabric.state[second(3)]).toBe(LOOP.stacked);
-		expect(fabric.state[second(4)]).toBe(LOOP.knittedThrough);
+		// Of the row before: pin 4's loop (from 0: 3), put down first, shows over that of pin 5, and the edge's at its new pin.
+		expect(fabric.state[second(3)]).toBe(LOOP.knittedThrough);
+		expect(fabric.state[second(4)]).toBe(LOOP.stacked);
 		expect(fabric.pin[fabric.into[second(2)]!]).toBe(3);
 		expect(fabric.into[second(3)]).toBe(fabric.into[second(4)]);
 	});
