@@ -214,7 +214,12 @@ const lanternSleeve: Recipe<Options, FinishedOf<'tube'>> = {
 			]
 		};
 		const seam = { left: 0, right: 0 };
-		const drawn = scheduleOf(outline, density, { shaping: 'fashioned', seam, yarnAt: 'right' });
+		const drawn = scheduleOf(outline, density, {
+			shaping: 'fashioned',
+			edgeStitches: 1,
+			seam,
+			yarnAt: 'right'
+		});
 		if (!drawn.ok) throw new Error(drawn.problem.code);
 		const sleeveProgram = tubeProgram({
 			sections: [{ yarn: 0, rows: options.rows }],

@@ -36,7 +36,7 @@ describe('a pattern’s shaping, typed', () => {
 		const mine = scheduleOf(
 			read.outline!,
 			{ stitchesPerCm: 1.4, rowsPerCm: 1.9 },
-			{ shaping: 'fashioned', seam: { left: 1, right: 1 }, yarnAt: 'left' }
+			{ shaping: 'fashioned', edgeStitches: 1, seam: { left: 1, right: 1 }, yarnAt: 'left' }
 		);
 		if (!mine.ok) throw new Error(mine.problem.code);
 		// 30 cm and 16.7 cm by their gauge; 42 stitches and 32 rows by the maker's, 4.5 cm off each edge.

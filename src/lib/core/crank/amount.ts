@@ -43,7 +43,8 @@ function runOut(use: YarnUse, metres: number): number | null {
 	// What is worked in by hand afterwards has to be left over.
 	let left = metres - use.castOnMetres - use.handMetres;
 	for (const run of use.runs.filter((r) => r.yarn === use.yarn)) {
-		for (const t of use.tails) if (t.atRow === run.from) left -= t.lengthCm / 100;
+		for (const t of use.tails)
+			if (t.atRow >= run.from && t.atRow < run.to) left -= t.lengthCm / 100;
 		const rows = run.to - run.from;
 		if (left < rows * perRow) return run.from + Math.max(0, Math.floor(left / perRow));
 		left -= rows * perRow;

@@ -30,7 +30,8 @@ export function amountsOf({ yarns, knitted, hand }: Input): YarnAmount[] {
 		const castOn = (k: KnittedPiece): number => {
 			if (k.piece.waste['cast-on'] || k.piece.runs[0]?.yarn !== yarn) return 0;
 			const way = (k.piece.machine.ringCm * k.share) / 100;
-			return k.piece.count * (k.share < 1 ? WRAP_TIMES * way : way);
+			const wrapped = k.piece.program.some((o) => o.op === 'cast-on' && o.method === 'e-wrap');
+			return k.piece.count * (wrapped ? WRAP_TIMES * way : way);
 		};
 		// What is knitted on one machine has one gauge.
 		const machines = [...new Set(takes.map((k) => k.piece.machine))];

@@ -4,6 +4,7 @@ import type { Edge } from '../assembly/assembly';
 import type { PieceEdge } from '../assembly/joint';
 import type { Piece } from '../assembly/piece';
 import type { Gauge } from '../bench/gauge/gauge';
+import type { Feed } from '../bench/machine/slot';
 import { keptOff } from '../bench/machine/ring';
 import type { Machine } from '../model/bench';
 import { isSpare, programRows, RAVEL, WASTE } from '../program/program';
@@ -18,7 +19,7 @@ import {
 	type YarnRun
 } from '../simulate/fabric';
 import { simulate } from '../simulate/simulate';
-import { tailsOf, type Tail, type TailUse } from './tails';
+import { tailsOf, type Break, type Tail, type TailUse } from './tails';
 
 /** A marker every so many rows where nothing counts them (common practice). */
 const MARK_EVERY_ROWS = 20;
@@ -28,6 +29,8 @@ export interface WorkedPiece extends Omit<Piece, 'on' | 'marks' | 'edges'> {
 	/** The machine it is made on, and the gauge of each yarn there. */
 	readonly machine: Machine;
 	readonly gauges: readonly Gauge[];
+	/** The slot and the hand of each yarn there. */
+	readonly feeds: readonly Feed[];
 	/** Main rows by yarn, from 0, waste apart. */
 	readonly runs: readonly YarnRun[];
 	readonly mainRows: number;
@@ -80,6 +83,7 @@ interface Input {
 	readonly piece: Piece;
 	readonly machine: Machine;
 	readonly gauges: readonly Gauge[];
+	readonly feeds: readonly Feed[];
 	/** What is done with the tail at an end. */
 	readonly useAt: (end: PieceEnd) => TailUse;
 	readonly joinTails: 'tie' | 'weave';
@@ -144,6 +148,7 @@ function offTheRing({ piece, machine }: Input) {
 	return {
 		faults,
 		allRuns,
+		wasteBefore,
 		runs,
 		mainRows: runs.at(-1)?.to ?? 0,
 		stitches: stitchesByYarn(fabric),
@@ -167,22 +172,35 @@ export const endOf = (
 	loops: edge === 'cast-on' ? p.stitches.first : p.stitches.last
 });
 
+/** Groups held beside which the yarn is broken. */
+const breaksOf = ({ works }: RowByRow, wasteBefore: number): Break[] =>
+	works.flatMap(({ after, work }) =>
+		work.flatMap((w) =>
+			w.do === 'hold' && w.breaks !== null
+				? [{ atRow: after - wasteBefore, loops: w.pins.length, again: w.breaks === 'again' }]
+				: []
+		)
+	);
+
 /** The tails of a piece, each long enough for the dearest step that works with it. */
-const tailsOfPiece = (input: Input, { runs, share, first, last, rowByRow }: Knitted) => {
+const tailsOfPiece = (input: Input, knitted: Knitted) => {
+	const { runs, share, first, last, rowByRow, wasteBefore } = knitted;
 	const { piece, machine, strandsOf, useAt } = input;
 	const whole = { id: piece.id, machine, rowByRow, stitches: { first, last } };
 	return tailsOf({
 		runs,
 		ringCm: machine.ringCm,
+		pins: machine.pins,
 		share,
 		strandsOf,
+		breaks: breaksOf(rowByRow, wasteBefore),
 		useAt: (edge) => useAt(endOf(whole, edge))
 	});
 };
 
 /** Knits a piece on the simulated machine and reads off it what the run sheet, the sums and the pictures need. */
 export function knitPiece(input: Input): KnittedPiece {
-	const { piece, machine, gauges, joinTails } = input;
+	const { piece, machine, gauges, feeds, joinTails } = input;
 	const { program } = piece;
 	const knitted = offTheRing(input);
 	const { faults, allRuns, runs, mainRows, stitches, first, last, rowByRow, share } = knitted;
@@ -198,6 +216,7 @@ export function knitPiece(input: Input): KnittedPiece {
 		yarns: piece.yarns,
 		machine,
 		gauges,
+		feeds,
 		runs,
 		mainRows,
 		wasteRows: programRows(program) - mainRows,
@@ -216,14 +235,18 @@ export function knitPiece(input: Input): KnittedPiece {
 		tails
 	};
 	const off = program.find((o) => o.op === 'take-off');
+	const on = program.find((o) => o.op === 'cast-on');
 	const planned = (amounts: readonly YarnAmount[]): PlannedPiece => {
 		const sheet = runSheet({
 			runs: allRuns,
 			machine,
 			rowsPerCm: main.rowsPerCm.mean,
 			joinTails,
-			castOn: program.find((o) => o.op === 'cast-on')?.method ?? 'weave',
+			castOn: on?.method ?? 'weave',
+			...(on?.holder !== undefined && { holder: on.holder }),
 			takeOff: off?.op === 'take-off' ? off.method : 'needle',
+			loopsLeft: last,
+			feeds,
 			tails,
 			rowByRow,
 			marks: marksFor(piece, machine, mainRows),

@@ -22,7 +22,14 @@ export type HandWork =
 			readonly pins: readonly number[];
 	  }
 	| {
-			readonly do: 'move-in' | 'hold' | 'take-back' | 'cast-off';
+			readonly do: 'hold';
+			readonly edge: Edge;
+			readonly pins: readonly number[];
+			/** The yarn is broken here, and threaded anew beside the group, or another yarn comes in there. */
+			readonly breaks: 'again' | 'for-another' | null;
+	  }
+	| {
+			readonly do: 'move-in' | 'take-back' | 'cast-off';
 			readonly edge: Edge;
 			readonly pins: readonly number[];
 	  }
@@ -95,7 +102,8 @@ function handWork(at: Walk, o: Op): HandWork | undefined {
 		case 'cast-off': {
 			const pins = span(at[o.edge], inward(o.edge), o.count);
 			narrow(at, o.edge, o.count);
-			return { do: o.op, edge: o.edge, pins };
+			const { edge } = o;
+			return o.op === 'hold' ? { do: o.op, edge, pins, breaks: null } : { do: o.op, edge, pins };
 		}
 		case 'take-back': {
 			const pins = span(at[o.edge] - inward(o.edge), -inward(o.edge), o.count);
@@ -123,6 +131,15 @@ function handWork(at: Walk, o: Op): HandWork | undefined {
 	}
 }
 
+type Works = { after: number; work: HandWork[] }[];
+
+/** Yarn that comes in where a group was just held: it is broken beside that. */
+function breakAt(works: Works, row: number, breaks: 'again' | 'for-another'): void {
+	const here = works.at(-1);
+	if (here?.after === row)
+		here.work = here.work.map((w) => (w.do === 'hold' ? { ...w, breaks } : w));
+}
+
 /**
  * What the maker at the crank needs to know of a program, row by row: which pins are in work, which way, where the yarn is
  * and what the hands do. Holds for programs that the machine can knit; those with faults are not brought to the crank.
@@ -132,7 +149,7 @@ export function rowByRowOf(program: Program, pins: number): RowByRow {
 	let feeds = 0;
 	let main = false;
 	const stretches: Stretch[] = [];
-	const works: { after: number; work: HandWork[] }[] = [];
+	const works: Works = [];
 	const knit = (rows: number) => {
 		const last = stretches.at(-1);
 		const same =
@@ -150,8 +167,10 @@ export function rowByRowOf(program: Program, pins: number): RowByRow {
 			at.low = o.from ?? 0;
 			at.high = (o.to ?? pins) - 1;
 			feeds = o.yarn;
-		} else if (o.op === 'join') feeds = o.yarn;
-		else if (o.op === 'work') at.mode = o.as === 'tube' ? 'tube' : o.by;
+		} else if (o.op === 'join') {
+			breakAt(works, at.row, o.yarn === feeds ? 'again' : 'for-another');
+			feeds = o.yarn;
+		} else if (o.op === 'work') at.mode = o.as === 'tube' ? 'tube' : o.by;
 		else if (o.op === 'rows') {
 			main ||= !isSpare(feeds);
 			if (!main) at.spare += o.count;

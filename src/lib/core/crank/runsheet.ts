@@ -1,9 +1,11 @@
-import { entryAt } from '../quantity/sure';
-import { JOIN_TAIL_CM, WASTE_TAIL_CM, type Tail, type TailUse } from './tails';
+import { entryAt, last } from '../quantity/sure';
+import { JOIN_TAIL_CM, WASTE_TAIL_CM, type Tail } from './tails';
+import type { Feed } from '../bench/machine/slot';
 import type { Machine } from '../model/bench';
 import { isSpare } from '../program/program';
 import type { YarnRun } from '../simulate/fabric';
-import { yarnPlace, type RowByRow, type HandWork, type YarnPlace } from './row-by-row';
+import type { CastOn, RunSheetEvent, TailLeft } from './events';
+import { yarnPlace, type HandWork, type RowByRow, type YarnPlace } from './row-by-row';
 
 /** A stretch of the run with one yarn in the feeder. Rows count from 0; `start` in the whole run, waste included. */
 export interface Leg {
@@ -26,55 +28,6 @@ export interface Position {
 	readonly finished: boolean;
 }
 
-/** A tail left hanging, and what it is left for. Waste and the contrast strand are pulled out again. */
-export interface TailLeft {
-	readonly cm: number;
-	readonly use: TailUse | 'pull';
-}
-
-/** Something the hands do, once `after` rows of the whole run are done. */
-export type RunSheetEvent = { readonly after: number } & (
-	| {
-			readonly kind: 'cast-on';
-			readonly yarn: number;
-			readonly method: CastOn;
-			/** What is left before the first loop. */
-			readonly tail: TailLeft;
-			readonly place: YarnPlace;
-	  }
-	| {
-			readonly kind: 'slow';
-			readonly until: number;
-			readonly why: 'first' | 'loose' | 'join' | 'panel' | 'hem';
-	  }
-	| { readonly kind: 'hands'; readonly work: readonly HandWork[] }
-	| {
-			readonly kind: 'join';
-			readonly from: number;
-			readonly to: number;
-			readonly first: boolean;
-			/** Of the yarn that is cut, and of the one that comes in. */
-			readonly old: TailLeft;
-			readonly new: TailLeft;
-			readonly place: YarnPlace;
-	  }
-	| { readonly kind: 'tie' }
-	/** A marker hung in the edge after so many main rows: a panel's rows are counted by hand on most machines. */
-	| { readonly kind: 'mark'; readonly mainRow: number }
-	| { readonly kind: 'roll'; readonly again: boolean }
-	| { readonly kind: 'clog' }
-	| { readonly kind: 'runs-out'; readonly yarn: number; readonly place: YarnPlace }
-	/** The main yarn's last tail: cut now, or hanging from the row before the waste. */
-	| {
-			readonly kind: 'take-off';
-			readonly method: 'needle' | 'crank';
-			readonly tail: TailLeft;
-			readonly place: YarnPlace;
-	  }
-);
-
-export type CastOn = 'weave' | 'e-wrap' | 'rag';
-
 export interface RunSheet {
 	readonly totalRows: number;
 	readonly mainRows: number;
@@ -91,6 +44,8 @@ const SLOW_FIRST_ROWS = 3;
 const LOOSE_ROWS = 2;
 /** Tie the two tails after 4 to 5 rows (common practice). */
 const TIE_AFTER_ROWS = 5;
+/** A cord hangs through the middle and is never rolled up. */
+const LEAST_ROLLED_PINS = 6;
 /** Roll up again every 5 to 10 rows (common practice). */
 const ROLL_EVERY_ROWS = 10;
 /** Past 250 to 300 rows on a large machine the middle clogs (common practice). */
@@ -106,7 +61,12 @@ export interface RunSheetInput {
 	readonly rowsPerCm: number;
 	readonly joinTails: 'tie' | 'weave';
 	readonly castOn: CastOn;
+	readonly holder?: number;
 	readonly takeOff: 'needle' | 'crank';
+	/** Loops on the pins at the end. */
+	readonly loopsLeft: number;
+	/** How each yarn is fed on this machine. */
+	readonly feeds: readonly Feed[];
 	readonly tails: readonly Tail[];
 	readonly rowByRow: RowByRow;
 	/** Main rows after which an edge is marked. */
@@ -150,14 +110,30 @@ function leftAt({ tails }: RunSheetInput, id: 'cast-on' | 'cast-off'): TailLeft 
 	return { cm: tail?.lengthCm ?? JOIN_TAIL_CM, use: tail?.use ?? 'weave-in' };
 }
 
+const left = (tail: Tail): TailLeft => ({ cm: tail.lengthCm, use: tail.use });
+
+type Broken = Extract<RunSheetEvent, { kind: 'hands' }>['broken'];
+
+/** The yarn broken beside a group that is held after so many main rows. */
+function brokenAt({ tails }: RunSheetInput, work: readonly HandWork[], atRow: number): Broken {
+	const held = work.find((w) => w.do === 'hold');
+	if (held?.do !== 'hold' || held.breaks === null) return null;
+	const old = tails.find((t) => t.atRow === atRow && t.use === 'chain-off');
+	if (!old) return null;
+	const again = tails.find((t) => t.atRow === atRow && t.id === 'again');
+	const pin = last(held.pins) + (held.edge === 'low' ? 1 : -1);
+	return { yarn: old.yarn, old: left(old), new: again ? left(again) : null, pin };
+}
+
 /** The work of the hands, and the rows about a hung hem: what will be hung has to be loose enough to reach. */
-function handEvents({ rowByRow }: RunSheetInput, mainFrom: number): RunSheetEvent[] {
-	return rowByRow.works.flatMap(({ after, work }): RunSheetEvent[] => {
+function handEvents(input: RunSheetInput, mainFrom: number): RunSheetEvent[] {
+	return input.rowByRow.works.flatMap(({ after, work }): RunSheetEvent[] => {
 		const hung = work.find((w) => w.do === 'hang-hem');
-		if (hung?.do !== 'hang-hem') return [{ after, kind: 'hands', work }];
+		if (hung?.do !== 'hang-hem')
+			return [{ after, kind: 'hands', work, broken: brokenAt(input, work, after - mainFrom) }];
 		const at = mainFrom + hung.row;
 		return [
-			{ after, kind: 'hands', work },
+			{ after, kind: 'hands', work, broken: null },
 			{ after: at, kind: 'slow', until: at + LOOSE_ROWS, why: 'loose' },
 			{ after: after + 1, kind: 'slow', until: after + 2, why: 'hem' }
 		];
@@ -171,6 +147,9 @@ function joinEvents(input: RunSheetInput, before: Leg, leg: Leg): RunSheetEvent[
 	const old =
 		before.kind === 'waste' ? PULLED : leg.kind === 'waste' ? leftAt(input, 'cast-off') : joined;
 	const fresh = leg.kind === 'waste' ? PULLED : toMain ? leftAt(input, 'cast-on') : joined;
+	const place = yarnPlace(input.rowByRow, leg.start);
+	const here = input.rowByRow.works.find((w) => w.after === leg.start);
+	const broken = here?.work.some((w) => w.do === 'hold' && w.breaks === 'for-another') ?? false;
 	const tied = before.kind === 'main' && leg.kind === 'main' && input.joinTails === 'tie';
 	return [
 		{
@@ -179,23 +158,69 @@ function joinEvents(input: RunSheetInput, before: Leg, leg: Leg): RunSheetEvent[
 			from: before.yarn,
 			to: leg.yarn,
 			first: toMain,
-			old,
+			old: broken ? null : old,
 			new: fresh,
-			place: yarnPlace(input.rowByRow, leg.start)
+			place,
+			feed: fedAnew(input, before, leg)
 		},
 		{ after: leg.start, kind: 'slow', until: leg.start + 1, why: 'join' },
-		...(tied
-			? [{ after: leg.start + Math.min(TIE_AFTER_ROWS, leg.rows), kind: 'tie' as const }]
-			: [])
+		...(tied ? [tieAfter(leg, place)] : [])
+	];
+}
+
+function tieAfter(leg: Leg, { in: mode }: YarnPlace): RunSheetEvent {
+	const rows = Math.min(TIE_AFTER_ROWS, leg.rows);
+	return { after: leg.start + rows, kind: 'tie', rows, in: mode };
+}
+
+/** How a yarn that comes in is fed, where that is not how the one before it was. */
+function fedAnew({ feeds }: RunSheetInput, before: Leg, leg: Leg): Feed | null {
+	const feed = feeds[leg.yarn];
+	if (leg.kind === 'waste' || !feed) return null;
+	const was = before.kind === 'main' ? feeds[before.yarn] : undefined;
+	return was?.slot === feed.slot && was.hand === feed.hand ? null : feed;
+}
+
+function castOnEvents(input: RunSheetInput, legs: readonly Leg[]): RunSheetEvent[] {
+	const [first] = legs;
+	if (!first) return [];
+	const { rowByRow, castOn: method, holder = null, machine } = input;
+	const tail = leftAt(input, 'cast-on');
+	const main = legs.find((l) => l.kind === 'main');
+	const waste = first.kind === 'waste';
+	return [
+		{
+			after: 0,
+			kind: 'cast-on',
+			yarn: first.yarn,
+			method,
+			tail: waste ? PULLED : tail,
+			mainTail: waste && main ? { yarn: main.yarn, tail } : null,
+			place: yarnPlace(rowByRow, 0),
+			low: rowByRow.stretches[0]?.low ?? 0,
+			high: rowByRow.stretches[0]?.high ?? machine.pins - 1,
+			holder,
+			feed: waste ? null : (input.feeds[first.yarn] ?? null)
+		}
 	];
 }
 
 /** When the fabric is rolled up, and when the middle of a large ring is cleared. */
-function careEvents({ machine, rowsPerCm }: RunSheetInput, totalRows: number): RunSheetEvent[] {
+function careEvents(
+	{ machine, rowsPerCm, rowByRow }: RunSheetInput,
+	totalRows: number
+): RunSheetEvent[] {
 	const events: RunSheetEvent[] = [];
 	const rollAt = Math.floor(machine.clearanceCm * rowsPerCm);
-	for (let at = rollAt; at > 0 && at < totalRows; at += ROLL_EVERY_ROWS)
-		events.push({ after: at, kind: 'roll', again: at > rollAt });
+	const [first] = rowByRow.stretches;
+	const narrow = first !== undefined && first.high - first.low < LEAST_ROLLED_PINS;
+	if (rollAt > 0 && rollAt < totalRows && !narrow)
+		events.push({
+			after: rollAt,
+			kind: 'roll',
+			every: ROLL_EVERY_ROWS,
+			in: yarnPlace(rowByRow, rollAt).in
+		});
 	if (machine.pins >= LARGE_MACHINE_PINS && totalRows > CLOG_ROWS)
 		events.push({ after: CLOG_ROWS, kind: 'clog' });
 	return events;
@@ -208,18 +233,8 @@ export function runSheet(input: RunSheetInput): RunSheet {
 	const totalRows = runs.at(-1)?.to ?? 0;
 	const mainRows = legs.reduce((t, l) => t + (l.kind === 'main' ? l.rows : 0), 0);
 	const wasteBefore = legs.find((l) => l.kind === 'main')?.start ?? 0;
-	const first = legs[0];
 	const panelAt = rowByRow.stretches.find((x) => x.mode !== 'tube');
-	const events: RunSheetEvent[] = [];
-	if (first)
-		events.push({
-			after: 0,
-			kind: 'cast-on',
-			yarn: first.yarn,
-			method: input.castOn,
-			tail: first.kind === 'waste' ? PULLED : leftAt(input, 'cast-on'),
-			place: yarnPlace(rowByRow, 0)
-		});
+	const events: RunSheetEvent[] = castOnEvents(input, legs);
 	const slowTo = Math.min(SLOW_FIRST_ROWS, totalRows);
 	events.push({ after: 0, kind: 'slow', until: slowTo, why: 'first' });
 	// A panel is cranked slowly to its end.
@@ -239,8 +254,11 @@ export function runSheet(input: RunSheetInput): RunSheet {
 		after: totalRows,
 		kind: 'take-off',
 		method: input.takeOff,
+		yarn: legs.filter((l) => l.kind === 'main').at(-1)?.yarn ?? 0,
 		tail: leftAt(input, 'cast-off'),
-		place: yarnPlace(rowByRow, totalRows)
+		place: yarnPlace(rowByRow, totalRows),
+		loops: input.loopsLeft,
+		wasteRows: legs.length > 1 && last(legs).kind === 'waste' ? last(legs).rows : 0
 	});
 	events.sort((a, b) => a.after - b.after || rank(a) - rank(b));
 	return { totalRows, mainRows, wasteBefore, legs, events };

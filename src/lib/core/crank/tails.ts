@@ -11,6 +11,8 @@ export const JOIN_TAIL_CM = 20;
 export const WASTE_TAIL_CM = 15;
 /** A chain through every loop takes about three times the width, and half of that lies along the pins already (from memory). */
 const WIDTHS_TO_BIND = 1.5;
+/** A chain through every loop of a held group takes about three times its width (from memory). */
+const TIMES_TO_CHAIN = 3;
 
 /** What a tail is left for: each technique that works with one declares its own. */
 export interface TailUses {
@@ -22,6 +24,7 @@ export interface TailUses {
 	'close-crown': true;
 	toe: true;
 	bind: true;
+	'chain-off': true;
 	'join-ring': true;
 	tip: true;
 	'cord-end': true;
@@ -30,7 +33,8 @@ export interface TailUses {
 export type TailUse = keyof TailUses;
 
 export interface Tail {
-	readonly id: 'cast-on' | 'cast-off' | 'join';
+	/** At an end, at a change of yarn, or where it was broken beside a held group: the end left there, and the new one. */
+	readonly id: 'cast-on' | 'cast-off' | 'join' | 'held' | 'again';
 	readonly yarn: number;
 	/** Held together: each is an end of its own. */
 	readonly strands: number;
@@ -47,17 +51,29 @@ export interface Tailed {
 	readonly runs: readonly YarnRun[];
 	/** Once round the pins, cm. */
 	readonly ringCm: number;
+	readonly pins: number;
 	/** Share of the pins that the first row takes: below 1 for a panel. */
 	readonly share: number;
 	/** What is done with the tail at an edge. */
 	readonly useAt: (edge: Edge) => TailUse;
 	/** Held together, of a yarn. */
 	readonly strandsOf: (yarn: number) => number;
+	/** Groups held beside which the yarn is broken, in order. */
+	readonly breaks?: readonly Break[];
+}
+
+/** A group held on waste, and the yarn broken beside it. */
+export interface Break {
+	/** Main rows done. */
+	readonly atRow: number;
+	readonly loops: number;
+	/** Whether the same yarn goes on, threaded anew. */
+	readonly again: boolean;
 }
 
 /** Every tail the piece leaves, in main rows. */
 export function tailsOf(piece: Tailed): Tail[] {
-	const { runs, ringCm, share, useAt, strandsOf } = piece;
+	const { runs, ringCm, share, useAt, strandsOf, breaks = [] } = piece;
 	const first = runs[0];
 	const last = runs.at(-1);
 	if (!first || !last) return [];
@@ -66,6 +82,7 @@ export function tailsOf(piece: Tailed): Tail[] {
 		const use = useAt(id);
 		return { id, yarn: run.yarn, strands: strandsOf(run.yarn), atRow, use, ...lengthOf(use, id) };
 	};
+	const made = (tail: Omit<Tail, 'strands'>): Tail => ({ ...tail, strands: strandsOf(tail.yarn) });
 	const joins = runs.slice(1).flatMap((run, i): Tail[] => {
 		const at = {
 			id: 'join',
@@ -74,13 +91,39 @@ export function tailsOf(piece: Tailed): Tail[] {
 			use: 'weave-in',
 			working: [worked(JOIN_TAIL_CM, 'length', 'usual tail at a join')]
 		} as const;
-		return [entryAt(runs, i).yarn, run.yarn].map((yarn) => ({
-			...at,
-			yarn,
-			strands: strandsOf(yarn)
-		}));
+		const before = made({ ...at, yarn: entryAt(runs, i).yarn });
+		const after = made({ ...at, yarn: run.yarn });
+		const broken = breaks.find((b) => b.atRow === run.from);
+		// Left to chain off the group, it is no shorter for that.
+		return broken ? [{ ...before, ...toChainOff(broken, piece) }, after] : [before, after];
 	});
-	return [end('cast-on', first, 0), ...joins, end('cast-off', last, last.to)];
+	const held = breaks
+		.filter((b) => b.again)
+		.flatMap((b): Tail[] => {
+			const { yarn } = runs.find((r) => b.atRow > r.from && b.atRow < r.to) ?? last;
+			const at = { atRow: b.atRow, yarn };
+			return [
+				made({ id: 'held', use: 'chain-off', ...at, ...toChainOff(b, piece) }),
+				made({ id: 'again', use: 'weave-in', ...at, ...toWeaveIn })
+			];
+		});
+	const between = [...joins, ...held].sort((a, b) => a.atRow - b.atRow);
+	return [end('cast-on', first, 0), ...between, end('cast-off', last, last.to)];
+}
+
+/** A chain through every loop of a group, and an end to hold and weave in. */
+function toChainOff({ loops }: Break, { ringCm, pins }: Pick<Tailed, 'ringCm' | 'pins'>): Length {
+	const wideCm = (ringCm * loops) / pins;
+	return {
+		lengthCm: TIMES_TO_CHAIN * wideCm + JOIN_TAIL_CM,
+		working: [
+			worked(wideCm, 'length', 'the group along the pins'),
+			'×',
+			worked(TIMES_TO_CHAIN, 'plain', 'to chain it off'),
+			'+',
+			worked(JOIN_TAIL_CM, 'length', 'to weave in')
+		]
+	};
 }
 
 type Length = Pick<Tail, 'lengthCm' | 'working'>;

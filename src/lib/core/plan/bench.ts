@@ -4,6 +4,7 @@ import { gaugeFor, type Gauge } from '../bench/gauge/gauge';
 import { gramsOnHand } from '../bench/yarn/parts';
 import { toFinding } from '../finding/to-finding';
 import type { Finding } from '../finding/finding';
+import { feedFor, type Feed } from '../bench/machine/slot';
 import type { Machine, MachineId, Yarn, YarnId } from '../model/bench';
 import type { Bench, Project } from '../model/project';
 import type { DesignContext, OnMachine } from '../recipe/recipe';
@@ -12,6 +13,8 @@ import type { DesignContext, OnMachine } from '../recipe/recipe';
 export interface Place {
 	readonly machine: Machine;
 	readonly gauges: readonly Gauge[];
+	/** The slot and the hand of each. */
+	readonly feeds: readonly Feed[];
 }
 
 /** What of the bench a project uses: its machines, its yarns in order, and their gauges. */
@@ -58,7 +61,8 @@ export function usedOf(
 	const { useFresh } = project;
 	const place = (machine: Machine): Place => ({
 		machine,
-		gauges: yarns.map((yarn) => gaugeFor({ machine, yarn, book, useFresh }))
+		gauges: yarns.map((yarn) => gaugeFor({ machine, yarn, book, useFresh })),
+		feeds: yarns.map((yarn) => feedFor(machine, yarn, bench))
 	});
 	const here = place(main);
 	const there = new Map(others.filter((m) => m !== main).map((m) => [m.id, place(m)]));

@@ -28,6 +28,8 @@ export type Op =
 			readonly yarn: number;
 			readonly from?: number;
 			readonly to?: number;
+			/** A pin beside a few in work, round which the tail is held until the first rows hold by themselves. */
+			readonly holder?: number;
 	  }
 	/**
 	 * How rows are knitted from here on: round and round, or there and back, by the switch or by hand in tube mode. At each turn
@@ -175,7 +177,13 @@ export function tubeProgram(options: TubeAsked): Program {
 					...wasteBefore(options)
 				]
 			: [
-					{ op: 'cast-on', method: 'e-wrap', yarn: first.yarn, ...options.pins },
+					{
+						op: 'cast-on',
+						method: 'weave',
+						yarn: first.yarn,
+						...options.pins,
+						holder: options.pins.to
+					},
 					{ op: 'work', as: 'panel', by: 'hand' }
 				];
 	let row = 0;

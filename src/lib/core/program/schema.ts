@@ -14,7 +14,8 @@ export const op = z.union([
 		method: z.enum(['weave', 'e-wrap', 'rag']),
 		yarn: feed,
 		from: pin.optional(),
-		to: pin.optional()
+		to: pin.optional(),
+		holder: pin.optional()
 	}),
 	z.object({ op: z.literal('work'), as: z.literal('tube') }),
 	z.object({

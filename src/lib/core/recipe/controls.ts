@@ -139,6 +139,10 @@ class Walk {
 		const word = how.words?.[id] ?? (how.unit ? `${id} ${how.unit}` : id);
 		return typeof word === 'string' ? { label: word } : word;
 	}
+	/** What it is while nothing says it: an option that came after the record was written. */
+	private left(schema: z.ZodType, { usual }: Asked): unknown {
+		return schema instanceof z.ZodOptional && usual !== undefined ? this.say(usual) : undefined;
+	}
 	/** Options that change along, brought into their range. */
 	private also({ also }: Asked, value: unknown): Record<string, unknown> {
 		const more = also?.(this.options as never, this.now as never, value as never) ?? {};
@@ -175,7 +179,7 @@ class Walk {
 			return;
 		}
 		const common = this.common(path, how, group);
-		const value = at(this.options, path);
+		const value = at(this.options, path) ?? this.left(schema, how);
 		const ways = waysOf(inner);
 		const values = valuesOf(inner, how, value);
 		if (how.editor !== undefined) {

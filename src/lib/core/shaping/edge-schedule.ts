@@ -45,7 +45,7 @@ export const FREE = 0.5 + 1e-6;
 const GRAIN = 1e-6;
 const fine = (x: number): number => Math.round(x / GRAIN) * GRAIN;
 /** Fewer stitches are decreased, not taken off as a group. */
-const LEAST_GROUP = 3;
+export const LEAST_GROUP = 3;
 /** Rows about a row within which the line may be met early or late: a group waits at most one row for the yarn. */
 const REACH = [3, 8, Infinity] as const;
 

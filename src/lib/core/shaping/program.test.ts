@@ -30,7 +30,7 @@ const schedule = (
 	right: edge([{ row: 4, stitches: 3, how: 'group' }]),
 	remaining: 14,
 	parts: [],
-	rules: { shaping, seam: { left: 1, right: 1 }, yarnAt: 'right' },
+	rules: { shaping, edgeStitches: 1, seam: { left: 1, right: 1 }, yarnAt: 'right' },
 	...patch
 });
 const making = {
@@ -46,7 +46,8 @@ describe('what the machine is told', () => {
 	it('fashioned: the group first, where the yarn is, then the decrease', () => {
 		const program = panelProgram(schedule('fashioned'), making);
 		expect(program.slice(0, 4)).toEqual([
-			{ op: 'cast-on', method: 'e-wrap', yarn: WASTE, from: 2, to: 22 },
+			// Waste is woven; a finished edge would be wrapped.
+			{ op: 'cast-on', method: 'weave', yarn: WASTE, from: 2, to: 22 },
 			{ op: 'work', as: 'panel', by: 'switch', edge: 'under-bar' },
 			{ op: 'rows', count: 4 },
 			{ op: 'join', yarn: 0 }

@@ -3,7 +3,7 @@ import { panelPins, edgeOfSide } from '../bench/machine/panel';
 import type { Machine } from '../model/bench';
 import type { PanelTurn, WasteWith } from '../model/kinds';
 import { WASTE, wasteBefore, type Edge, type Op, type Program } from '../program/program';
-import type { Take } from './edge-schedule';
+import { LEAST_GROUP, type Take } from './edge-schedule';
 import type { Side } from './outline';
 import type { PieceSchedule } from './schedule';
 
@@ -36,12 +36,29 @@ export const startEdge = (wasteRows: number): Edge => (wasteRows % 2 === 0 ? 'lo
 export const wasteFor = (edge: Edge, wished: number): number =>
 	startEdge(wished) === edge ? wished : wished + 1;
 
-function takeOps(take: Take, edge: Edge, shaping: PieceSchedule['rules']['shaping']): Op[] {
+/** Fewer are passed by the yarn on its way to the new edge. */
+const isBroken = (take: Take, shaping: PieceSchedule['rules']['shaping']): boolean =>
+	shaping === 'held' && take.how === 'group' && take.stitches >= LEAST_GROUP;
+
+/** The yarn that comes in before a row, where it changes. */
+function joinsIn(sections: PanelMaking['sections'], rows: number): Map<number, number> {
+	const joins = new Map<number, number>();
+	let row = 0;
+	let fed = sections[0]?.yarn;
+	for (const section of sections) {
+		if (row > 0 && section.yarn !== fed && row < rows) joins.set(row, section.yarn);
+		fed = section.yarn;
+		row += section.rows;
+	}
+	return joins;
+}
+
+function takeOps(take: Take, edge: Edge, { shaping, edgeStitches }: PieceSchedule['rules']): Op[] {
 	if (take.how === 'group')
 		return [{ op: shaping === 'held' ? 'hold' : 'cast-off', edge, count: take.stitches }];
 	if (shaping === 'stacked')
 		return Array.from({ length: take.stitches }, (): Op => ({ op: 'move-in', edge }));
-	return [{ op: 'decrease', edge, way: take.how, edgeStitches: 1 }];
+	return [{ op: 'decrease', edge, way: take.how, edgeStitches }];
 }
 
 /** What the machine is told to knit a scheduled piece. Takes of one row: the group, where the yarn is, first. */
@@ -54,7 +71,7 @@ export function panelProgram(s: PieceSchedule, making: PanelMaking): Program {
 	const ops: Op[] = [
 		{
 			op: 'cast-on',
-			method: waste > 0 && making.wasteWith === 'rag' ? 'rag' : 'e-wrap',
+			method: waste === 0 ? 'e-wrap' : making.wasteWith === 'rag' ? 'rag' : 'weave',
 			yarn: waste > 0 ? WASTE : first,
 			from,
 			to
@@ -79,14 +96,8 @@ export function panelProgram(s: PieceSchedule, making: PanelMaking): Program {
 	};
 	note('left');
 	note('right');
-	const joins = new Map<number, number>();
-	let row = 0;
+	const joins = joinsIn(sections, s.rows);
 	let fed = first;
-	for (const section of sections) {
-		if (row > 0 && section.yarn !== fed && row < s.rows) joins.set(row, section.yarn);
-		fed = section.yarn;
-		row += section.rows;
-	}
 	let knitted = 0;
 	for (const r of [...new Set([...at.keys(), ...joins.keys()])].sort((a, b) => a - b)) {
 		if (r > knitted) ops.push({ op: 'rows', count: r - knitted });
@@ -94,9 +105,14 @@ export function panelProgram(s: PieceSchedule, making: PanelMaking): Program {
 		const takes = [...(at.get(r) ?? [])].sort(
 			(a, b) => Number(b.take.how === 'group') - Number(a.take.how === 'group')
 		);
-		for (const { take, edge } of takes) ops.push(...takeOps(take, edge, s.rules.shaping));
-		const yarn = joins.get(r);
-		if (yarn !== undefined) ops.push({ op: 'join', yarn });
+		let broken = false;
+		for (const { take, edge } of takes) {
+			ops.push(...takeOps(take, edge, s.rules));
+			broken ||= isBroken(take, s.rules.shaping);
+		}
+		// Beside a held group the yarn is broken, and threaded anew at the new edge.
+		fed = joins.get(r) ?? fed;
+		if (broken || joins.has(r)) ops.push({ op: 'join', yarn: fed });
 	}
 	if (s.rows > knitted) ops.push({ op: 'rows', count: s.rows - knitted });
 	for (const after of drops) ops.push({ op: 'drop', pin: from + after });

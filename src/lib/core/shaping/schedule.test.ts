@@ -14,6 +14,7 @@ import { mirroredSchedule, scheduleOf, stitchesByRow, type ShapeRules } from './
 const density = { stitchesPerCm: 1.8, rowsPerCm: 2.4 };
 const rules: ShapeRules = {
 	shaping: 'fashioned',
+	edgeStitches: 1,
 	seam: { left: 1, right: 1 },
 	yarnAt: 'right'
 };

@@ -1,6 +1,6 @@
 import { entryAt, last as lastOf } from '../quantity/sure';
 import type { Shaping } from '../model/kinds';
-import { offByRow, scheduleEdge, type EdgeSchedule } from './edge-schedule';
+import { offByRow, scheduleEdge, type EdgeSchedule, type Take } from './edge-schedule';
 import {
 	edgeAt,
 	heightOf,
@@ -20,6 +20,8 @@ export interface Density {
 
 export interface ShapeRules {
 	readonly shaping: Shaping;
+	/** Whole stitches kept at the edge of a fashioned decrease. */
+	readonly edgeStitches: 1 | 2;
 	/** Stitches at either edge that a seam takes up; mattress takes one. */
 	readonly seam: { readonly left: number; readonly right: number };
 	/** The edge, on the right side of the fabric, at which the yarn is before the first main row. */
@@ -175,16 +177,20 @@ export function partsOf(o: Outline, density: Density, seam: ShapeRules['seam']):
 	return found;
 }
 
-/** Stitches that a take needs on the pins: edge stitch, those that go down, and the one they go on. */
-const needs = (how: 'group' | 'single' | 'double', stitches: number): number =>
-	how === 'group' ? stitches + 1 : stitches + 2;
+/** Stitches that a take needs on the pins: edge stitches, those that go down, and the one they go on. */
+const needs = (take: Take, { shaping, edgeStitches }: ShapeRules): number => {
+	if (take.how === 'group' || shaping !== 'fashioned') return take.stitches + 1;
+	return edgeStitches + take.stitches + 1;
+};
 
 /** The first row at which too few stitches hang there for what is to be done; null where there is none. */
-function narrowest(s: Pick<PieceSchedule, 'stitches' | 'left' | 'right'>): ShapeProblem | null {
+function narrowest(
+	s: Pick<PieceSchedule, 'stitches' | 'left' | 'right' | 'rules'>
+): ShapeProblem | null {
 	let on = s.stitches;
 	const takes = [...s.left.takes, ...s.right.takes].sort((a, b) => a.row - b.row);
 	for (const t of takes) {
-		const least = needs(t.how, t.stitches);
+		const least = needs(t, s.rules);
 		if (on < least) return { code: 'too-narrow', row: t.row, stitches: on, least };
 		on -= t.stitches;
 	}
@@ -208,7 +214,7 @@ export function scheduleOf(o: Outline, density: Density, rules: ShapeRules): Sch
 			yarnAt: rules.yarnAt === side ? 'even' : 'odd'
 		});
 	const [left, right] = [edge('left'), edge('right')];
-	const narrow = narrowest({ stitches, left, right });
+	const narrow = narrowest({ stitches, left, right, rules });
 	if (narrow) return { ok: false, problem: narrow };
 	const remaining =
 		stitches - [left, right].reduce((t, e) => t + e.takes.reduce((n, x) => n + x.stitches, 0), 0);

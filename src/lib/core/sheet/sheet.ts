@@ -10,7 +10,7 @@ import { CAUTIONS } from '../technique/cautions';
 import { eventContext, wordEvent } from '../words/events';
 import { wordFinding } from '../finding/says';
 import { say } from '../quantity/say';
-import { wordTail } from '../words/tails';
+import { likeTails, wordTail } from '../words/tails';
 import { wordSequence, wordStep } from '../technique/say-step';
 import { wordTools } from '../technique/say-tools';
 
@@ -128,12 +128,6 @@ function figuresOf(plan: Plan, units: Units): Sheet['figures'] {
 
 type Planned = Plan['pieces'][number];
 
-const TAILS = {
-	'cast-on': 'at the start',
-	'cast-off': 'at the end',
-	join: 'at each side of a join'
-} as const;
-
 /** Work of the hands by its words: the main rows after which it is done. */
 function workOf(plan: Plan, p: Planned, units: Units): SheetPiece['work'] {
 	const work = new Map<string, number[]>();
@@ -152,11 +146,9 @@ function pieceOf(
 	{ units, terms }: SheetOptions,
 	yarn: YarnSaid
 ): SheetPiece {
-	const tails = new Map(
-		p.tails.map((t) => [
-			t.id,
-			`${TAILS[t.id]}, ${wordTail({ cm: t.lengthCm, use: t.use }, say(units, terms))}`
-		])
+	const s = say(units, terms);
+	const tails = likeTails(p.tails).map(
+		(t) => `${t.place}, ${wordTail({ cm: t.lengthCm, use: t.use }, s)}`
 	);
 	const last = p.sheet.legs.at(-1);
 	return {
@@ -176,7 +168,7 @@ function pieceOf(
 			zeroed: s.zeroed,
 			running: s.running
 		})),
-		tails: [...tails.values()],
+		tails,
 		work: workOf(plan, p, units)
 	};
 }

@@ -163,6 +163,9 @@ function castOn(bed: Bed, progress: Progress, step: Extract<Op, { op: 'cast-on' 
 	const from = step.from ?? 0;
 	const to = step.to ?? bed.fabric.pins;
 	if (from >= to || to > bed.fabric.pins) return bed.fault('no-such-pin', Math.max(0, to - 1));
+	const { holder } = step;
+	if (holder !== undefined && (holder >= bed.fabric.pins || (holder >= from && holder < to)))
+		bed.fault('no-such-pin', holder);
 	bed.inWork.fill(0).fill(1, from, to);
 	bed.top.fill(EMPTY).fill(WRAP, from, to);
 }

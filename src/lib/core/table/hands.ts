@@ -1,5 +1,6 @@
 import { EDGES, type Edge, type EdgeRef, type StepKind } from '../assembly/assembly';
 import type { WorkedPiece } from '../crank/piece';
+import type { Tail } from '../crank/tails';
 
 /**
  * How a row at an end of a piece is held. On waste or a needle it is live, and runs if it is let go; cast on with the main yarn
@@ -53,6 +54,8 @@ export interface Lying {
 	readonly tails: Record<Edge, End>;
 	/** Those at its joins; null where it has none. */
 	joins: End | null;
+	/** Where it was broken beside a held group, and threaded anew; null where it was not. */
+	broken: End | null;
 	/** Groups held on a thread while it was shaped. */
 	held: boolean;
 	/** Floats of extensions, and columns dropped on purpose, still to be latched. */
@@ -94,6 +97,7 @@ function lying(piece: WorkedPiece): Lying {
 		},
 		tails: { 'cast-on': 'hanging', 'cast-off': 'hanging' },
 		joins: piece.tails.some((t) => t.id === 'join') ? 'hanging' : null,
+		broken: piece.tails.some((t) => t.id === 'held') ? 'hanging' : null,
 		held: holds(piece),
 		floats: has(piece, 'extend') && !has(piece, 'latch-extension'),
 		ladders: has(piece, 'drop') && !has(piece, 'latch'),
@@ -196,13 +200,18 @@ export class Hands {
 
 	/** Weaves in every end that hangs: tails worked with, tails left for it, and those of strands of their own. */
 	weave(): void {
-		for (const l of this.pieces)
+		for (const l of this.pieces) {
+			const strands = (id: Tail['id']) =>
+				l.piece.tails.reduce((t, x) => t + (x.id === id ? x.strands : 0), 0);
 			for (const edge of EDGES) {
 				if (l.tails[edge] === 'in') continue;
 				l.tails[edge] = 'in';
-				const strands = l.piece.tails.find((t) => t.id === edge)?.strands ?? 0;
-				this.woven += l.piece.count * strands;
+				this.woven += l.piece.count * strands(edge);
 			}
+			if (l.broken === null || l.broken === 'in') continue;
+			l.broken = 'in';
+			this.woven += l.piece.count * (strands('held') + strands('again'));
+		}
 		this.woven += this.loose;
 		this.loose = 0;
 	}
@@ -245,6 +254,7 @@ export class Hands {
 				if (this.isLive(l, edge)) this.fault('row-left-live', id, edge);
 				if (l.tails[edge] !== 'in') this.fault('end-left', id, edge);
 			}
+			if (l.broken !== null && l.broken !== 'in') this.fault('end-left', id, 'held');
 			if (l.joins === 'hanging') this.fault('end-left', id, 'join');
 			if (l.held) this.fault('held-left', id);
 			if (l.floats) this.fault('floats-left', id);

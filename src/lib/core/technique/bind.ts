@@ -3,6 +3,7 @@ import { singly } from './sequence';
 import {
 	idOf,
 	loopsAt,
+	onPieces,
 	pieceOf,
 	ROW,
 	SHARP,
@@ -37,11 +38,9 @@ declare module './technique' {
 			readonly tailCm: number;
 			readonly waste: boolean;
 		};
-		'close-held': { readonly name: string; readonly loops: number; readonly copies: number };
 		thumb: { readonly atRow: number; readonly stitches: number; readonly copies: number };
 	}
 }
-const on = (copies: number): string => (copies > 1 ? `, on ${copies} pieces` : '');
 
 /** An open end of a tube bound so that it stretches. */
 export const bind = technique<'bind'>({
@@ -51,7 +50,7 @@ export const bind = technique<'bind'>({
 		...wasteOffWorks,
 		bind: {
 			words: ({ loops, edge, name, copies, perLoop }, s) => ({
-				title: `Bind off the ${loops} loops of the ${ROW[edge]} row${name ? ` of ${name.toLowerCase()}` : ''}${on(copies)}`,
+				title: `Bind off the ${loops} loops of the ${ROW[edge]} row${name ? ` of ${name.toLowerCase()}` : ''}${onPieces(copies)}`,
 				how:
 					perLoop === 2
 						? `${s.crochet.Single} in every loop and between each two, ${2 * loops} in all, so that it stretches over the heel.`
@@ -109,7 +108,7 @@ export const closeRow = technique<'close-row'>({
 	works: {
 		'bind-edge': {
 			words: ({ loops, edge, name, copies, tailCm, waste }, s) => ({
-				title: `${loops > DRAWN_UP ? 'Bind' : 'Draw up'} the ${loops === 1 ? 'last loop' : `${loops} loops`} of the ${ROW[edge]} row of ${name}${on(copies)}`,
+				title: `${loops > DRAWN_UP ? 'Bind' : 'Draw up'} the ${loops === 1 ? 'last loop' : `${loops} loops`} of the ${ROW[edge]} row of ${name}${onPieces(copies)}`,
 				how: `${
 					loops > DRAWN_UP
 						? `With the tail of ${s.tail(tailCm)} a chain through every loop, loose enough to stretch with the fabric`
@@ -152,53 +151,13 @@ export const closeRow = technique<'close-row'>({
 	does: ({ piece, edge }, hands) => hands.close(piece, edge, 'bound')
 });
 
-/** Groups that were held while the piece was shaped. */
-export const closeHeld = technique<'close-held'>({
-	id: 'close-held',
-	works: {
-		'close-held': {
-			words: ({ loops, name, copies }) => ({
-				title: `Chain off the ${loops} stitches held on ${name}${on(copies)}`,
-				how: 'Off their waste yarn one after another, in the order they were threaded, none twisted; loose enough to flex, then the waste is pulled.'
-			}),
-			drawing: (w) => ({ skill: 'chain-off', drawing: w }),
-			loops: ({ loops }) => singly(loops)
-		}
-	},
-	steps: ({ piece, loops }, table) => {
-		const p = pieceOf(table, piece);
-		return p
-			? [{ id: idOf(`close-held-${p.id}`), do: 'close-held', name: p.name, loops, copies: p.count }]
-			: [];
-	},
-	yarn: ({ piece, loops }, table) => {
-		const p = pieceOf(table, piece);
-		return p
-			? [{ yarn: lastYarn(p), metres: p.count * hookedMetres(loops, CHAIN_LOOPS, loopCm(p)) }]
-			: [];
-	},
-	minutes: ({ piece, loops }, table) => ({
-		what: 'held stitches chained off',
-		times: pieceOf(table, piece)?.count ?? 1,
-		minutes: 1 + (loops * HOOK_SECONDS) / 60
-	}),
-	tools: () => [tool('hook')],
-	strands: ({ piece }, laid) => pieceOf(laid, piece)?.count ?? 0,
-	does: ({ piece }, hands) => {
-		const l = hands.piece(piece);
-		if (!l) return;
-		if (!l.held) hands.fault('held-not-there', piece);
-		l.held = false;
-	}
-});
-
 /** A slit opened along a spare strand, its loops bound round. */
 export const thumb = technique<'thumb'>({
 	id: 'thumb',
 	works: {
 		thumb: {
 			words: ({ atRow, stitches, copies }) => ({
-				title: `Open the thumb at row ${atRow}, ${stitches} stitches${on(copies)}`,
+				title: `Open the thumb at row ${atRow}, ${stitches} stitches${onPieces(copies)}`,
 				how: `Draw the spare strand out of its ${stitches} stitches: ${2 * stitches} loops and the two corners are free. Bind them round with a chain, loosely.`
 			}),
 			drawing: ({ stitches }) => ({ skill: 'chain-off', drawing: { loops: 2 * stitches } })

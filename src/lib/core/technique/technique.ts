@@ -150,6 +150,9 @@ export const ofPiece = (name: string, copies: number): string =>
 	copies > 1 ? `${name.toLowerCase()}, ${copies} times,` : `the ${name.toLowerCase()}`;
 export const times = (copies: number): string => (copies > 1 ? `, ${copies} times` : '');
 
+/** `, on 2 pieces`. */
+export const onPieces = (copies: number): string => (copies > 1 ? `, on ${copies} pieces` : '');
+
 /** A strand to sew a seam with: half as long again, and two ends, cm (common practice). */
 export const strandFor = (seamCm: number): number => 1.5 * seamCm + 30;
 /** A thread so many times round, or along, and its two ends, m. */

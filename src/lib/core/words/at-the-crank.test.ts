@@ -63,7 +63,7 @@ describe('a decrease in words', () => {
 			'Yarn out of the guide; lift pins 3 to 5 as they rise.',
 			'4 down on pin 5 first, its own loop back on top.',
 			'The edge stitch of pin 3 to pin 4.',
-			'pin 3 out of work.'
+			'Pin 3 out of work.'
 		]);
 		const { fabric } = simulate(program('low'), { pins: 14, panelLost: { start: 2, end: 2 } });
 		const second = (pin: number) => {
@@ -102,7 +102,7 @@ describe('a decrease in words', () => {
 		const machine = machineOf(24);
 		const works: HandWork[] = [
 			{ do: 'move-in', edge: 'low', pins: [2, 3] },
-			{ do: 'hold', edge: 'high', pins: [20, 19, 18] },
+			{ do: 'hold', edge: 'high', pins: [20, 19, 18], breaks: null },
 			{ do: 'take-back', edge: 'high', pins: [18, 19, 20] },
 			{ do: 'cast-off', edge: 'low', pins: [2, 3, 4] },
 			{ do: 'decrease-inside', edge: 'low', pin: 8, pins: [2, 3, 4] },

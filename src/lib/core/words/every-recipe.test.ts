@@ -9,7 +9,7 @@ import {
 	type Begun
 } from '../../../../tests/support/every';
 import { rowAtHand } from '../crank/row-by-row';
-import type { RunSheetEvent } from '../crank/runsheet';
+import type { RunSheetEvent } from '../crank/events';
 import type { Plan, PlannedPiece } from '../plan';
 import { isSpare } from '../program/program';
 import { GARMENTS, HATS, TUBES } from '../model/kinds';

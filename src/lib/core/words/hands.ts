@@ -48,9 +48,9 @@ export function decreaseMoves(work: Extract<HandWork, { do: 'decrease' }>): stri
 		`${going.map((p) => p + 1).join(', then ')} down on pin ${onto} first, its own loop back on top.`,
 		...edge.map(
 			(_, i) =>
-				`The edge stitch of pin ${entryAt(edge, edgeStitches - 1 - i) + 1} to pin ${entryAt(pins, edgeStitches + down - 1 - i) + 1}.`
+				`${i === 0 ? 'The edge stitch of' : 'Then that of'} pin ${entryAt(edge, edgeStitches - 1 - i) + 1} to pin ${entryAt(pins, edgeStitches + down - 1 - i) + 1}.`
 		),
-		`${pinsWord(pins.slice(0, down))} out of work.`
+		`${cap(pinsWord(pins.slice(0, down)))} out of work.`
 	];
 }
 
@@ -101,7 +101,7 @@ function title(w: HandWork): string {
 	}
 }
 
-function how(w: HandWork, machine: Machine): string {
+function how(w: HandWork): string {
 	switch (w.do) {
 		case 'decrease':
 			return decreaseMoves(w).join(' ');
@@ -110,11 +110,11 @@ function how(w: HandWork, machine: Machine): string {
 		case 'decrease-inside':
 			return `Lift ${pinsWord(w.pins)}, put the loop onto its neighbour and the rest back one pin inward.`;
 		case 'hold':
-			return `${cap(pinsWord(w.pins))} onto waste yarn, threaded all in one direction, at the ${wordEdge(w.edge, machine.turns)}.`;
+			return `${cap(pinsWord(w.pins))} onto waste yarn, threaded all in one direction${w.breaks === null ? '; the yarn passes them on its way to the new edge' : ''}.`;
 		case 'take-back':
 			return `The held loops back on ${pinsWord(w.pins)}, the one nearest the panel first.`;
 		case 'cast-off':
-			return `Chain over ${pinsWord(w.pins)} at the ${wordEdge(w.edge, machine.turns)}, where the yarn is.`;
+			return `Chain over ${pinsWord(w.pins)}, where the yarn is.`;
 		case 'drop':
 			return 'Let the stitch fall and run down; the ladder is latched up afterwards.';
 		case 'latch':
@@ -147,6 +147,14 @@ export function wordWhere(
 
 const cap = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
+/** What is done at an edge names it, once. */
+function atEdge(w: HandWork, machine: Machine): string {
+	const said = how(w);
+	if (!('edge' in w)) return said;
+	const edge = wordEdge(w.edge, machine.turns);
+	return `${cap(edge)}: ${said.charAt(0).toLowerCase()}${said.slice(1)}`;
+}
+
 /** What is done at the pins between two rows: a short title, then each move in order. */
 export function wordHands(work: readonly HandWork[], machine: Machine): EventWords {
 	const first = entryAt(work, 0);
@@ -157,19 +165,8 @@ export function wordHands(work: readonly HandWork[], machine: Machine): EventWor
 		'edge' in first &&
 		'edge' in second &&
 		first.edge !== second.edge;
-	if (both) {
-		const last = second;
-		return {
-			title: `${title(first)} at both edges`,
-			how: [first, last]
-				.map((w) =>
-					'edge' in w ? `${cap(wordEdge(w.edge, machine.turns))}: ${how(w, machine)}` : ''
-				)
-				.join(' ')
-		};
-	}
 	return {
-		title: work.map(title).join(', '),
-		how: work.map((w) => how(w, machine)).join(' ')
+		title: both ? `${title(first)} at both edges` : work.map(title).join(', '),
+		how: work.map((w) => atEdge(w, machine)).join(' ')
 	};
 }

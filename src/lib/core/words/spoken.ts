@@ -1,5 +1,6 @@
 import { entryAt, last } from '../quantity/sure';
-import type { RunSheet, RunSheetEvent } from '../crank/runsheet';
+import type { RunSheetEvent } from '../crank/events';
+import type { RunSheet } from '../crank/runsheet';
 import { wordEvent, type EventContext } from './events';
 
 /** So many rows before something is done it is said. */

@@ -5,10 +5,9 @@
 	import type { Project } from '$lib/core/model/project';
 	import { isSpare } from '$lib/core/program/program';
 	import { CAUTIONS } from '$lib/core/technique/cautions';
-	import { EDGE_RULE } from '$lib/core/words/hands';
+	import { eventContext, wordEvent } from '$lib/core/words/events';
 	import { say } from '$lib/core/quantity/say';
 	import { wordStrands } from '$lib/core/words/yarn';
-	import { wordTail } from '$lib/core/words/tails';
 	import { WASTE_TAIL_CM } from '$lib/core/crank/tails';
 	import Caution from '../parts/Caution.svelte';
 	import Ring from '../pictures/Ring.svelte';
@@ -46,13 +45,11 @@
 	const weaving = $derived(weave(pins));
 	const tail = $derived(piece.tails.find((t) => t.id === 'cast-on'));
 	const s = $derived(say(workbench.units));
-	const castOnTail = $derived.by(() => {
-		if (!tail) return '';
-		const left = wordTail({ cm: tail.lengthCm, use: tail.use }, s);
-		const strands = wordStrands(plan.yarns[tail.yarn]?.strands ?? 1);
-		return isSpare(first.yarn)
-			? `A short tail of waste yarn; the main yarn’s comes with its first row, ${left}.`
-			: `Leave a tail of ${strands}${feed.name}, ${left}.`;
+	const said = $derived.by(() => {
+		const event = piece.sheet.events.find((e) => e.kind === 'cast-on');
+		return event
+			? wordEvent(event, eventContext(plan, machine, workbench.units))
+			: { how: '', also: '' };
 	});
 	const checks = $derived([
 		{
@@ -163,21 +160,7 @@
 					{mode === 'tube' ? 'Round to the marker' : 'All on: the first row goes from here'}
 				</p>
 			{/if}
-			<p class="quiet mt-1 mb-3">
-				{#if method === 'weave'}
-					{pins} pins, {weaving.even
-						? 'even: the last goes behind'
-						: 'odd: the last goes in front, next to the first; that is fine'}.
-				{:else if method === 'rag'}
-					{pins} loops, one on each pin.
-				{:else}
-					{pins} stitches, snug and not tight: this edge is a finished one. At each turn {EDGE_RULE[
-						machine.edgeRule
-					]}.
-				{/if}
-				{castOnTail}
-				The cast-on is not a row.
-			</p>
+			<p class="quiet mt-1 mb-3">{said.how} {said.also}</p>
 			<div class="flex flex-wrap gap-2">
 				<button class="act" onclick={() => (woven = Math.max(0, woven - 1))} disabled={woven === 0}
 					>Back</button

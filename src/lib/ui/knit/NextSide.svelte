@@ -3,7 +3,7 @@
 	import { wordEvent, type EventContext } from '$lib/core/words/events';
 	import { decreaseShort, EDGE_RULE, wordWhere } from '$lib/core/words/hands';
 	import DecreasePicture from '../pictures/DecreasePicture.svelte';
-	import type { RunSheetEvent } from '$lib/core/crank/runsheet';
+	import type { RunSheetEvent } from '$lib/core/crank/events';
 	import type { Crank } from './crank.svelte';
 
 	let { crank, context }: { crank: Crank; context: EventContext } = $props();
@@ -34,6 +34,7 @@
 			<span class={['how block text-base leading-snug sm:text-lg', i > 0 && 'second']}>{w.how}</span
 			>
 		{/if}
+		{#if w.also}<span class="also block text-sm leading-snug">{w.also}</span>{/if}
 	</span>
 	{#if e.kind === 'hands' && decreases.length > 0}
 		<span class="drawn flex gap-3 sm:flex-wrap">
@@ -70,6 +71,13 @@
 		</span>
 	{/if}
 {/each}
+{#if crank.rollIn !== null}
+	<span class="roll quiet block text-sm sm:text-base" data-testid="roll"
+		>{crank.rollIn === 0
+			? 'roll it up again now'
+			: `roll it up again in ${crank.rollIn === 1 ? 'one row' : `${crank.rollIn} rows`}`}</span
+	>
+{/if}
 {#if crank.slow?.kind === 'slow'}
 	{@const rows = crank.slow.until - done}
 	<span class="slow block text-lg sm:text-2xl"
@@ -115,6 +123,8 @@
 		.drawn,
 		.turn,
 		.how.second,
+		.also,
+		.roll,
 		.later.busy {
 			display: none;
 		}

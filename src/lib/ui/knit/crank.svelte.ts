@@ -6,7 +6,8 @@ import { isSpare, RAVEL } from '$lib/core/program/program';
 import { wordYarn } from '$lib/core/words/yarn';
 import type { Plan, PlannedPiece } from '$lib/core/plan';
 import { rowAtHand, type HandWork } from '$lib/core/crank/row-by-row';
-import { eventsAhead, positionAt, type RunSheetEvent } from '$lib/core/crank/runsheet';
+import type { RunSheetEvent } from '$lib/core/crank/events';
+import { eventsAhead, positionAt } from '$lib/core/crank/runsheet';
 import { yarnNamer } from '../state/ribbon-pins';
 import type { Run } from '../state/run.svelte';
 
@@ -58,6 +59,13 @@ export class Crank {
 	readonly slow = $derived(this.ahead.find((e) => e.kind === 'slow' && e.after <= this.state.done));
 	readonly due = $derived(this.ahead.filter((e) => isAct(e) && e.after === this.state.done));
 	readonly coming = $derived(this.ahead.filter((e) => isAct(e) && e.after > this.state.done));
+	/** Rows until the fabric is rolled up again, 0 for now; null before it first reaches the table, and for what never is. */
+	readonly rollIn = $derived.by(() => {
+		const roll = this.sheet.events.find((e) => e.kind === 'roll');
+		const since = roll ? this.state.done - roll.after : 0;
+		if (roll?.kind !== 'roll' || since <= 0 || this.state.done >= this.sheet.totalRows) return null;
+		return (roll.every - (since % roll.every)) % roll.every;
+	});
 	/** What the hands do to loops now, before the next row. */
 	readonly hands: readonly HandWork[] = $derived(
 		this.due.flatMap((e) => (e.kind === 'hands' ? e.work : []))

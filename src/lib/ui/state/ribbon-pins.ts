@@ -25,7 +25,7 @@ export function eventPins(plan: Plan, units: Units): RibbonPin[] {
 		const row = e.after - wasteBefore;
 		const kept =
 			(e.kind === 'join' && joins.includes(e) && (joins.length <= 4 || e === joins[0])) ||
-			(e.kind === 'roll' && !e.again) ||
+			e.kind === 'roll' ||
 			e.kind === 'clog' ||
 			(e.kind === 'hands' && !isPanel(piece)) ||
 			e.kind === 'runs-out' ||

@@ -1,4 +1,5 @@
-import type { Machine, Swatch, Yarn } from '../../model/bench';
+import type { Hand, Machine, Swatch, Yarn, YarnTest } from '../../model/bench';
+import { testsOf } from '../yarn/trials';
 import { effectiveTex, texFrom } from '../yarn/tex';
 import { classOfTex } from '../yarn/weight-class';
 
@@ -36,4 +37,40 @@ export function expectedSlot(
 	const c = classOfTex(tex);
 	const slot = c < 4 ? 1 : c === 4 ? Math.ceil(machine.slots / 2) : machine.slots;
 	return { slot, like: null };
+}
+
+/** How a yarn is fed on a machine: the slot, the hand, and what says so. */
+export interface Feed {
+	/** 1 the smallest; 0 where the machine has none. */
+	readonly slot: number;
+	/** Tension through the fingers. */
+	readonly hand: Hand;
+	readonly by: 'swatch' | 'test' | 'like' | 'usual';
+	/** The maker's yarn it is taken from, by colour; null for what was not. */
+	readonly like: string | null;
+}
+
+interface Tried {
+	readonly swatches: readonly Swatch[];
+	readonly tests: readonly YarnTest[];
+	readonly yarns: readonly Yarn[];
+}
+
+/**
+ * As the maker's swatch of it there had it, in the hand of their newest test that ran; else as that test had it; else as the
+ * swatch of the nearest yarn; else as is usual for its thickness. Without slots the fingers alone give it tension.
+ */
+export function feedFor(machine: Machine, yarn: Yarn, { swatches, tests, yarns }: Tried): Feed {
+	const ran = testsOf(yarn, tests, yarns).find(
+		(t) => t.machineId === machine.id && t.strands === yarn.strands && t.verdict !== 'fails'
+	);
+	const hand: Hand = ran?.hand ?? (machine.slots === 0 ? 'light' : 'none');
+	const own = swatches.find(
+		(s) => s.machineId === machine.id && s.yarnId === yarn.id && s.strands === yarn.strands
+	);
+	const there = (slot: number) => Math.min(slot, machine.slots);
+	if (own) return { slot: there(own.slot), hand, by: 'swatch', like: null };
+	if (ran) return { slot: there(ran.slot), hand, by: 'test', like: null };
+	const { slot, like } = expectedSlot(machine, yarn, swatches, yarns);
+	return { slot, hand, by: like ? 'like' : 'usual', like: like?.colourName ?? null };
 }

@@ -31,6 +31,7 @@ const optionsWith = (patch: Partial<BuntingOptions> = {}): BuntingOptions => ({
 	width: { by: 'stitches', stitches: 25 },
 	everyRows: 2,
 	way: 'single',
+	edgeStitches: 1,
 	tip: 3,
 	turn: 'switch',
 	...patch
@@ -156,6 +157,7 @@ describe('turned by hand', () => {
 it('any flags in range on any machine give a plan without NaN, or a stop that says why', () => {
 	const someOptions: fc.Arbitrary<BuntingOptions> = fc.record({
 		recipe: fc.constant('bunting' as const),
+		edgeStitches: fc.constantFrom(1 as const, 2 as const),
 		flags: fc.integer({ min: 1, max: 60 }),
 		yarns: fc.constantFrom([A.id], [A.id, B.id], [B.id, A.id, A.id]),
 		width: fc.oneof(

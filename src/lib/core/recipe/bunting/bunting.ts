@@ -55,7 +55,7 @@ export function flagProgram(
 		op: 'decrease',
 		edge,
 		way: options.way,
-		edgeStitches: 1
+		edgeStitches: options.edgeStitches ?? 1
 	}));
 	return [
 		{ op: 'cast-on', method: 'e-wrap', yarn: 0, from, to },
@@ -110,7 +110,7 @@ export const flagsOf = (options: BuntingOptions): { yarn: YarnId; flags: number 
 		).filter((y) => y === yarn).length
 	}));
 
-const START = { everyRows: 2, way: 'single', tip: 3, turn: 'switch' } as const;
+const START = { everyRows: 2, way: 'single', edgeStitches: 1, tip: 3, turn: 'switch' } as const;
 /** As many as makers often take (from memory). */
 const USUAL_STITCHES = 23;
 

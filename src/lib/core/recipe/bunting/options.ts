@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { yarnId } from '../../model/bench';
 import type { Flag } from '../../assembly/flag';
 import { option, type Now as NowOf } from '../option';
+import { edgeStitches } from '../edge-stitches';
 import { TURN_WORDS } from '../turns';
 
 type Now = NowOf<{ readonly flag: Flag }>;
@@ -53,6 +54,7 @@ export const buntingOptions = z.object({
 		what: 'decrease',
 		words: { single: 'one', double: 'two' }
 	}),
+	edgeStitches: edgeStitches(() => true),
 	tip: option(z.int().min(3).max(8).describe('stitches left, drawn up at the tip'), {
 		label: 'Left at the tip',
 		what: 'tip…',

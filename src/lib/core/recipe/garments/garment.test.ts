@@ -67,6 +67,7 @@ const optionSets: fc.Arbitrary<GarmentOptions> = fc
 		armhole: fc.constantFrom(...ARMHOLES),
 		sleeves: fc.constantFrom(...SLEEVES),
 		shaping: fc.constantFrom(...SHAPINGS),
+		edgeStitches: fc.constantFrom(1 as const, 2 as const),
 		turn: fc.constantFrom(...PANEL_TURNS),
 		wide: fc.constantFrom(...WIDER_WAYS),
 		edging: fc.constantFrom(...EDGINGS),

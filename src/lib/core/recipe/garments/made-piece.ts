@@ -176,7 +176,12 @@ export function panelPiece(
 	// With ladders fewer stitches are cast on; their columns come up afterwards.
 	const pins = way === 'ladders' ? ladderFor(full.stitches, most, options.card) : null;
 	const found = scheduleFor(cut, full.stitches, { ladders: way === 'ladders', most, density }, () =>
-		scheduled(cut, made, density, { shaping: options.shaping, seam: cut.seam, yarnAt })
+		scheduled(cut, made, density, {
+			shaping: options.shaping,
+			edgeStitches: options.edgeStitches ?? 1,
+			seam: cut.seam,
+			yarnAt
+		})
 	);
 	const whole = found.ok ? found.schedule : null;
 	const schedule = whole && pins !== null ? { ...whole, stitches: pins, remaining: pins } : whole;

@@ -17,6 +17,7 @@ import {
 } from '../../model/kinds';
 import { MOST_EDGE_POINTS, MOST_PIECE_CM, MOST_STRIPE_LETTERS } from '../../quantity/bounds';
 import { option, type Now as NowOf } from '../option';
+import { edgeStitches } from '../edge-stitches';
 import { TURN_WORDS } from '../turns';
 import { waste } from '../waste';
 
@@ -100,7 +101,8 @@ const shaped = {
 			held: { label: 'held on waste', hint: 'Groups on waste yarn, chained off later' },
 			stacked: { label: 'stacked', hint: 'The edge stitch onto its neighbour: quickest' }
 		}
-	})
+	}),
+	edgeStitches: edgeStitches((o: { shaping: string }) => o.shaping === 'fashioned')
 };
 const turned = {
 	turn: option(z.enum(PANEL_TURNS), {

@@ -52,6 +52,7 @@ const PLAIN: Omit<GarmentOptions, 'recipe' | 'yarns'> = {
 	armhole: 'drop',
 	sleeves: 'panel',
 	shaping: 'fashioned',
+	edgeStitches: 1,
 	turn: 'switch',
 	wide: 'panels',
 	card: { mm: 5, by: 'pins', columns: 6, every: 6 },

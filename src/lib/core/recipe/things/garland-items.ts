@@ -29,13 +29,14 @@ export interface MadeItem {
 	readonly wraps: number;
 }
 
-const flagOptions = (stitches: number): BuntingOptions => ({
+const flagOptions = (stitches: number, edgeStitches: 1 | 2): BuntingOptions => ({
 	recipe: 'bunting',
 	flags: 1,
 	yarns: [],
 	width: { by: 'stitches', stitches },
 	everyRows: 2,
 	way: 'single',
+	edgeStitches,
 	tip: 3,
 	turn: 'switch'
 });
@@ -65,7 +66,7 @@ export function makeItem(
 		}
 		case 'flag': {
 			const counts = flagCounts(
-				flagOptions(item.size ?? USUAL_FLAG_STITCHES),
+				flagOptions(item.size ?? USUAL_FLAG_STITCHES, options.edgeStitches ?? 1),
 				gauge.stitchesPerCm.mean
 			);
 			return {
@@ -99,7 +100,10 @@ export function pieceOf(
 	const { item } = made;
 	const on = context.on(item.on);
 	const gauge = on.gauge(entryAt(options.yarns, 0));
-	const flag = item.kind === 'flag' ? flagOptions(item.size ?? USUAL_FLAG_STITCHES) : null;
+	const flag =
+		item.kind === 'flag'
+			? flagOptions(item.size ?? USUAL_FLAG_STITCHES, options.edgeStitches ?? 1)
+			: null;
 	const counts = flag && flagCounts(flag, gauge.stitchesPerCm.mean);
 	return {
 		id: itemPiece(made.index, yarn),

@@ -182,6 +182,7 @@ export const garland = thingRecipe<GarlandOptions, FinishedOf<'hung'>>('garland'
 			yarns,
 			items: [{ kind: 'bauble', on: null, size: null }],
 			order: 'repeat',
+			edgeStitches: 1,
 			seed: 1,
 			solve: 'spacing',
 			number: 12,

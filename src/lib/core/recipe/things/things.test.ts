@@ -178,6 +178,7 @@ describe('every options in range', () => {
 				{ minLength: 1, maxLength: 4 }
 			),
 			order: fc.constantFrom('repeat', 'shuffle'),
+			edgeStitches: fc.constantFrom(1, 2),
 			seed: fc.nat(9999),
 			solve: fc.constantFrom('number', 'spacing', 'span'),
 			number: fc.integer({ min: 1, max: 80 }),

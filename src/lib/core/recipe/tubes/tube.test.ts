@@ -203,7 +203,10 @@ describe('a cord', () => {
 		expect(rowByRow.stretches[0]).toMatchObject({ mode: 'hand' });
 		expect(rowByRow.stretches[0]!.high - rowByRow.stretches[0]!.low).toBe(2);
 		expect(keptOff(M48)).not.toContain(rowByRow.stretches[0]!.low);
-		expect(program[0]).toMatchObject({ op: 'cast-on', method: 'e-wrap' });
+		expect(program[0]).toMatchObject({ op: 'cast-on', method: 'weave' });
+		// Common practice: woven, with one more pin to hold the tail.
+		const { high } = rowByRow.stretches[0]!;
+		expect(program[0]).toMatchObject({ holder: high + 1 });
 		expect([wasteRows, stitches.first, p.amounts[0]!.stitches]).toEqual([0, 3, 3 * 120]);
 	});
 });

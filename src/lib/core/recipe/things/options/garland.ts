@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { machineId } from '../../../model/bench';
 import { CORDS, FILLS, ITEMS, SOLVES, type Solve } from '../../../model/kinds';
+import { edgeStitches } from '../../edge-stitches';
 import { option, type Now as NowOf } from '../../option';
 import { waste } from '../../waste';
 import { FILLED, yarns } from './several';
@@ -107,6 +108,9 @@ export const garlandOptions = z.object({
 		when: ({ items }: { items: readonly GarlandItem[] }) =>
 			items.some((x) => x.kind === 'bauble' || x.kind === 'pumpkin')
 	}),
+	edgeStitches: edgeStitches(({ items }: { items: readonly GarlandItem[] }) =>
+		items.some((x) => x.kind === 'flag')
+	),
 	...waste
 });
 export type GarlandOptions = z.infer<typeof garlandOptions>;

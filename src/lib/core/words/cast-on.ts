@@ -1,0 +1,73 @@
+import { weave } from '../bench/machine/ring';
+import type { RunSheetEvent } from '../crank/events';
+import { isSpare } from '../program/program';
+import { say } from '../quantity/say';
+import { wordFeed } from './feed';
+import { wordCounter } from './place';
+import { wordTail } from './tails';
+import type { EventContext } from './events';
+import { yarnsIn, type EventWords } from './yarn';
+
+type CastOn = Extract<RunSheetEvent, { kind: 'cast-on' }>;
+
+/** Up to so many pins the first rows catch tight (common practice; the number is from memory). */
+const SMALL_RING_PINS = 24;
+
+function wordWeave({ low, high, holder }: CastOn, { machine }: EventContext): string {
+	const pins = high - low + 1;
+	const { even } = weave(pins);
+	const all = pins === machine.pins;
+	const where = all ? `all ${pins} pins from pin 1` : `pins ${low + 1} to ${high + 1}`;
+	const ends = even
+		? 'the last goes behind'
+		: 'the last goes in front like the first, which is fine';
+	const held =
+		holder === null
+			? ''
+			: ` The tail goes round pin ${holder + 1} beside them until the first rows hold, and the yarn stays in your hand all the way.`;
+	return `In front of one pin and behind the next, ${where}; ${ends}.${held}`;
+}
+
+function wordMethod(e: CastOn, c: EventContext): string {
+	const pins = e.high - e.low + 1;
+	const where = pins === c.machine.pins ? `all ${pins} pins` : `pins ${e.low + 1} to ${e.high + 1}`;
+	switch (e.method) {
+		case 'weave':
+			return wordWeave(e, c);
+		case 'e-wrap':
+			return `Wrap ${where} once each, the loops crossed, snug and not tight: a finished edge.`;
+		case 'rag':
+			return `Hang a loop of the rag on each of ${where}; loops that are over hang free.`;
+	}
+}
+
+/** How a piece begins: which pins, how, with what, and the tail that is left. */
+export function wordCastOn(e: CastOn, c: EventContext): EventWords {
+	const { yarn, ends } = yarnsIn(c);
+	const s = say(c.units);
+	const tail = isSpare(e.yarn)
+		? e.mainTail
+			? `A short tail of waste yarn, ${wordTail(e.tail, s)}; that of ${ends(e.mainTail.yarn)} comes with its first row, ${wordTail(e.mainTail.tail, s)}.`
+			: ''
+		: `Leave a tail of ${ends(e.yarn)} inside the ring, ${wordTail(e.tail, s)}.`;
+	const loose = c.machine.pins <= SMALL_RING_PINS && e.method !== 'rag';
+	const drawnUp = e.method === 'weave' && !isSpare(e.yarn);
+	return {
+		title: `Cast on with ${yarn(e.yarn)}`,
+		how: [
+			wordMethod(e, c),
+			'The cast-on is not a row.',
+			tail,
+			e.feed ? wordFeed(e.feed, c.machine) : ''
+		]
+			.filter((w) => w !== '')
+			.join(' '),
+		also: [
+			loose ? 'Cast on loosely: a small ring catches tight in its first rows.' : '',
+			drawnUp ? 'No slip knot: this end is drawn up.' : '',
+			isSpare(e.yarn) ? '' : wordCounter(e.place, c.machine)
+		]
+			.filter((w) => w !== '')
+			.join(' ')
+	};
+}
