@@ -34,7 +34,8 @@ import {
 	threadMetres,
 	tool
 } from '../../src/lib/core/technique/technique';
-import { eventContext, wordEvent } from '../../src/lib/core/words/events';
+import { eventContext } from '../../src/lib/core/words/context';
+import { wordEvent } from '../../src/lib/core/words/events';
 import { wordTail } from '../../src/lib/core/words/tails';
 import { say } from '../../src/lib/core/quantity/say';
 import { readProject, writeProject } from '../../src/lib/file/project-file';

@@ -5,7 +5,7 @@ import { say } from '../quantity/say';
 import { wordFeed } from './feed';
 import { wordCounter } from './place';
 import { wordTail } from './tails';
-import type { EventContext } from './events';
+import type { EventContext } from './context';
 import { yarnsIn, type EventWords } from './yarn';
 
 type CastOn = Extract<RunSheetEvent, { kind: 'cast-on' }>;

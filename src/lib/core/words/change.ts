@@ -4,7 +4,7 @@ import { say } from '../quantity/say';
 import { wordFeed } from './feed';
 import { sidesOfPin, wordCounter, wordPlace } from './place';
 import { wordTail } from './tails';
-import type { EventContext } from './events';
+import type { EventContext } from './context';
 import { yarnsIn, type EventWords } from './yarn';
 
 type Join = Extract<RunSheetEvent, { kind: 'join' }>;

@@ -15,7 +15,8 @@ import { isSpare } from '../program/program';
 import { GARMENTS, HATS, TUBES } from '../model/kinds';
 import { HAT_KINDS } from '../recipe/hats/kinds';
 import { TUBE_KINDS } from '../recipe/tubes/kinds';
-import { eventContext, wordEvent } from './events';
+import { eventContext } from './context';
+import { wordEvent } from './events';
 import { wordStep } from '../technique/say-step';
 import { say } from '../quantity/say';
 

@@ -1,7 +1,8 @@
 import { entryAt, last } from '../quantity/sure';
 import type { RunSheetEvent } from '../crank/events';
 import type { RunSheet } from '../crank/runsheet';
-import { wordEvent, type EventContext } from './events';
+import type { EventContext } from './context';
+import { wordEvent } from './events';
 
 /** So many rows before something is done it is said. */
 const WARN_ROWS = 2;

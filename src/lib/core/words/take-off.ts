@@ -1,6 +1,6 @@
 import type { RunSheetEvent } from '../crank/events';
 import { say } from '../quantity/say';
-import type { EventContext } from './events';
+import type { EventContext } from './context';
 import { wordPlace } from './place';
 import { wordTail } from './tails';
 import { yarnsIn, type EventWords } from './yarn';

@@ -5,7 +5,8 @@
 	import type { Project } from '$lib/core/model/project';
 	import { isSpare } from '$lib/core/program/program';
 	import { CAUTIONS } from '$lib/core/technique/cautions';
-	import { eventContext, wordEvent } from '$lib/core/words/events';
+	import { eventContext } from '$lib/core/words/context';
+import { wordEvent } from '$lib/core/words/events';
 	import { say } from '$lib/core/quantity/say';
 	import { wordStrands } from '$lib/core/words/yarn';
 	import { WASTE_TAIL_CM } from '$lib/core/crank/tails';

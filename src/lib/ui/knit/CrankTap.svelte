@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { printWithSpread } from '$lib/core/quantity/print';
-	import type { EventContext } from '$lib/core/words/events';
+	import type { EventContext } from '$lib/core/words/context';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import type { Crank } from './crank.svelte';
 	import NextSide from './NextSide.svelte';

@@ -5,7 +5,7 @@
 	import { minutesSinceRest } from '$lib/core/crank/pace';
 	import type { SettledBy } from '$lib/core/model/kinds';
 	import type { Project, RunEvent } from '$lib/core/model/project';
-	import { eventContext } from '$lib/core/words/events';
+	import { eventContext } from '$lib/core/words/context';
 	import { eventsSince } from '$lib/store/runs';
 	import Dialog from '../parts/Dialog.svelte';
 	import Lazy from '../parts/Lazy.svelte';

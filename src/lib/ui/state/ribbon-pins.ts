@@ -4,7 +4,8 @@ import { brimRows } from '$lib/core/plan/places';
 import { isPanel } from '$lib/core/technique/technique';
 import type { Plan } from '$lib/core/plan';
 import type { Units } from '$lib/core/quantity/units';
-import { eventContext, wordEvent } from '$lib/core/words/events';
+import { eventContext } from '$lib/core/words/context';
+import { wordEvent } from '$lib/core/words/events';
 import { wordFinding } from '$lib/core/finding/says';
 import type { RibbonMark, RibbonPin } from '../pictures/ribbon';
 

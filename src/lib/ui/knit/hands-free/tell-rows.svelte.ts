@@ -1,5 +1,5 @@
 import { untrack } from 'svelte';
-import type { EventContext } from '$lib/core/words/events';
+import type { EventContext } from '$lib/core/words/context';
 import { isEventRow, isWarnRow, spokenAt } from '$lib/core/words/spoken';
 import type { Settings } from '$lib/store/settings';
 import type { Run } from '../../state/run.svelte';
