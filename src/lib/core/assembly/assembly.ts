@@ -96,8 +96,10 @@ export interface StepKinds {
 		readonly wrapCm: number;
 	};
 	block: object;
-	/** Tubes joined by the ladders dropped in them; so many stitches between the two. */
-	'latch-ladders': { readonly between: readonly [number, number] };
+	/** Columns of a tube dropped the whole length, from its last row to its first; pins from 1. Slow in a fuzzy yarn. */
+	'drop-ladders': Of & { readonly pins: readonly number[]; readonly fuzzy: boolean };
+	/** Like tubes joined along both sides by the ladders dropped in them; so many stitches between the two. */
+	'latch-ladders': Of & { readonly between: readonly [number, number] };
 	/** Two edges sewn together, each of one part or of several in a row; like seams so many times. */
 	sew: {
 		readonly id: string;
@@ -113,7 +115,8 @@ export interface StepKinds {
 		readonly id: OpenEdgeId;
 		readonly ends: readonly EdgeRef[];
 		readonly times: number;
-		readonly repeat?: { readonly of: number; readonly loops: number };
+		/** In spaces between columns, so many; after a plain round so many rounds of the pattern. */
+		readonly repeat?: { readonly of: number; readonly loops: number; readonly rounds: number };
 	};
 	/** Stuffing; `nth` is the swelling from its first row, from 1, and 0 where there is one. For each copy. */
 	stuff: Of & {

@@ -25,6 +25,7 @@ export type TableFaultCode =
 	| 'held-left'
 	| 'floats-left'
 	| 'ladders-left'
+	| 'ladders-not-there'
 	| 'strand-left'
 	| 'no-way-in'
 	| 'not-blocked'

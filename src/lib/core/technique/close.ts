@@ -1,4 +1,4 @@
-import { EDGES, type Edge } from '../assembly/assembly';
+import { EDGES, type Assembly, type Edge } from '../assembly/assembly';
 import type { FlatClosing } from '../model/kinds';
 import type { SkillId } from './drawing/skills';
 import { facing, folded, singly } from './sequence';
@@ -7,6 +7,7 @@ import {
 	idOf,
 	loopsAt,
 	ofPiece,
+	onPieces,
 	pieceOf,
 	ROW,
 	SHARP,
@@ -38,6 +39,8 @@ declare module './technique' {
 			readonly joins: boolean;
 			readonly tailCm: number;
 			readonly copies: number;
+			/** Pins whose loops are left out, from 1. */
+			readonly leave: readonly number[];
 			/** The piece, where there are several. */
 			readonly name?: string;
 		};
@@ -61,15 +64,19 @@ const SKILL: Record<FlatClosing, SkillId> = {
 const toolsFor = (how: FlatClosing): Tool[] =>
 	how === 'three-needle' ? [tool('needles')] : [tool('hook')];
 
+const lower = (words: string): string => words.charAt(0).toLowerCase() + words.slice(1);
+
 /** How the loops of a row lie front on back. */
 const halves = (loops: number): string =>
 	loops % 2 === 0
 		? `${loops / 2} loops with ${loops / 2}`
 		: `${(loops - 1) / 2} loops with ${(loops - 1) / 2} and one over, taken with its neighbour`;
 
-/** Columns dropped on purpose: their loops are no loops of the last row. */
-const dropped = (program: readonly { readonly op: string }[]): number =>
-	program.filter((o) => o.op === 'drop').length;
+/** Columns that fall the whole length, pins from 1: their loops are left out where an end is closed, and then dropped. */
+const laddersOf = (assembly: Assembly, piece: string): readonly number[] => {
+	const drop = assembly.find((s) => s.do === 'drop-ladders' && s.piece === piece);
+	return drop?.do === 'drop-ladders' ? drop.pins : [];
+};
 
 /** Both ends sewn loop by loop and drawn up together. */
 export const zip = technique<'zip'>({
@@ -142,11 +149,11 @@ export const closeFlat = technique<'close-flat'>({
 	works: {
 		...wasteOffWorks,
 		'close-flat': {
-			words: ({ edge, loops, toe, copies, name, joins, tailCm, how, waste }, s) => ({
+			words: ({ edge, loops, toe, copies, name, joins, tailCm, how, waste, leave }, s) => ({
 				title: toe
-					? `Close the toe, ${loops} loops of the ${ROW[edge]} row${copies > 1 ? `, on ${copies} pieces` : ''}`
-					: `Close the ${ROW[edge]} row${name ? ` of ${ofPiece(name, copies)}` : ''} flat, ${halves(loops)}`,
-				how: `${toe ? 'Run the tail through all loops and draw them in to two thirds of the width, then whip front to back, flat.' : `Lay the tube flat${joins ? ' so that the colour joins are at the back' : ''}. ${how === 'loop' ? '' : `With the tail of ${s.tail(tailCm)}. `}${HOW[how]}`}${waste ? ' The waste comes off when it is closed.' : ''}`
+					? `Close the toe, ${loops} loops of the ${ROW[edge]} row${onPieces(copies)}`
+					: `Close the ${ROW[edge]} row${name ? ` of ${ofPiece(name, copies)}` : ''} flat${name ? '' : onPieces(copies)}, ${halves(loops)}`,
+				how: `${toe ? 'Run the tail through all loops and draw them in to two thirds of the width, then whip front to back, flat.' : `Lay the tube flat${joins ? ' so that the colour joins are at the back' : ''}.${leave.length > 0 ? ` Leave out the loops of pins ${leave.join(' and ')}, a marker through each: they become ladders, and lie at the two folds.` : ''} ${how === 'loop' ? '' : `With the tail of ${s.tail(tailCm)}: `}${how === 'loop' ? HOW[how] : lower(HOW[how])}`}${waste ? ' The waste comes off when it is closed.' : ''}`
 			}),
 			drawing: (w) => ({ skill: w.toe ? 'whip' : SKILL[w.how], drawing: w }),
 			loops: ({ loops, toe }) => (toe ? singly(loops) : folded(loops))
@@ -155,12 +162,15 @@ export const closeFlat = technique<'close-flat'>({
 	steps: ({ piece, edge, how, toe = false, brief: named = false }, table) => {
 		const p = pieceOf(table, piece);
 		if (!p) return [];
+		const ladders = laddersOf(table.assembly, piece);
 		return [
 			{
 				id: named ? idOf(`close-flat-${edge}-${p.id}`) : `close-${edge}`,
 				do: 'close-flat',
 				edge,
-				loops: loopsAt(p, edge) - dropped(p.program),
+				loops: loopsAt(p, edge) - ladders.length,
+				// They run from the last row: only there are their loops still whole.
+				leave: edge === 'cast-off' ? ladders : [],
 				waste: p.waste[edge],
 				how,
 				toe,

@@ -12,7 +12,7 @@ export interface EdgeCount {
 	readonly edge: OpenEdgeId;
 	readonly times: number;
 	/** A repeat of so many over so many loops; null where one follows the edge. */
-	readonly repeat: { readonly of: number; readonly loops: number } | null;
+	readonly repeat: { readonly of: number; readonly loops: number; readonly rounds: number } | null;
 	/** Single crochet in all; one in each stitch, and in rows by the ratio. */
 	readonly stitches: number;
 	readonly inStitches: number;
@@ -78,6 +78,9 @@ export function edgeCount(
 	};
 }
 
+/** Stitches made in all: those of a plain round, and of as many rounds of pattern as follow. */
+const worked = ({ stitches, repeat }: EdgeCount): number => stitches * (1 + (repeat?.rounds ?? 0));
+
 /** A round of single crochet along open edges. */
 export const crochetEdge = technique<'crochet-edge'>({
 	id: 'crochet-edge',
@@ -87,7 +90,7 @@ export const crochetEdge = technique<'crochet-edge'>({
 				const parts = [
 					...(c.repeat
 						? [
-								`${c.stitches / c.repeat.of} repeats of ${c.repeat.of} over ${c.repeat.loops} loops, the nearest that comes out whole`
+								`A plain round into the spaces between the columns, ${c.repeat.loops} of them round both closed ends: ${c.stitches} is the nearest that comes out whole. Then ${c.repeat.rounds} rounds of the pattern, ${c.stitches / c.repeat.of} repeats of ${c.repeat.of}`
 							]
 						: []),
 					...(!c.repeat && c.inStitches > 0 ? [`one in each of ${c.inStitches} stitches`] : []),
@@ -113,7 +116,7 @@ export const crochetEdge = technique<'crochet-edge'>({
 		return [{ id, do: 'crochet-edge', count: edgeCount(step, table) }];
 	},
 	yarn: (step, table) => {
-		const { stitches } = edgeCount(step, table);
+		const stitches = worked(edgeCount(step, table));
 		const [p] = table.pieces;
 		return [
 			{
@@ -125,7 +128,7 @@ export const crochetEdge = technique<'crochet-edge'>({
 	minutes: (step, table) => ({
 		what: 'edges crocheted',
 		times: step.times,
-		minutes: 1 + (edgeCount(step, table).stitches * HOOK_SECONDS) / 60
+		minutes: 1 + (worked(edgeCount(step, table)) * HOOK_SECONDS) / 60
 	}),
 	tools: () => [tool('hook')],
 	strands: ({ times }) => times,

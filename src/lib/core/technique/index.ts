@@ -14,7 +14,7 @@ import { gather } from './gather';
 import { closeHeld } from './held';
 import { hang, string } from './hang';
 import { hem, insideOut } from './hem';
-import { latchCard, latchLadders } from './ladders';
+import { dropLadders, latchCard, latchLadders } from './ladders';
 import { measure, measureTube } from './measure';
 import { fixPom, tieCut, wind } from './pom-pom';
 import { rest } from './rest';
@@ -59,6 +59,7 @@ export const TECHNIQUES = new Map<string, Technique>(
 		ties,
 		latchCard,
 		block,
+		dropLadders,
 		latchLadders,
 		sew,
 		crochetEdge,

@@ -16,7 +16,7 @@ export const measureTube = technique<'measure-tube'>({
 	works: {
 		'measure-tube': {
 			words: ({ long, wide }, s) => ({
-				title: 'Measure it as a tube, before it is folded',
+				title: 'Measure it as a tube, before it is closed or folded',
 				how: `Lying flat and relaxed, along the middle and across: ${s.spread(long, 'length')} long and ${s.spread(wide, 'length')} wide are planned. Write down what it is.`
 			}),
 			drawing: () => ({ skill: 'measure', drawing: { loops: 12 } })

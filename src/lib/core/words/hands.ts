@@ -70,6 +70,8 @@ export function decreaseShort(
 	return `${cap(wordEdge(work.edge, machine.turns))}: ${going.join(', then ')} down on ${pin(edgeStitches + down)}, its own loop on top; ${edge.join(', ')}; ${out.join(' and ')} out of work.`;
 }
 
+const stitches = (n: number): string => (n === 1 ? '1 stitch' : `${n} stitches`);
+
 function title(w: HandWork): string {
 	switch (w.do) {
 		case 'decrease':
@@ -79,9 +81,9 @@ function title(w: HandWork): string {
 		case 'decrease-inside':
 			return `Decrease at pin ${w.pin + 1}`;
 		case 'hold':
-			return `Hold ${w.pins.length} stitches`;
+			return `Hold ${stitches(w.pins.length)}`;
 		case 'take-back':
-			return `Take ${w.pins.length} stitches back`;
+			return `Take ${stitches(w.pins.length)} back`;
 		case 'cast-off':
 			return `Cast off ${w.pins.length}`;
 		case 'drop':
@@ -110,7 +112,7 @@ function how(w: HandWork): string {
 		case 'decrease-inside':
 			return `Lift ${pinsWord(w.pins)}, put the loop onto its neighbour and the rest back one pin inward.`;
 		case 'hold':
-			return `${cap(pinsWord(w.pins))} onto waste yarn, threaded all in one direction${w.breaks === null ? '; the yarn passes them on its way to the new edge' : ''}.`;
+			return `${cap(pinsWord(w.pins))} onto waste yarn, threaded all in one direction${w.breaks === null ? '; the yarn passes on to the new edge' : ''}.`;
 		case 'take-back':
 			return `The held loops back on ${pinsWord(w.pins)}, the one nearest the panel first.`;
 		case 'cast-off':

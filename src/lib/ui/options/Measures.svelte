@@ -19,7 +19,7 @@
 	const asked = $derived(pointing.measure);
 	const cm = $derived(lengthBetween(units, 0.5, 400));
 	const parse = $derived((t: string) => cm(parseLengthCm(t, units)));
-	const FROM = { own: 'yours', table: 'table', usual: 'usual' } as const;
+	const FROM = { own: 'yours', table: 'table', usual: 'usual', sum: 'worked out' } as const;
 	const id = $props.id();
 	let list: HTMLElement | undefined = $state();
 	$effect(() => {

@@ -19,6 +19,7 @@ const FAULTS = {
 	'held-not-there': 'Stitches are to be closed that nothing holds.',
 	'held-left': 'Stitches held while it was shaped are still on their thread.',
 	'floats-left': 'Floats of its extensions are never latched up.',
+	'ladders-not-there': 'Tubes are to be joined by ladders that nobody has dropped.',
 	'ladders-left': 'Dropped columns are never latched up or joined.',
 	'strand-left': 'The spare strand of its slit is never drawn out.',
 	'no-way-in': 'Both ends are closed, and its inside has to be reached.',

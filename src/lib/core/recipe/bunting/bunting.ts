@@ -51,18 +51,23 @@ export function flagProgram(
 ): Program {
 	const { from } = panelPins(machine, options.turn, counts.stitches);
 	const to = Math.min(machine.pins, from + counts.stitches);
-	const both: Op[] = (['low', 'high'] as const).map((edge) => ({
-		op: 'decrease',
-		edge,
-		way: options.way,
-		edgeStitches: options.edgeStitches ?? 1
-	}));
+	const down = perRound(options) / 2;
+	/** Near the tip both edges meet in the middle stitch: there is no room for a second edge stitch any more. */
+	const kept = (stitches: number): 1 | 2 =>
+		options.edgeStitches === 2 && stitches > 2 * (2 + down) ? 2 : 1;
+	const both = (round: number): Op[] =>
+		(['low', 'high'] as const).map((edge) => ({
+			op: 'decrease',
+			edge,
+			way: options.way,
+			edgeStitches: kept(counts.stitches - round * perRound(options))
+		}));
 	return [
 		{ op: 'cast-on', method: 'e-wrap', yarn: 0, from, to },
 		{ op: 'work', as: 'panel', by: options.turn, edge: machine.edgeRule },
 		{ op: 'rows', count: STRAIGHT_ROWS },
-		...Array.from({ length: counts.rounds }, (): Op[] => [
-			...both,
+		...Array.from({ length: counts.rounds }, (_, round): Op[] => [
+			...both(round),
 			{ op: 'rows', count: options.everyRows }
 		]).flat(),
 		{ op: 'cut' },

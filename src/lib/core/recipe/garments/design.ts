@@ -1,6 +1,6 @@
 import { entryAt } from '../../quantity/sure';
 import { wordSchedule } from '../../shaping/words';
-import { EDGES, SEAM_KINDS, type AssemblyStep } from '../../assembly/assembly';
+import { SEAM_KINDS, type AssemblyStep } from '../../assembly/assembly';
 import type { MadePiece } from './made-piece';
 import { makePieces } from './make';
 import { betweenLadders, ladderPinsOf } from './shrug';
@@ -45,10 +45,8 @@ function marksOf(parts: readonly { side: string; part: string; rows: number }[])
  * What closes the loops at a piece's first and last row, so that nothing is sewn, blocked or crocheted into while it can run:
  * a first row that stands on waste, and every last row. A finished cast-on has none.
  */
-function closings(options: GarmentOptions, p: MadePiece): AssemblyStep[] {
+function closings(p: MadePiece): AssemblyStep[] {
 	if (p.program.length === 0) return [];
-	if (options.recipe === 'shrug')
-		return EDGES.map((edge) => ({ do: 'close-flat', piece: p.id, edge, how: 'slip' }));
 	const last = p.ladders.length > 0 ? p.columns : p.schedule ? p.schedule.remaining : p.stitches;
 	return [
 		...(p.waste > 0 ? [{ do: 'close-row', piece: p.id, edge: 'cast-on' } as const] : []),
@@ -62,16 +60,44 @@ function held({ schedule }: MadePiece): number {
 	return [...schedule.left.takes, ...schedule.right.takes].reduce((t, x) => t + x.stitches, 0);
 }
 
+/** A shrug's tubes: measured as they lie, one end closed with two loops left out, those dropped, and then the other end. */
+function laddersOf(
+	options: GarmentOptions,
+	pieces: readonly MadePiece[],
+	on: OnTable
+): AssemblyStep[] {
+	const drops = ladderPinsOf(options, on.pins);
+	return pieces.flatMap(({ id: piece, program }): AssemblyStep[] =>
+		program.length === 0
+			? []
+			: [
+					{ do: 'measure-tube', piece },
+					{ do: 'close-flat', piece, edge: 'cast-off', how: 'slip' },
+					{ do: 'drop-ladders', piece, pins: drops, fuzzy: on.fuzzy },
+					{ do: 'close-flat', piece, edge: 'cast-on', how: 'slip' },
+					{ do: 'latch-ladders', piece, between: betweenLadders(drops, on.pins) }
+				]
+	);
+}
+
+/** What the table needs to know beside the pieces. */
+interface OnTable {
+	readonly pins: number;
+	readonly fuzzy: boolean;
+}
+
 /** A garment after the machine: ladders, loops closed, blocking, seams in order, edges, ends. */
 function assembled(
 	options: GarmentOptions,
 	{ made: { pieces, pattern }, card }: Panels,
-	pins: number
+	on: OnTable
 ): AssemblyStep[] {
 	const seams = [...pattern.seams].sort(
 		(a, b) => SEAM_KINDS.indexOf(a.kind) - SEAM_KINDS.indexOf(b.kind)
 	);
+	const shrug = options.recipe === 'shrug';
 	return [
+		...(shrug ? ([{ do: 'rest', as: 'tube' }] as const) : []),
 		{ do: 'join-tails' },
 		...pieces.flatMap((p): AssemblyStep[] => {
 			const [ladder] = p.ladders;
@@ -92,13 +118,8 @@ function assembled(
 		...pieces.flatMap((p): AssemblyStep[] =>
 			held(p) > 0 ? [{ do: 'close-held', piece: p.id, loops: held(p) }] : []
 		),
-		...pieces.flatMap((p) => closings(options, p)),
-		{ do: 'block' },
-		...(options.recipe === 'shrug'
-			? ([
-					{ do: 'latch-ladders', between: betweenLadders(ladderPinsOf(options, pins), pins) }
-				] as const)
-			: []),
+		...(shrug ? laddersOf(options, pieces, on) : pieces.flatMap(closings)),
+		...(shrug ? [] : ([{ do: 'block' }] as const)),
 		...seams.map((s) => ({ do: 'sew', ...s }) as const),
 		...pattern.edges.map((e) => ({ do: 'crochet-edge', ...e }) as const),
 		{ do: 'weave-in' },
@@ -132,7 +153,8 @@ export function designGarment(
 			),
 			rowsWorking: rowsWorking(p.rows / density.rowsPerCm, context, entryAt(options.yarns, 0)),
 			sectionsWorking: [],
-			marks: p.cut.tube ? [] : marksOf(p.parts),
+			// A tube's rounds are counted by the machine, and it has no edge to hang a mark in.
+			...(!p.cut.tube && { marks: marksOf(p.parts) }),
 			edges: p.parts,
 			...(p.schedule && {
 				shaped: {
@@ -141,7 +163,10 @@ export function designGarment(
 				}
 			})
 		})),
-		assembly: assembled(options, panels, context.machine.pins),
+		assembly: assembled(options, panels, {
+			pins: context.machine.pins,
+			fuzzy: options.yarns.some((id) => context.yarn(id).surface === 'fuzzy')
+		}),
 		finished: { kind: 'flat', ...panels },
 		sizes: panelSizes(options, panels, gauge)
 	};

@@ -20,10 +20,11 @@ export interface Panels {
 	readonly asked: readonly Measure[];
 	/** Round the body as finished, round one armhole, and round the neck; cm; null for what has none. */
 	readonly body: BodyFigures | null;
-	/** Between the two ladders of a shrug's tubes, and what is joined over each shoulder, cm. */
+	/** Between the two ladders of a shrug's tubes, and what is joined over each shoulder and under each arm, cm. */
 	readonly shrug: {
 		readonly between: readonly [number, number];
 		readonly overCm: number;
+		readonly underCm: number;
 	} | null;
 	readonly card: Card | null;
 }
@@ -94,7 +95,8 @@ export function panelsOf({ options, made, machine, gauge }: Input): Panels {
 		shrug: shrug
 			? {
 					between: betweenLadders(ladderPinsOf(options, machine.pins), machine.pins),
-					overCm: (span - Math.min(span, measures.neckOpen.cm)) / 2
+					overCm: (span - Math.min(span, measures.neckOpen.cm)) / 2,
+					underCm: (span - Math.min(span, measures.bodyOpen.cm)) / 2
 				}
 			: null,
 		card: laddered
@@ -112,6 +114,8 @@ export function panelsOf({ options, made, machine, gauge }: Input): Panels {
 /** A length of so many stitches or rows with the spread of the gauge behind it. */
 const spread = (cm: number, per: Estimate): Estimate =>
 	estimate(cm, Math.abs(cm) * (per.sd / per.mean), per.basis);
+
+const FROM = { table: 'from the table', usual: 'the usual', sum: 'what the others leave' } as const;
 
 /** How the sizes of one plan are put into figures: each with the line of arithmetic behind it. */
 function figuresBy({ measures }: Panels, gauge: Gauge) {
@@ -143,9 +147,7 @@ function figuresBy({ measures }: Panels, gauge: Gauge) {
 			]),
 		measure: (m: Measure): Term => {
 			const { cm, from } = measures[m];
-			return from === 'own'
-				? own(cm, 'length', 'set by you')
-				: worked(cm, 'length', from === 'table' ? 'from the table' : 'the usual');
+			return from === 'own' ? own(cm, 'length', 'set by you') : worked(cm, 'length', FROM[from]);
 		}
 	};
 }
@@ -211,7 +213,15 @@ const shrugSizes = (
 		') ÷',
 		worked(2, 'plain', 'shoulders')
 	]),
-	by.columns('Width of one tube, flat', Math.max(...shrug.between))
+	by.columns('Width of one tube, flat', Math.max(...shrug.between)),
+	figure('Joined under each arm', 'length', spread(shrug.underCm, by.up), [
+		'(',
+		by.measure('span'),
+		'−',
+		by.measure('bodyOpen'),
+		') ÷',
+		worked(2, 'plain', 'arms')
+	])
 ];
 
 /** One straight piece, or the panels it is sewn of. */

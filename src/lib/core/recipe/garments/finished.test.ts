@@ -19,6 +19,7 @@ import { edgeAt, heightOf, type Point } from '../../shaping/outline';
 import { wordFinding } from '../../finding/says';
 import { wordSchedule, wordShapeProblem } from '../../shaping/words';
 import { say } from '../../quantity/say';
+import { handYarnOf } from '../../technique';
 import { wordStep } from '../../technique/say-step';
 import { flatOf } from './flat';
 
@@ -215,7 +216,17 @@ describe('in words', () => {
 		const p = plan({ ...projectOf(), machineId: M46.id, options }, on);
 		if (!p.ok || !comesOut(p, 'flat')) throw new Error('no shrug');
 		const [cuff] = p.steps.flatMap((s) => (s.do === 'crochet-edge' ? [s.count] : []));
-		expect(cuff).toMatchObject({ stitches: 45, repeat: { of: 5, loops: 44 } });
+		expect(cuff).toMatchObject({ stitches: 45, repeat: { of: 5, loops: 44, rounds: 8 } });
+		// One plain round and eight of pattern, at both wrists, take nine times the yarn of one.
+		const byHand = (rounds: number) =>
+			handYarnOf({
+				...p,
+				joinTails: 'weave',
+				assembly: p.assembly.flatMap((s) =>
+					s.do === 'crochet-edge' ? [{ ...s, repeat: { ...s.repeat!, rounds } }] : []
+				)
+			}).reduce((t, y) => t + y.metres, 0);
+		expect(byHand(8)).toBeCloseTo(9 * byHand(0), 9);
 	});
 });
 

@@ -1,6 +1,6 @@
 import { entryAt, found, last } from '../../quantity/sure';
 import type { GarmentOptions } from './options';
-import { edgeAt, heightOf, type Outline, type Point } from '../../shaping/outline';
+import { edgeAt, heightOf, mirrored, type Outline, type Point } from '../../shaping/outline';
 import type { Density } from '../../shaping/schedule';
 import { sectionsFor } from './made-piece';
 import type { MadeGarment } from './make';
@@ -215,8 +215,10 @@ function blanketFlat(options: GarmentOptions, made: MadeGarment, density: Densit
 /** Both tubes lying across, one above the other, joined at the ends; the opening between them gapes. */
 function shrugFlat(options: GarmentOptions, made: MadeGarment, density: Density): FlatPart[] {
 	const piece = entryAt(made.drawn.pieces, 0);
-	const { left, right } = piece.outline;
+	const { right } = piece.outline;
 	const w = entryAt(right, 0).x;
+	// The other tube lies turned: neck to neck.
+	const other = moved(mirrored(piece.outline), w);
 	const [from, to] = [entryAt(right, 1).y, entryAt(right, 2).y];
 	const gape = Math.min(GAPE_CM, w / 4);
 	const bow = (edge: typeof right, out: number): typeof right => [
@@ -226,7 +228,7 @@ function shrugFlat(options: GarmentOptions, made: MadeGarment, density: Density)
 	];
 	const halves = [
 		{ ...piece, outline: { ...piece.outline, right: bow(right, -1) } },
-		{ ...piece, outline: { ...piece.outline, left: bow(left, 1) } }
+		{ ...piece, outline: { ...other, left: bow(other.left, 1) } }
 	];
 	// Rows run from side to side.
 	const across = (p: Point): Point => ({ x: p.y, y: p.x });

@@ -34,6 +34,8 @@ import { pickUpRatio } from '../../assembly/joint';
 import { seamsAsKnitted } from '../../technique/sew';
 import { checkSeams } from './seams';
 import { betweenLadders, cutShrug, ladderPinsOf } from './shrug';
+import { wordStep } from '../../technique/say-step';
+import { shrugMeasures } from './shrug-sums';
 import { fitToMachine, splitOutline } from './split';
 
 const bench = benchOf({
@@ -309,6 +311,83 @@ describe('a two-tube shrug', () => {
 		const options = garmentOf('shrug', { measures: { span: 42 * 2.54, neckOpen: 12 * 2.54 } });
 		expect(planOf(options).finished.shrug!.overCm).toBeCloseTo(15 * 2.54, 9);
 		expect(cutShrug(options, at).pieces[0]!.count).toBe(2);
+	});
+
+	it('has two sums: any of neck, sleeve top, body opening and underside is set, and the rest worked out', () => {
+		// 42 = 12 + 2 × 15 in (common practice).
+		const inches = (o: object): Record<string, number> =>
+			Object.fromEntries(Object.entries(o).map(([k, v]) => [k, Number(v) * 2.54]));
+		for (const set of [
+			{ span: 42, neckOpen: 12 },
+			{ span: 42, sleeveTop: 15 },
+			{ neckOpen: 12, sleeveTop: 15 },
+			{ bodyOpen: 22, underside: 10, neckOpen: 12 },
+			{ bodyOpen: 22, underside: 10, sleeveTop: 15 }
+		]) {
+			const m = shrugMeasures(inches(set));
+			expect([m.span.cm, m.neckOpen.cm, m.sleeveTop.cm]).toEqual(
+				[42, 12, 15].map((x) => expect.closeTo(x * 2.54, 9))
+			);
+			// An underside is shorter than the top of its sleeve.
+			expect(m.underside.cm).toBeCloseTo(10 * 2.54, 9);
+			expect(m.bodyOpen.cm + 2 * m.underside.cm).toBeCloseTo(m.span.cm, 9);
+		}
+		const off = planOf(
+			garmentOf('shrug', { measures: inches({ span: 42, neckOpen: 12, sleeveTop: 18 }) })
+		);
+		const found = off.findings.find((f) => f.code === 'sums-differ')!;
+		expect(found).toMatchObject({ opening: 'neckOpen', sumCm: expect.closeTo(48 * 2.54, 6) });
+		expect(found.fix).toMatchObject({ options: { measures: inches({ span: 42, neckOpen: 12 }) } });
+		expect(planOf(garmentOf('shrug')).findings.map((f) => f.code)).not.toContain('sums-differ');
+	});
+
+	it('is closed at one end, laddered, closed at the other, and joined between its stations', () => {
+		const p = planOf(garmentOf('shrug'));
+		const order = [
+			'measure-tube',
+			'close-cast-off',
+			'drop-ladders',
+			'close-cast-on',
+			'clip-stations',
+			'latch-ladders',
+			'latch-open',
+			'edge-cuff'
+		];
+		const ids = p.steps.map((s) => s.id);
+		expect(order.map((id) => ids.indexOf(id))).toEqual(
+			order.map((id) => ids.indexOf(id)).toSorted((a, b) => a - b)
+		);
+		expect(ids).toEqual(expect.arrayContaining(order));
+		const clips = p.steps.find((s) => s.do === 'clip-stations')!;
+		if (clips.do !== 'clip-stations') throw new Error('no stations');
+		// Both sums in whole rows, as they are knitted.
+		const { top, under } = clips;
+		expect([2 * top.joined + top.open, 2 * under.joined + under.open]).toEqual([
+			p.pieces[0]!.mainRows,
+			p.pieces[0]!.mainRows
+		]);
+		expect(under.joined).toBeLessThan(top.joined);
+		const closed = p.steps.flatMap((s) =>
+			s.do === 'close-flat' ? [[s.edge, s.loops, s.leave]] : []
+		);
+		expect(closed).toEqual([
+			['cast-off', 46, [1, 25]],
+			['cast-on', 46, []]
+		]);
+	});
+
+	it('is slow to ladder in a fuzzy yarn, and says so', () => {
+		const fuzzy = { ...A, surface: 'fuzzy' as const };
+		const on = benchOf({ yarns: [fuzzy] });
+		const of = (b: typeof on) => {
+			const p = plan({ ...projectOf(), options: garmentOf('shrug') }, b);
+			if (!p.ok) throw new Error(p.why);
+			const drop = p.steps.find((s) => s.do === 'drop-ladders')!;
+			return { how: wordStep(drop, 'cm').how, minutes: p.byHand!.value.mean };
+		};
+		expect(of(on).how).toMatch(/fuzzy/);
+		expect(of(benchOf({})).how).not.toMatch(/fuzzy/);
+		expect(of(on).minutes).toBeGreaterThan(of(benchOf({})).minutes);
 	});
 
 	it('has its ladders half the pins apart: 1 and 24 of 46, 22 between; a pin off gives 21 and 23 and is said', () => {

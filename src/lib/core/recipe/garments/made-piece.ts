@@ -86,11 +86,6 @@ export function tubePiece(
 		wasteWith: options.wasteWith,
 		wasteEnd: options.wasteEnd
 	});
-	// The stitches that become ladders fall when all rows are knitted.
-	const cutAt = base.findIndex((o) => o.op === 'cut');
-	const drops = (cut.drops ?? [])
-		.filter((p) => p <= machine.pins)
-		.map((p) => ({ op: 'drop', pin: p - 1 }) as const);
 	const long = rows > MOST_ROWS;
 	return {
 		...named(cut),
@@ -104,7 +99,7 @@ export function tubePiece(
 		ladders: [],
 		waste: options.wasteStart,
 		parts: pieceParts(cut, density, machine.pins),
-		program: long ? [] : [...base.slice(0, cutAt), ...drops, ...base.slice(cutAt)]
+		program: long ? [] : base
 	};
 }
 

@@ -1,9 +1,10 @@
 import type { GarmentKindId, Measure } from '../../model/kinds';
 import type { GarmentOptions } from './options';
 import { BODY } from '../../bench/size/body';
+import { SHRUG_MEASURES, shrugMeasures, USUAL_SHRUG } from './shrug-sums';
 
-/** Where a measure comes from: set by the maker, the table, or what is usual for the others. */
-export type MeasureFrom = 'own' | 'table' | 'usual';
+/** Where a measure comes from: set by the maker, the table, what is usual for the others, or a sum with them. */
+export type MeasureFrom = 'own' | 'table' | 'usual' | 'sum';
 export interface MeasureOf {
 	readonly cm: number;
 	readonly from: MeasureFrom;
@@ -27,7 +28,7 @@ export const MEASURES_OF: Record<GarmentKindId, readonly Measure[]> = {
 	blanket: ['width', 'height'],
 	'seamed-tube': ['around', 'height'],
 	mitts: ['around', 'height', 'thumbFrom', 'thumbGap'],
-	shrug: ['span', 'neckOpen'],
+	shrug: [...SHRUG_MEASURES],
 	vest: [...BODY_MEASURES, 'upperArm', 'head'],
 	cardigan: [...BODY_MEASURES, 'band', ...SLEEVE_MEASURES],
 	jacket: [...BODY_MEASURES, 'band', ...SLEEVE_MEASURES],
@@ -51,8 +52,7 @@ const PLAIN: Partial<Record<GarmentKindId, Partial<Record<Measure, number>>>> = 
 	blanket: { width: 20, height: 20 },
 	'seamed-tube': { around: 36, height: 18 },
 	mitts: { around: 19, height: 16, thumbFrom: 7, thumbGap: 4 },
-	// 40 in from below one elbow to below the other, 12 in of it the neck (common practice).
-	shrug: { span: 101.6, neckOpen: 30.5 }
+	shrug: USUAL_SHRUG
 };
 
 /** Share of the cross back that the neck takes, the shoulders the rest (from memory). */
@@ -112,8 +112,7 @@ export function measuresOf(options: GarmentOptions): Record<Measure, MeasureOf> 
 		around: 36,
 		thumbFrom: 7,
 		thumbGap: 4,
-		span: 101.6,
-		neckOpen: 30.5,
+		...USUAL_SHRUG,
 		chest: body.chest,
 		length: body.length * (jacket ? JACKET_LONGER : 1),
 		armhole,
@@ -149,7 +148,8 @@ export function measuresOf(options: GarmentOptions): Record<Measure, MeasureOf> 
 			!(m === 'armhole' && usual.armhole !== body.armhole);
 		return [m, { cm: usual[m], from: tabled ? 'table' : 'usual' }];
 	});
-	return Object.fromEntries(entries) as Record<Measure, MeasureOf>;
+	const found = Object.fromEntries(entries) as Record<Measure, MeasureOf>;
+	return options.recipe === 'shrug' ? { ...found, ...shrugMeasures(set) } : found;
 }
 
 /** A measure of one piece, with its own departure where it has one. */

@@ -33,8 +33,6 @@ export interface CutPiece {
 	readonly yarnAt: Side | null;
 	/** Knitted round and round on all pins; the outline is the tube lying flat. */
 	readonly tube: boolean;
-	/** Stitches dropped into ladders for the whole length, pins from 1. */
-	readonly drops?: readonly number[];
 	/** Yarns by the list of the options; where not given, by the stripe line. */
 	readonly yarn?: number;
 	readonly handles: readonly Handle[];

@@ -1,4 +1,5 @@
 import type { GarmentOptions } from './options';
+import { sumsDiffer } from './rules/sums-differ';
 import { tooLong } from '../../finding/rules/too-long';
 import type { Rule } from '../../finding/rule';
 import type { FinishedOf } from '../finished';
@@ -26,6 +27,7 @@ export const garmentRules: readonly Rule<GarmentOptions, FinishedOf<'flat'>>[] =
 	neckSmall,
 	neckWide,
 	neckBeyondSpan,
+	sumsDiffer,
 	laddersUneven,
 	overBust,
 	heavyShoulders,

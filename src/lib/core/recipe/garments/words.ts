@@ -11,6 +11,9 @@ export const MEASURE_NAMES: Record<Measure, string> = {
 	thumbGap: 'Gap for the thumb',
 	span: 'Elbow to elbow',
 	neckOpen: 'Neck opening',
+	sleeveTop: 'Sleeve top',
+	bodyOpen: 'Body opening',
+	underside: 'Underside of a sleeve',
 	chest: 'Chest',
 	length: 'Length',
 	armhole: 'Armhole depth',
@@ -34,7 +37,8 @@ const ON_DRAWING: Partial<Record<Measure, string>> = {
 	sleeve: 'Sleeve',
 	thumbFrom: 'To thumb',
 	thumbGap: 'Thumb',
-	neckOpen: 'Neck'
+	neckOpen: 'Neck',
+	bodyOpen: 'Body'
 };
 export const wordOnDrawing = (m: Measure): string => ON_DRAWING[m] ?? MEASURE_NAMES[m];
 
@@ -45,7 +49,10 @@ export const MEASURE_HOW: Record<Measure, string> = {
 	thumbFrom: 'from the cast-on to where the gap begins',
 	thumbGap: 'left open in the seam',
 	span: 'from below one elbow to below the other, over the shoulders',
-	neckOpen: 'of the length, left open for the neck',
+	neckOpen: 'of the length, left open for the neck: with both sleeve tops it is the length',
+	sleeveTop: 'joined over each shoulder, from the wrist to the neck',
+	bodyOpen: 'of the length, left open round the body: with both undersides it is the length',
+	underside: 'joined under each arm, from the wrist to the body; shorter than the top',
 	chest: 'round the body under the arms',
 	length: 'from the hem to the shoulder at the neck',
 	armhole: 'straight up from the underarm to the shoulder',

@@ -111,7 +111,8 @@ describe('the pairs of a closing', () => {
 			toe: false,
 			joins: false,
 			tailCm: 30,
-			copies: 1
+			copies: 1,
+			leave: []
 		} as const;
 		expect(sequenceOf(step)).toMatchObject({ start: 1, times: 4, over: 5 });
 		expect(wordSequence(step)).toBe(
