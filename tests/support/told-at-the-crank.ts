@@ -202,7 +202,9 @@ export class ToldAtTheCrank {
 				return [`pin ${this.found(ring.inState(after - 1, 'dropped'), w.pin + 1)}`];
 			case 'extend':
 			case 'latch-extension':
-				return [`pin ${this.found([...ring.floats(after > 0 ? after - 1 : 0).keys()], w.pin + 1, true)}`];
+				return [
+					`pin ${this.found([...ring.floats(after > 0 ? after - 1 : 0).keys()], w.pin + 1, true)}`
+				];
 			case 'spare-strand':
 				return [`number ${this.strand().length}`];
 			case 'hang-hem': {
@@ -255,9 +257,7 @@ export class ToldAtTheCrank {
 			case 'spare-strand':
 				return [this.span(this.strand())];
 			case 'hang-hem':
-				return [
-					`loop ${ring.loops(this.hung()).filter((l) => ring.fabric.hung[l]! >= 0).length}`
-				];
+				return [`loop ${ring.loops(this.hung()).filter((l) => ring.fabric.hung[l]! >= 0).length}`];
 			default:
 				return [];
 		}

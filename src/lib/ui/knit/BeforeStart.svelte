@@ -6,7 +6,7 @@
 	import { isSpare } from '$lib/core/program/program';
 	import { CAUTIONS } from '$lib/core/technique/cautions';
 	import { eventContext } from '$lib/core/words/context';
-import { wordEvent } from '$lib/core/words/events';
+	import { wordEvent } from '$lib/core/words/events';
 	import { say } from '$lib/core/quantity/say';
 	import { wordStrands } from '$lib/core/words/yarn';
 	import { WASTE_TAIL_CM } from '$lib/core/crank/tails';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { entryAt, last } from '$lib/core/quantity/sure';
 	import type { EventContext } from '$lib/core/words/context';
-import { wordEvent } from '$lib/core/words/events';
+	import { wordEvent } from '$lib/core/words/events';
 	import { decreaseShort, EDGE_RULE, wordWhere } from '$lib/core/words/hands';
 	import DecreasePicture from '../pictures/DecreasePicture.svelte';
 	import type { RunSheetEvent } from '$lib/core/crank/events';

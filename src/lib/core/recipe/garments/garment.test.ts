@@ -359,7 +359,6 @@ describe('a two-tube shrug', () => {
 		);
 		expect(ids).toEqual(expect.arrayContaining(order));
 		const clips = p.steps.find((s) => s.do === 'clip-stations')!;
-		if (clips.do !== 'clip-stations') throw new Error('no stations');
 		// Both sums in whole rows, as they are knitted.
 		const { top, under } = clips;
 		expect([2 * top.joined + top.open, 2 * under.joined + under.open]).toEqual([

@@ -1,6 +1,8 @@
+import type { Measure } from '../../model/kinds';
+import type { EdgePoint } from '../../shaping/outline';
 import { measuresOf } from './measures';
 import type { GarmentOptions } from './options';
-import { gridOf, type CutContext, type Pattern } from './pattern';
+import { gridOf, type CutContext, type CutPiece, type Pattern } from './pattern';
 
 /** Pins of the two ladders of a shrug's tube, from 1: the first, and the one that leaves as many on either side. */
 export const ladderPinsOf = (
@@ -20,7 +22,47 @@ const CUFF_REPEAT = 5;
 /** One round plain, then of the pattern (common practice). */
 const CUFF_ROUNDS = 8;
 
-/** A shrug of two tubes, joined over the sleeves by the yarn of their ladders; neck and body stay open between. */
+/** A long side of a tube: joined at both ends, and open so far in the middle. */
+function longEdge(
+	{ x, h }: { readonly x: number; readonly h: number },
+	[closed, open]: readonly [string, string],
+	openCm: number
+): EdgePoint[] {
+	const joined = (h - Math.min(h, openCm)) / 2;
+	return [
+		{ x, y: 0, part: closed },
+		{ x, y: joined, part: open },
+		{ x, y: h - joined, part: closed },
+		{ x, y: h }
+	];
+}
+
+/** What can be dragged on it, and the measures drawn beside it. */
+function grips(
+	w: number,
+	{ top, under }: Record<'top' | 'under', readonly EdgePoint[]>,
+	h: number
+): Pick<CutPiece, 'handles' | 'dimensions'> {
+	const between = (measure: Measure, x: number, edge: readonly EdgePoint[]) => ({
+		measure,
+		from: { x, y: edge[1]?.y ?? 0 },
+		to: { x, y: edge[2]?.y ?? h }
+	});
+	return {
+		handles: [
+			{ side: 'right', index: 3, y: { measure: 'span', per: 1 } },
+			{ side: 'right', index: 2, y: { measure: 'neckOpen', per: 2 } },
+			{ side: 'left', index: 2, y: { measure: 'bodyOpen', per: 2 } }
+		],
+		dimensions: [
+			{ measure: 'span', from: { x: w + 6, y: 0 }, to: { x: w + 6, y: h } },
+			between('neckOpen', w + 2, top),
+			between('bodyOpen', -2, under)
+		]
+	};
+}
+
+/** A shrug of two tubes, joined over and under the sleeves by the yarn of their ladders; neck and body stay open between. */
 export function cutShrug(options: GarmentOptions, { density, pins }: CutContext): Pattern {
 	const grid = gridOf(density);
 	const m = measuresOf(options);
@@ -28,20 +70,8 @@ export function cutShrug(options: GarmentOptions, { density, pins }: CutContext)
 	const ladders = ladderPinsOf(options, pins);
 	const across = Math.max(...betweenLadders(ladders, pins));
 	const w = across / density.stitchesPerCm;
-	// One long edge is joined over the sleeves, with the neck between; the other under them, round the body.
-	const edge = (x: number, parts: readonly [string, string], openCm: number) => {
-		const joined = (h - Math.min(h, openCm)) / 2;
-		return [
-			{ x, y: 0, part: parts[0] },
-			{ x, y: joined, part: parts[1] },
-			{ x, y: h - joined, part: parts[0] },
-			{ x, y: h }
-		];
-	};
-	const under = edge(0, ['underside', 'body'], m.bodyOpen.cm);
-	const top = edge(w, ['sleeve', 'neck'], m.neckOpen.cm);
-	const neckAt = { from: top[1]?.y ?? 0, to: top[2]?.y ?? h };
-	const bodyAt = { from: under[1]?.y ?? 0, to: under[2]?.y ?? h };
+	const under = longEdge({ x: 0, h }, ['underside', 'body'], m.bodyOpen.cm);
+	const top = longEdge({ x: w, h }, ['sleeve', 'neck'], m.neckOpen.cm);
 	return {
 		pieces: [
 			{
@@ -52,20 +82,7 @@ export function cutShrug(options: GarmentOptions, { density, pins }: CutContext)
 				seam: { left: 0, right: 0 },
 				yarnAt: null,
 				tube: true,
-				handles: [
-					{ side: 'right', index: 3, y: { measure: 'span', per: 1 } },
-					{ side: 'right', index: 2, y: { measure: 'neckOpen', per: 2 } },
-					{ side: 'left', index: 2, y: { measure: 'bodyOpen', per: 2 } }
-				],
-				dimensions: [
-					{ measure: 'span', from: { x: w + 6, y: 0 }, to: { x: w + 6, y: h } },
-					{
-						measure: 'neckOpen',
-						from: { x: w + 2, y: neckAt.from },
-						to: { x: w + 2, y: neckAt.to }
-					},
-					{ measure: 'bodyOpen', from: { x: -2, y: bodyAt.from }, to: { x: -2, y: bodyAt.to } }
-				]
+				...grips(w, { top, under }, h)
 			}
 		],
 		seams: [

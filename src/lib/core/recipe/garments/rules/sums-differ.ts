@@ -31,8 +31,9 @@ export const sumsDiffer = rule<GarmentOptions, FinishedOf<'flat'>>({
 		const off = finished.shrug ? shrugDiscord(options.measures) : null;
 		if (!off) return null;
 		const { opening, side, sumCm, spanCm } = off;
-		const measures = { ...options.measures };
-		delete measures[side];
+		const measures = Object.fromEntries(
+			Object.entries(options.measures).filter(([name]) => name !== side)
+		);
 		return {
 			body: { code: 'sums-differ', opening, sumCm, spanCm },
 			severity: 'warn',
