@@ -1,4 +1,4 @@
-import { count, expect, openDemo, test } from './support';
+import { count, enter, expect, openDemo, test } from './support';
 
 const KNIT = '/project/project-keeper/knit';
 
@@ -67,6 +67,51 @@ test('a fault is noted at its row and pin, and shown in the log', async ({ page 
 	await expect(page.getByRole('button', { name: 'Note a fault (2)' })).toBeVisible();
 	await page.goto('/project/project-keeper/log');
 	await expect(page.getByText('2 faults noted')).toBeVisible();
+});
+
+test('what happens between two rows counts none, is undone like one, and stands in the log; fewer rows than are knitted ask first', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto(KNIT);
+	await expect(count(page)).toHaveText('46');
+	await page.keyboard.press('n');
+	const dialog = page.getByRole('dialog');
+	await expect(dialog.getByText(/^46 rows of 108 are knitted/)).toBeVisible();
+	await dialog.getByRole('button', { name: 'A new ball here' }).click();
+	await expect(count(page)).toHaveText('46');
+	await page.keyboard.press('n');
+	await dialog.getByRole('textbox').fill('thin for a row');
+	await dialog.getByRole('button', { name: 'Write it down' }).click();
+	for (let i = 0; i < 2; i++) await page.keyboard.press('Space');
+	await expect(page.getByText('2 rows after the new ball')).toBeVisible();
+	// Rows, then the note: each as it came.
+	for (let i = 0; i < 3; i++) await page.keyboard.press('u');
+	await expect(count(page)).toHaveText('46');
+	await page.keyboard.press('n');
+	await dialog.getByText('crossed over a finger').click();
+	await dialog.getByRole('button', { name: 'Feed it so from here' }).click();
+	await expect(page.getByTestId('fed')).toContainText('crossed over a finger');
+	await page.goto('/project/project-keeper/log');
+	await expect(page.getByText('After row 46: a new ball.')).toBeVisible();
+	await expect(page.getByText(/After row 46: slot \d of \d, crossed over a finger/)).toBeVisible();
+	await expect(page.getByText('thin for a row')).toHaveCount(0);
+
+	await page.goto('/project/project-keeper/plan');
+	await expect(page.getByTestId('on-machine')).toContainText('46 rows of 108 are knitted');
+	await page.getByRole('combobox', { name: 'Length is set by' }).selectOption('rows');
+	const rows = page.getByRole('textbox', { name: 'A row count' });
+	await enter(rows, '40');
+	await expect(
+		dialog.getByText('46 rows are on the machine, and the change plans 40')
+	).toBeVisible();
+	await dialog.getByRole('button', { name: 'Leave the plan as it was' }).click();
+	await expect(page.getByTestId('on-machine')).toContainText('46 rows of 108 are knitted');
+	await enter(rows, '90');
+	await expect(page.getByTestId('on-machine')).toContainText('46 rows of 90 are knitted');
+	await enter(rows, '44');
+	await dialog.getByRole('button', { name: 'Plan fewer rows all the same' }).click();
+	await expect(page.getByTestId('on-machine')).toContainText('46 rows are knitted, 2 rows more than are planned');
 });
 
 test('reloading and leaving in the middle of fast counting loses no row shown', async ({

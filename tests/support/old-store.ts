@@ -14,7 +14,8 @@ const IN_4 = {
 	leads: 'projectId',
 	orders: 'id, createdAt'
 };
-const TABLES = { 4: IN_4, 5: { ...IN_4, cards: 'projectId' } };
+const IN_5 = { ...IN_4, cards: 'projectId' };
+const TABLES = { 4: IN_4, 5: IN_5, 6: IN_5 };
 
 /** A store as a version left it. */
 export async function oldStore(

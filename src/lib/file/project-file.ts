@@ -32,7 +32,7 @@ import { knownProject } from './known-project';
 
 /** The one current version of the project file; see docs/file-format.md. */
 export const FORMAT = 'tomble-project';
-export const VERSION = 6;
+export const VERSION = 7;
 
 /** A project with a snapshot of all it uses, so that it means the same elsewhere. */
 export const projectFile = z.object({
@@ -110,7 +110,10 @@ const MIGRATIONS: Record<number, Migration> = {
 			typeof file.project === 'object' && file.project !== null
 				? projectFrom5(file.project as Record<string, unknown>)
 				: file.project
-	})
+	}),
+	// What really happens at the crank, and measures of a shrug, were added, and nothing changed in what there was: the number keeps
+	// an older Tomble, which would not know them, from opening them.
+	6: (file) => ({ ...file, version: 7 })
 };
 
 /** A project file, and what of it does not read where that is allowed. */

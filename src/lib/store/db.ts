@@ -122,5 +122,7 @@ export class TombleDb extends Dexie {
 				const projects = await tx.table<Record<string, unknown>>('projects').toArray();
 				await tx.table('projects').bulkPut(projects.map(projectFrom5));
 			});
+		// What really happens at the crank was added: see version 4.
+		this.version(7).stores({});
 	}
 }

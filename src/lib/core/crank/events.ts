@@ -56,7 +56,12 @@ export type RunSheetEvent = { readonly after: number } & (
 			/** How the new one is fed; null where nothing is set anew. */
 			readonly feed: Feed | null;
 	  }
-	| { readonly kind: 'tie'; readonly rows: number; readonly in: YarnPlace['in'] }
+	| {
+			readonly kind: 'tie';
+			readonly rows: number;
+			readonly in: YarnPlace['in'];
+			readonly since: 'change' | 'ball';
+	  }
 	/** A marker hung in the edge after so many main rows: a panel's rows are counted by hand on most machines. */
 	| { readonly kind: 'mark'; readonly mainRow: number }
 	/** The fabric reaches the table; and again every so many rows, which is no event of its own. */

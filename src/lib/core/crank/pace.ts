@@ -20,14 +20,28 @@ export function rowTimes(
 	piece: string
 ): { row: number; at: number }[] {
 	const times: { row: number; at: number }[] = [];
+	/** What an undo takes back: rows done before each press. */
+	const before: number[] = [];
 	let done = 0;
+	let off = false;
 	for (const e of inOrder(events)) {
 		if (!('piece' in e) || e.piece !== piece) continue;
-		if (e.type === 'row') times.push({ row: (done += 1), at: e.at });
-		else if (e.type === 'undo' && times.at(-1)?.row === done) {
-			times.pop();
-			done = Math.max(0, done - 1);
-		} else if (e.type === 'jump' || e.type === 'settle') done = e.to;
+		if (e.type === 'row') {
+			before.push(done);
+			times.push({ row: (done += 1), at: e.at });
+		} else if (e.type === 'undo') {
+			if (off) off = false;
+			else {
+				const back = before.pop() ?? done;
+				if (back === done - 1 && times.at(-1)?.row === done) times.pop();
+				done = back;
+			}
+		} else if (e.type === 'jump' || e.type === 'settle') {
+			before.push(done);
+			done = e.to;
+			off = false;
+		} else if (e.type === 'off') off = true;
+		else if (e.type === 'ball' || e.type === 'feed' || e.type === 'note') before.push(done);
 	}
 	return times;
 }

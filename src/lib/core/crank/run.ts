@@ -2,6 +2,15 @@ import type { RunEvent } from '../model/project';
 
 export type Fault = Extract<RunEvent, { type: 'fault' }>;
 
+/** What happened between two rows, that no plan knows of: a new ball, another slot or hand from here on, a note. */
+export type Happened = Extract<RunEvent, { type: 'ball' | 'feed' | 'note' }>;
+
+/** Before an undoable press: rows done, and how much had happened. */
+interface Before {
+	readonly done: number;
+	readonly happened: number;
+}
+
 /** Rows that may be done, both ends included: the count is one of them, and nobody knows yet which. */
 export interface Doubt {
 	readonly why: Extract<RunEvent, { type: 'doubt' }>['why'];
@@ -16,8 +25,10 @@ export interface RunState {
 	readonly done: number;
 	/** Taken off the machine. */
 	readonly off: boolean;
-	/** Undoable presses: the counts before each row, jump or settling, newest last. */
-	readonly past: readonly number[];
+	/** Undoable presses, each by what was before it, newest last: rows, jumps, settlings, and what happened between rows. */
+	readonly past: readonly Before[];
+	/** In the order it happened; what was undone is gone. */
+	readonly happened: readonly Happened[];
 	/** Open question about the count; it moves along as rows are counted on. */
 	readonly doubt: Doubt | null;
 	/** Finishing and checking steps ticked. */
@@ -54,7 +65,8 @@ interface Fold {
 	off: boolean;
 	done: number;
 	doubt: Doubt | null;
-	readonly past: number[];
+	readonly past: Before[];
+	readonly happened: Happened[];
 	readonly steps: Set<string>;
 	readonly faults: Fault[];
 	readonly mended: Set<string>;
@@ -86,9 +98,12 @@ function takeBack(f: Fold): void {
 	}
 	const back = f.past.pop();
 	if (back === undefined) return;
-	shift(f, back - f.done);
-	f.done = back;
+	shift(f, back.done - f.done);
+	f.done = back.done;
+	f.happened.length = back.happened;
 }
+
+const before = ({ done, happened }: Fold): Before => ({ done, happened: happened.length });
 
 function apply(f: Fold, e: Exclude<RunEvent, { type: 'step' }>): void {
 	switch (e.type) {
@@ -97,13 +112,13 @@ function apply(f: Fold, e: Exclude<RunEvent, { type: 'step' }>): void {
 			f.startedAt ??= e.at;
 			break;
 		case 'row':
-			f.past.push(f.done);
+			f.past.push(before(f));
 			f.done += 1;
 			shift(f, 1);
 			break;
 		case 'jump':
 		case 'settle':
-			f.past.push(f.done);
+			f.past.push(before(f));
 			f.done = e.to;
 			f.doubt = null;
 			if (e.type === 'jump') f.off = false;
@@ -128,6 +143,12 @@ function apply(f: Fold, e: Exclude<RunEvent, { type: 'step' }>): void {
 		case 'off':
 			f.off = true;
 			break;
+		case 'ball':
+		case 'feed':
+		case 'note':
+			f.past.push(before(f));
+			f.happened.push(e);
+			break;
 		case 'pause':
 			break;
 	}
@@ -141,6 +162,7 @@ export function foldRun(events: readonly RunEvent[], piece?: string): RunState {
 		done: 0,
 		doubt: null,
 		past: [],
+		happened: [],
 		steps: new Set(),
 		faults: [],
 		mended: new Set(),

@@ -170,7 +170,7 @@ function joinEvents(input: RunSheetInput, before: Leg, leg: Leg): RunSheetEvent[
 
 function tieAfter(leg: Leg, { in: mode }: YarnPlace): RunSheetEvent {
 	const rows = Math.min(TIE_AFTER_ROWS, leg.rows);
-	return { after: leg.start + rows, kind: 'tie', rows, in: mode };
+	return { after: leg.start + rows, kind: 'tie', rows, in: mode, since: 'change' };
 }
 
 /** How a yarn that comes in is fed, where that is not how the one before it was. */

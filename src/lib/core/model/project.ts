@@ -2,6 +2,7 @@ import * as z from 'zod';
 import {
 	DOUBTS,
 	FAULTS,
+	HANDS,
 	ROW_SOURCES,
 	SETTLED_BY,
 	SHOWS,
@@ -9,6 +10,7 @@ import {
 	machineId,
 	name,
 	note,
+	slot,
 	swatch,
 	when,
 	yarn,
@@ -92,6 +94,22 @@ export const runEvent = z.discriminatedUnion('type', [
 		piece: pieceKey,
 		to: count,
 		by: z.enum(SETTLED_BY)
+	}),
+	z.object({ ...placed, type: z.literal('ball'), piece: pieceKey, row: count }),
+	z.object({
+		...placed,
+		type: z.literal('feed'),
+		piece: pieceKey,
+		row: count,
+		slot,
+		hand: z.enum(HANDS)
+	}),
+	z.object({
+		...placed,
+		type: z.literal('note'),
+		piece: pieceKey,
+		row: count,
+		text: z.string().trim().min(1).max(500)
 	}),
 	z.object({ ...placed, type: z.literal('pause'), piece: pieceKey }),
 	z.object({ ...placed, type: z.literal('off'), piece: pieceKey }),

@@ -1,4 +1,5 @@
 import type { RunSheetEvent } from '../crank/events';
+import { TIE_AFTER_BALL } from '../crank/happened';
 import type { Machine } from '../model/bench';
 import { rowsWord } from '../quantity/say';
 import { wordCastOn } from './cast-on';
@@ -21,9 +22,6 @@ const SLOW = {
 const wordPanel = ({ edgeRule }: Machine): string =>
 	`A panel all the way: at each turn ${EDGE_RULE[edgeRule]}, take up the slack before the row, push the loops down on both sides, and keep the yarn clear of idle pins. An edge loop caught under the bar where no stitch sits beyond it is lifted off, its slack pulled out.`;
 
-/** So many rows after a ball has ended the two ends are tied (common practice: a couple). */
-const TIE_AFTER_BALL = 2;
-
 /** What the hands do, in the maker's words. */
 export function wordEvent(e: RunSheetEvent, c: EventContext): EventWords {
 	switch (e.kind) {
@@ -38,7 +36,7 @@ export function wordEvent(e: RunSheetEvent, c: EventContext): EventWords {
 		case 'tie':
 			return {
 				title: 'Tie the two tails',
-				how: `${rowsWord(e.rows)} after the change: ${e.in === 'tube' ? 'reach inside' : 'on the side towards you'}, snug, not tight.`
+				how: `${rowsWord(e.rows)} after the ${e.since === 'ball' ? 'new ball' : 'change'}: ${e.in === 'tube' ? 'reach inside' : 'on the side towards you'}, snug, not tight.`
 			};
 		case 'mark':
 			return {

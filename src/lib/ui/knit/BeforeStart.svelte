@@ -147,6 +147,13 @@
 					</li>
 				{/each}
 			</ul>
+			{#if !allTicked}
+				<button
+					class="act act-small mt-1 ml-2"
+					onclick={() => (ticked = Object.fromEntries(checks.map((c) => [c.id, true])))}
+					>All five are so</button
+				>
+			{/if}
 			<div class="mt-3 space-y-1">
 				<Caution text={CAUTIONS.pinch} />
 				<Caution text={CAUTIONS.strain} />

@@ -26,6 +26,7 @@
 	import { play } from './hands-free/sounds';
 	import { tellRows } from './hands-free/tell-rows.svelte';
 	import { Voice } from './hands-free/voice.svelte';
+	import HappenedDialog from './HappenedDialog.svelte';
 	import JumpDialog from './JumpDialog.svelte';
 	import MakePicker from './MakePicker.svelte';
 	import MiscountDialog from './MiscountDialog.svelte';
@@ -43,7 +44,8 @@
 	const settings = $derived(workbench.settings);
 	const context = $derived(eventContext(crank.plan, crank.machine, workbench.units));
 
-	type DialogName = 'jump' | 'fault' | 'repair' | 'off' | 'hands' | 'device' | 'keys' | 'more';
+	type DialogName =
+		'jump' | 'happened' | 'fault' | 'repair' | 'off' | 'hands' | 'device' | 'keys' | 'more';
 	let dialog = $state<DialogName | null>(null);
 	let paused = $state(false);
 	const close = () => (dialog = null);
@@ -168,6 +170,7 @@
 		r: () => (dialog = 'repair'),
 		o: () => (dialog = 'off'),
 		h: () => (dialog = 'hands'),
+		n: () => (dialog = 'happened'),
 		p: pause,
 		c: () => workbench.set({ counter: running ? 'zeroed' : 'running' }),
 		escape: () => goto(`/project/${project.id}/plan`)
@@ -177,6 +180,9 @@
 <CrankKeys oncount={press} does={KEYS} pedal={settings.pedalKey} asleep={dialog !== null} />
 
 {#snippet rareActs()}
+	<button class="act" data-control onclick={() => (dialog = 'happened')}
+		>New ball, slot, note</button
+	>
 	<button class="act" data-control onclick={() => (dialog = 'jump')}>Jump to a row</button>
 	<button class="act" data-control onclick={() => (dialog = 'off')}>Some rows off?</button>
 	<button class="act" data-control onclick={() => (dialog = 'fault')}
@@ -250,6 +256,16 @@
 			run.add({ type: 'jump', piece, to });
 			source.answered();
 		}}
+	/>
+{:else if dialog === 'happened'}
+	<HappenedDialog
+		{crank}
+		onadd={(e) => run.add(e)}
+		onoff={() => {
+			close();
+			void takeOff();
+		}}
+		onclose={close}
 	/>
 {:else if dialog === 'fault'}
 	<FaultDialog

@@ -2,6 +2,7 @@
 	import { entryAt, last } from '$lib/core/quantity/sure';
 	import type { EventContext } from '$lib/core/words/context';
 	import { wordEvent } from '$lib/core/words/events';
+	import { wordFed } from '$lib/core/words/happened';
 	import { decreaseShort, EDGE_RULE, wordWhere } from '$lib/core/words/hands';
 	import DecreasePicture from '../pictures/DecreasePicture.svelte';
 	import type { RunSheetEvent } from '$lib/core/crank/events';
@@ -14,6 +15,12 @@
 	const decreases = $derived(crank.hands.filter((w) => w.do === 'decrease'));
 </script>
 
+{#if crank.state.past.length === 0 && crank.state.done === 0}
+	<span class="block text-base leading-snug sm:text-lg" data-testid="how-to-count"
+		>Count a row when it is done{crank.panel ? ', at its far edge' : ', as the marker passes you'}:
+		tap anywhere here, or press the space bar. Undo takes one back.</span
+	>
+{/if}
 {#if crank.panel && crank.row}
 	<span class="where block text-base leading-snug sm:text-lg"
 		>{wordWhere(crank.row, crank.inWork, crank.machine)}
@@ -72,6 +79,11 @@
 		</span>
 	{/if}
 {/each}
+{#if crank.fedAnew && crank.feed}
+	<span class="roll quiet block text-sm sm:text-base" data-testid="fed"
+		>fed through {wordFed(crank.feed, crank.machine)}</span
+	>
+{/if}
 {#if crank.rollIn !== null}
 	<span class="roll quiet block text-sm sm:text-base" data-testid="roll"
 		>{crank.rollIn === 0

@@ -1,4 +1,5 @@
 import { entryAt } from '$lib/core/quantity/sure';
+import { feedNow, withHappened } from '$lib/core/crank/happened';
 import { makesOf, progressOf, type Make } from '$lib/core/crank/makes';
 import { paceOf, rowTimes, timeLeft } from '$lib/core/crank/pace';
 import { foldRun } from '$lib/core/crank/run';
@@ -42,8 +43,15 @@ export class Crank {
 	readonly piece = $derived(this.make.piece);
 	/** The machine this piece is made on. */
 	readonly machine = $derived(this.piece.machine);
-	readonly sheet = $derived(this.piece.sheet);
 	readonly state = $derived.by(() => foldRun(this.#run.events, this.key));
+	/** The plan's run sheet, with what follows from what happened meanwhile. */
+	readonly sheet = $derived(withHappened(this.piece, this.state.happened));
+	/** How the yarn in the feeder is fed: as planned, or as the maker set it since. */
+	readonly feed = $derived.by(() =>
+		feedNow(this.piece.feeds[this.position.leg.yarn], this.state.happened)
+	);
+	/** Whether it is fed otherwise than planned. */
+	readonly fedAnew = $derived(this.state.happened.some((h) => h.type === 'feed'));
 	readonly begun = $derived(this.state.started || this.state.done > 0);
 	readonly position = $derived(positionAt(this.sheet, this.state.done)!);
 	/** Rows shown plus those on their way to the disk. */

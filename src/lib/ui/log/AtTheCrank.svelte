@@ -7,6 +7,7 @@
 	import type { RunEvent } from '$lib/core/model/project';
 	import type { Plan, PlannedPiece } from '$lib/core/plan';
 	import { isSpare } from '$lib/core/program/program';
+	import { wordHappened } from '$lib/core/words/happened';
 	import { FAULT_WORDS } from '$lib/core/words/repair';
 	import { rowsWord } from '$lib/core/quantity/say';
 
@@ -57,6 +58,13 @@
 						text: `Row ${e.row}, pin ${e.pin}: ${FAULT_WORDS[e.fault]}${mended.has(e.id) ? ', mended' : ''}`
 					}
 				];
+			if (e.type === 'ball' || e.type === 'feed' || e.type === 'note') {
+				const own = progress.makes.find(({ make }) => make.key === e.piece);
+				if (!own?.run.happened.some((h) => h.id === e.id)) return [];
+				const { sheet, machine } = own.make.piece;
+				const text = wordHappened(e, sheet.wasteBefore, machine);
+				return [{ id: e.id, text: several ? `${nameMake(own.make)}. ${text}` : text }];
+			}
 			if (e.type === 'settle')
 				return [{ id: e.id, text: `Count set at ${rowsWord(e.to)}, waste included, ${BY[e.by]}` }];
 			if (e.type === 'doubt')

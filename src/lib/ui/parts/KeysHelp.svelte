@@ -15,6 +15,7 @@
 			['Space, Enter, Page down', 'Count a row (a pedal types one of these)'],
 			['Backspace or U', 'Take the last one back'],
 			['J', 'Jump to a row'],
+			['N', 'New ball, slot or hand, a note, off the machine now'],
 			['F', 'Note a fault'],
 			['R', 'Set a fault right'],
 			['O', 'Some rows off: find out'],

@@ -16,6 +16,7 @@
 	import Figures from './Figures.svelte';
 	import Findings from './Findings.svelte';
 	import Joints from './Joints.svelte';
+	import OnMachine from './OnMachine.svelte';
 	import Pieces from './Pieces.svelte';
 	import PlanRibbon from './PlanRibbon.svelte';
 	import Schedule from './Schedule.svelte';
@@ -28,8 +29,10 @@
 		project: Project;
 		editor: ProjectEditor;
 		onfix: (fix: Fix) => void;
+		/** Of its run at the crank. */
+		events: readonly RunEvent[];
 	}
-	let { plan, project, editor, onfix }: Props = $props();
+	let { plan, project, editor, onfix, events }: Props = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 	const pointing = new Pointing();
@@ -40,13 +43,12 @@
 	const set = $derived(controls.flatMap((c) => c.sets ?? []));
 	const edited = $derived(controls.some((c) => c.kind === 'editor' && c.editor === 'ribbon'));
 	const wide = $derived(isWide(plan));
-	let events = $state.raw<readonly RunEvent[]>([]);
-	$effect(() => workbench.liveEvents(project.id, (e) => (events = e)));
 	const rest = $derived({ controls, project, plan, editor, pointing });
 	const [first, ...others] = $derived(plan.pieces);
 </script>
 
 <PlanRibbon {plan} {project} {editor} {edited} />
+<OnMachine {plan} {project} {events} />
 <Options {...rest} group="first" class="pt-1" />
 
 <div class={['plan-grid rule-line mt-2 grid gap-x-7 gap-y-4 border-t pt-3', wide && 'is-wide']}>

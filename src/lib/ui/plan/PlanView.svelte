@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { wordFix, type Fix } from '$lib/core/finding/fix';
-	import type { Project } from '$lib/core/model/project';
+	import type { Project, RunEvent } from '$lib/core/model/project';
 	import type { Options } from '$lib/core/model/options';
 	import { withHeld } from '$lib/core/order/with-held';
 	import { nameOf } from '$lib/core/recipe';
@@ -13,6 +13,8 @@
 	import { LivePlan } from '../state/live-plan.svelte';
 	import { notices } from '../state/notices.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
+	import { AskFewer } from './ask-fewer.svelte';
+	import FewerRows from './FewerRows.svelte';
 	import Findings from './Findings.svelte';
 	import MissingParts from './MissingParts.svelte';
 	import PlanBody from './PlanBody.svelte';
@@ -26,6 +28,14 @@
 		() => project,
 		() => workbench.bench
 	);
+	let events = $state.raw<readonly RunEvent[]>([]);
+	$effect(() => workbench.liveEvents(stored.id, (e) => (events = e)));
+	const ask = new AskFewer(() => ({ plan: live.value, bench: workbench.bench, events }));
+	$effect(() => {
+		const own = editor;
+		own.guard = ask.may;
+		return () => (own.guard = null);
+	});
 	const held = new HeldYarn(workbench);
 	const plan = $derived(
 		live.value?.ok && held.list
@@ -70,7 +80,8 @@
 <PlanHead {project} {editor} onprint={plan?.ok ? () => (onPaper = true) : undefined} />
 
 {#if plan?.ok}
-	<PlanBody {plan} {project} {editor} onfix={apply} />
+	<PlanBody {plan} {project} {editor} {events} onfix={apply} />
+	<FewerRows {ask} />
 {:else if plan}
 	{#if plan.why === 'gone'}<MissingParts {project} {editor} />{/if}
 	<Findings findings={plan.findings} plan={null} {project} {editor} onfix={apply} />

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { entryAt, last } from '$lib/core/quantity/sure';
 	import { eventsAhead, positionAt } from '$lib/core/crank/runsheet';
+	import { eventContext } from '$lib/core/words/context';
 	import { makesOf, nameMake, progressOf } from '$lib/core/crank/makes';
 	import type { MeasuredResult, Project, RunEvent } from '$lib/core/model/project';
 	import { lengthOf, widthOf } from '$lib/core/plan/lies';
@@ -96,7 +97,7 @@
 		if (!plan || !piece || !run || !onMachine || !words) return null;
 		const e = eventsAhead(piece.sheet, run.done).find((x) => x.kind !== 'slow');
 		if (!e) return null;
-		const context = words.eventContext(plan, piece.machine, workbench.units);
+		const context = eventContext(plan, piece.machine, workbench.units);
 		return { title: words.wordEvent(e, context).title, after: e.after, in: e.after - run.done };
 	});
 	const stage = $derived.by((): { word: string; page: string } => {

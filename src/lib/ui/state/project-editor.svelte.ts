@@ -58,11 +58,28 @@ export class ProjectEditor {
 		if (!sameData(merged, this.project)) this.project = merged;
 	}
 
+	/**
+	 * Asked before a change of what is knitted; null where nobody has to be. What it answers at once is done at once, and what
+	 * it answers later then, on the project as it is by that time.
+	 */
+	guard: ((next: Project) => boolean | Promise<boolean>) | null = null;
+
 	/** `what` names the change; where that ends in …, a run of such changes is undone as one. */
 	change(what: string, patch: Partial<Project>, yarns: readonly YarnChange[] = []): void {
 		const before = this.project;
 		const after = { ...before, ...patch };
 		if (sameData(after, before)) return;
+		const asked = 'options' in patch || 'machineId' in patch ? this.guard?.(after) : true;
+		if (asked === false) return;
+		if (typeof asked === 'object')
+			void asked.then((yes) => {
+				if (yes) this.#make(what, merge3(before, after, this.project), yarns);
+			});
+		else this.#make(what, after, yarns);
+	}
+
+	#make(what: string, after: Project, yarns: readonly YarnChange[]): void {
+		const before = this.project;
 		this.#history.change(what, [
 			{ table: 'projects', id: before.id, before, after },
 			...yarns.map((y): Change => ({ table: 'yarns', id: y.after.id, ...y }))
