@@ -14,23 +14,19 @@
 	import type { Run } from '../state/run.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import type { Crank } from './crank.svelte';
+	import CountDialogs, { type DialogName } from './CountDialogs.svelte';
 	import CrankFoot from './CrankFoot.svelte';
 	import CrankKeys from './CrankKeys.svelte';
 	import CrankNotices from './CrankNotices.svelte';
 	import CrankTap from './CrankTap.svelte';
 	import DeviceDialog from './DeviceDialog.svelte';
-	import FaultDialog from './FaultDialog.svelte';
 	import { Awake } from './hands-free/awake.svelte';
 	import { RowSource } from './hands-free/row-source.svelte';
 	import { passAt } from './hands-free/sensor-setup';
 	import { play } from './hands-free/sounds';
 	import { tellRows } from './hands-free/tell-rows.svelte';
 	import { Voice } from './hands-free/voice.svelte';
-	import HappenedDialog from './HappenedDialog.svelte';
-	import JumpDialog from './JumpDialog.svelte';
 	import MakePicker from './MakePicker.svelte';
-	import MiscountDialog from './MiscountDialog.svelte';
-	import RepairDialog from './RepairDialog.svelte';
 
 	interface Props {
 		project: Project;
@@ -247,43 +243,21 @@
 	/>
 </div>
 
-{#if dialog === 'jump'}
-	<JumpDialog
-		sheet={crank.sheet}
-		{position}
-		onclose={close}
-		onjump={(to) => {
-			run.add({ type: 'jump', piece, to });
-			source.answered();
-		}}
-	/>
-{:else if dialog === 'happened'}
-	<HappenedDialog
-		{crank}
-		onadd={(e) => run.add(e)}
-		onoff={() => {
-			close();
-			void takeOff();
-		}}
-		onclose={close}
-	/>
-{:else if dialog === 'fault'}
-	<FaultDialog
-		machine={crank.machine}
-		row={position.main}
-		inWork={crank.panel && crank.row ? { low: crank.row.low + 1, high: crank.row.high + 1 } : null}
-		onclose={close}
-		onfault={(f) => run.add({ type: 'fault', piece, ...f })}
-	/>
-{:else if dialog === 'repair'}
-	<RepairDialog
-		faults={open}
-		onclose={close}
-		onmended={(f) => run.add({ type: 'mend', piece, fault: f.id })}
-	/>
-{:else if dialog === 'off'}
-	<MiscountDialog {crank} onsettle={settle} onclose={close} />
-{/if}
+<CountDialogs
+	{dialog}
+	{crank}
+	{run}
+	onclose={close}
+	onsettle={settle}
+	onjump={(to) => {
+		run.add({ type: 'jump', piece, to });
+		source.answered();
+	}}
+	onoff={() => {
+		close();
+		void takeOff();
+	}}
+/>
 {#if dialog === 'more'}
 	<Dialog open title="At the crank" onclose={close}>
 		<div class="grid gap-2">{@render rareActs()}</div>
