@@ -1,12 +1,8 @@
-<script module lang="ts">
-	export type DialogName =
-		'jump' | 'happened' | 'fault' | 'repair' | 'off' | 'hands' | 'device' | 'keys' | 'more';
-</script>
-
 <script lang="ts">
 	import type { SettledBy } from '$lib/core/model/kinds';
 	import type { Run } from '../state/run.svelte';
 	import type { Crank } from './crank.svelte';
+	import type { DialogName } from './dialogs';
 	import FaultDialog from './FaultDialog.svelte';
 	import HappenedDialog from './HappenedDialog.svelte';
 	import JumpDialog from './JumpDialog.svelte';

@@ -14,7 +14,8 @@
 	import type { Run } from '../state/run.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import type { Crank } from './crank.svelte';
-	import CountDialogs, { type DialogName } from './CountDialogs.svelte';
+	import CountDialogs from './CountDialogs.svelte';
+	import type { DialogName } from './dialogs';
 	import CrankFoot from './CrankFoot.svelte';
 	import CrankKeys from './CrankKeys.svelte';
 	import CrankNotices from './CrankNotices.svelte';
@@ -46,7 +47,6 @@
 	let paused = $state(false);
 	const close = () => (dialog = null);
 
-	const position = $derived(crank.position);
 	const running = $derived(settings.counter === 'running');
 	/** What would be lost by leaving now. */
 	const unstored = $derived(
