@@ -111,7 +111,9 @@ test('what happens between two rows counts none, is undone like one, and stands 
 	await expect(page.getByTestId('on-machine')).toContainText('46 rows of 90 are knitted');
 	await enter(rows, '44');
 	await dialog.getByRole('button', { name: 'Plan fewer rows all the same' }).click();
-	await expect(page.getByTestId('on-machine')).toContainText('46 rows are knitted, 2 rows more than are planned');
+	await expect(page.getByTestId('on-machine')).toContainText(
+		'46 rows are knitted, 2 rows more than are planned'
+	);
 });
 
 test('reloading and leaving in the middle of fast counting loses no row shown', async ({

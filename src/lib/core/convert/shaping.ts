@@ -3,6 +3,9 @@ import { MOST_EDGE_POINTS, MOST_PIECE_CM } from '../quantity/bounds';
 import { tidy } from '../quantity/parse';
 import { reachable } from '../shaping/counts';
 import { SIDES, upsideDown, type EdgePoint, type Outline, type Side } from '../shaping/outline';
+import type { Take } from '../shaping/edge-schedule';
+import type { Typed, TypedTake } from '../shaping/typed';
+import { readSchedule } from './own-words';
 import { handOnly, type HandOnly, type TheirGauge } from './written';
 
 /** What could not be taken as it was typed. Sentences in `words/written.ts`. */
@@ -29,6 +32,8 @@ export interface ReadShaping {
 	readonly outline: Outline | null;
 	/** It widens from its cast-on: drawn and knitted from the other end. */
 	readonly turned: boolean;
+	/** Row by row, as it is typed; null while nothing can be drawn, and for what both widens and narrows. */
+	readonly typed: Typed | null;
 	readonly misreads: readonly Misread[];
 	readonly hand: readonly HandOnly[];
 	/** By the pattern's own counts: cast on, left at the end, rows. */
@@ -38,6 +43,8 @@ export interface ReadShaping {
 interface Walk {
 	readonly edges: Record<Side, { off: number; row: number }[]>;
 	readonly castOn: number;
+	/** What comes off before a row, from 0; below zero for what is added. */
+	readonly takes: Record<Side, TypedTake[]>;
 	row: number;
 	/** Stitches that the last shaping took at once. */
 	step: number;
@@ -76,7 +83,12 @@ function shape(w: Walk, clause: string, m: RegExpMatchArray): Misread | null {
 		const { off } = last(w, side);
 		const by = sides.includes(side) ? n * times * (outward ? -1 : 1) : 0;
 		if (by !== 0 && lastOf(w.edges[side]).row < w.row) w.edges[side].push({ off, row: w.row });
-		if (by !== 0) w.edges[side].push({ off: off + by, row: w.row + rows });
+		if (by === 0) continue;
+		w.edges[side].push({ off: off + by, row: w.row + rows });
+		// Every 4th row: the 4th row is the first that is knitted so.
+		const step = every(m[4]);
+		for (let i = 1; i <= times; i++)
+			w.takes[side].push({ row: w.row + i * step - 1, stitches: by / times });
 	}
 	w.row += rows;
 	w.step = n * sides.length;
@@ -90,6 +102,7 @@ function group(w: Walk, clause: string, m: RegExpMatchArray): Misread | null {
 		const { off } = last(w, side);
 		if (last(w, side).row < w.row) w.edges[side].push({ off, row: w.row });
 		w.edges[side].push({ off: off + n, row: w.row });
+		w.takes[side].push({ row: w.row, stitches: n });
 	}
 	if (/next 2/.test(m[2]!)) w.row += 2;
 	w.step = n * sides.length;
@@ -110,17 +123,26 @@ function sum(w: Walk, clause: string, said: number): Misread | null {
  */
 export function readShaping(text: string, theirs: TheirGauge): ReadShaping {
 	const hand = handOnly(text);
-	const clauses = text
+	const own = ownEdges(text);
+	const clauses = own.rest
 		.split(/[,;\n]|\.(?!\d)|\bthen\b/i)
 		.map((c) => tidy(c).replace(/^and /, ''))
 		.filter((c) => c !== '');
 	const start = clauses[0]?.match(START);
 	const castOn = start ? Number(start[1]) : 0;
 	if (castOn < 1)
-		return { outline: null, turned: false, misreads: [{ code: 'no-start' }], hand, counts: null };
+		return {
+			outline: null,
+			turned: false,
+			typed: null,
+			misreads: [{ code: 'no-start' }],
+			hand,
+			counts: null
+		};
 	const w: Walk = {
 		castOn,
 		edges: { left: [{ off: 0, row: 0 }], right: [{ off: 0, row: 0 }] },
+		takes: { left: [], right: [] },
 		row: 0,
 		step: 1
 	};
@@ -140,8 +162,10 @@ export function readShaping(text: string, theirs: TheirGauge): ReadShaping {
 		if (wrong) misreads.push(wrong);
 		if (wrong?.code === 'used-up') break;
 	}
+	for (const side of SIDES) followOwn(w, side, own.takes[side]);
 	const counts = { castOn, left: onPins(w), rows: w.row };
-	if (w.row < 1 || onPins(w) < 1) return { outline: null, turned: false, misreads, hand, counts };
+	const nothing = { outline: null, typed: null, hand, counts };
+	if (w.row < 1 || onPins(w) < 1) return { ...nothing, turned: false, misreads };
 	const outline = outlineOf(w, theirs);
 	const widens = SIDES.some((s) => w.edges[s].some((p) => p.off < 0));
 	const narrows = SIDES.some((s) =>
@@ -149,8 +173,56 @@ export function readShaping(text: string, theirs: TheirGauge): ReadShaping {
 	);
 	const turned = widens && !narrows;
 	const large = tooLarge(outline);
-	if (large) return { outline: null, turned, misreads: [...misreads, large], hand, counts };
-	return { outline: turned ? upsideDown(outline) : outline, turned, misreads, hand, counts };
+	if (large) return { ...nothing, turned, misreads: [...misreads, large] };
+	const typed = widens && narrows ? null : typedOf(w, theirs, turned);
+	return { outline: turned ? upsideDown(outline) : outline, turned, typed, misreads, hand, counts };
+}
+
+/** A piece row by row; knitted from its other end, what was added comes off. */
+function typedOf({ castOn, row: rows, takes }: Walk, theirs: TheirGauge, turned: boolean): Typed {
+	const side = (s: Side): TypedTake[] =>
+		turned
+			? takes[s].map((t) => ({ row: rows - t.row, stitches: -t.stitches })).reverse()
+			: takes[s];
+	const off = (list: readonly TypedTake[]) => list.reduce((t, x) => t + x.stitches, 0);
+	const grown = turned ? -off(takes.left) - off(takes.right) : 0;
+	return {
+		stitchesPerCm: theirs.stitchesPerCm,
+		rowsPerCm: theirs.rowsPerCm,
+		castOn: castOn + grown,
+		rows,
+		left: side('left'),
+		right: side('right')
+	};
+}
+
+const OWN_EDGE = /(?:^|[;\n])\s*(left|right|both)(?: edges?)?:\s*([^;\n]*)/gi;
+
+/** Edges in the words of a plan, "left edge: decrease 1 every 2nd row 5 times, first after row 50", and all else. */
+function ownEdges(text: string): {
+	readonly rest: string;
+	readonly takes: Readonly<Record<Side, readonly Take[]>>;
+} {
+	const takes: Record<Side, readonly Take[]> = { left: [], right: [] };
+	const rest = text.replace(OWN_EDGE, (whole, name: string, said: string) => {
+		const read = readSchedule(said);
+		if (!read) return whole;
+		for (const side of SIDES)
+			if (name.toLowerCase() === side || /both/i.test(name)) takes[side] = read;
+		return '';
+	});
+	return { rest, takes };
+}
+
+/** An edge that is told in the words of a plan. */
+function followOwn(w: Walk, side: Side, takes: readonly Take[]): void {
+	for (const { row, stitches, how } of takes) {
+		const { off, row: before } = last(w, side);
+		const from = how === 'group' ? row : before;
+		if (from > before || (how === 'group' && row > before)) w.edges[side].push({ off, row });
+		w.edges[side].push({ off: off + stitches, row: Math.max(row, before) });
+		w.takes[side].push({ row, stitches });
+	}
 }
 
 /** What a record of a piece cannot hold. */

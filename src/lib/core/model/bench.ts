@@ -30,7 +30,11 @@ export const note = z.string().max(2000);
 export const when = z.int().min(0).max(8.64e15).describe('milliseconds since 1970, UTC');
 const colour = z.string().regex(/^#[0-9a-f]{6}$/i);
 const strands = z.int().min(1).max(4).describe('held together');
-export const slot = z.int().min(0).max(6).describe('tension slot, 1 the smallest; 0 for none or fingers');
+export const slot = z
+	.int()
+	.min(0)
+	.max(6)
+	.describe('tension slot, 1 the smallest; 0 for none or fingers');
 
 /** A machine, called by its pin count. Lengths in cm. */
 export const machine = z.object({

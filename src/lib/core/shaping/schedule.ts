@@ -42,7 +42,7 @@ export interface PartCounts {
 export interface PieceSchedule {
 	/** Cast on, seam stitches among them. */
 	readonly stitches: number;
-	/** Main rows, even: the yarn comes back. */
+	/** Main rows: even, so that the yarn comes back, but where a pattern was typed with an odd number. */
 	readonly rows: number;
 	readonly left: EdgeSchedule;
 	readonly right: EdgeSchedule;
@@ -128,8 +128,12 @@ export const sizeOf = (o: Outline, density: Density, seam: ShapeRules['seam']) =
 });
 
 /** Stitches and rows of each named stretch. A stitch belongs to where the line crosses its middle; a row likewise. */
-export function partsOf(o: Outline, density: Density, seam: ShapeRules['seam']): PartCounts[] {
-	const { stitches, rows } = sizeOf(o, density, seam);
+export function partsOf(
+	o: Outline,
+	density: Density,
+	seam: ShapeRules['seam'],
+	{ stitches, rows } = sizeOf(o, density, seam)
+): PartCounts[] {
 	const found: PartCounts[] = [];
 	const rowsAt = (y: number): number =>
 		y >= heightOf(o) - 1e-9 ? rows : Math.min(rows, whole(y * density.rowsPerCm));
@@ -184,7 +188,7 @@ const needs = (take: Take, { shaping, edgeStitches }: ShapeRules): number => {
 };
 
 /** The first row at which too few stitches hang there for what is to be done; null where there is none. */
-function narrowest(
+export function narrowest(
 	s: Pick<PieceSchedule, 'stitches' | 'left' | 'right' | 'rules'>
 ): ShapeProblem | null {
 	let on = s.stitches;

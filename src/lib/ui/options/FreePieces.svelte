@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
 	import { readShaping } from '$lib/core/convert/shaping';
-	import type { FreePiece } from '$lib/core/recipe/garments/options';
+	import type { FreePiece } from '$lib/core/recipe/garments/free-piece';
 	import { inRange, NUMBER, parseCount, readNumber, tidy } from '$lib/core/quantity/parse';
 	import type { Result } from '$lib/core/quantity/problem';
 	import type { PlanOf } from '$lib/core/plan';
@@ -36,8 +36,19 @@
 	};
 	const put = (pieces: readonly FreePiece[], what = 'pieces…') =>
 		editor.options(what, { pieces: pieces as FreePiece[] });
+	const unkept = (t: NonNullable<typeof read.typed>): FreePiece['typed'] => ({
+		...t,
+		left: [...t.left],
+		right: [...t.right]
+	});
+	// An edge that is moved by hand is no longer the one that was typed.
 	const change = (i: number, patch: Partial<FreePiece>) =>
-		put(options.pieces.map((p, k) => (k === i ? { ...p, ...patch } : p)));
+		put(
+			options.pieces.map((p, k) => {
+				const byHand = 'left' in patch || 'right' in patch;
+				return k === i ? { ...p, ...patch, ...(byHand && { typed: undefined }) } : p;
+			})
+		);
 	function add() {
 		if (!read.outline) return;
 		let n = options.pieces.length + 1;
@@ -54,7 +65,8 @@
 					mirrored: false,
 					left: round(read.outline.left),
 					right: round(read.outline.right),
-					top: 'top'
+					top: 'top',
+					...(read.typed && { typed: unkept(read.typed) })
 				}
 			],
 			'a piece from a pattern'
@@ -91,8 +103,8 @@
 <section aria-labelledby={`${id}-title`}>
 	<h2 id={`${id}-title`} class="mb-1 text-base">Pieces of your own</h2>
 	<p class="hint mb-2">
-		Drag the points on the drawing, or take a piece from a written pattern: it is drawn by the
-		pattern’s own gauge and worked anew in yours.
+		Drag the points on the drawing, or take a piece from a written pattern: in its own gauge it is
+		knitted as typed, row for row; in another it is worked anew.
 	</p>
 	<ul class="mb-3 space-y-2">
 		{#each options.pieces as p, i (p.id)}

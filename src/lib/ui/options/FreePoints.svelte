@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { MOST_EDGE_POINTS, MOST_PIECE_CM } from '$lib/core/quantity/bounds';
-	import type { FreePiece } from '$lib/core/recipe/garments/options';
+	import type { FreePiece } from '$lib/core/recipe/garments/free-piece';
 	import { parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Result } from '$lib/core/quantity/problem';

@@ -4,7 +4,13 @@ import type { Machine } from '../../model/bench';
 import type { WiderWay } from '../../model/kinds';
 import type { GarmentOptions } from './options';
 import { tubeProgram, type Program } from '../../program/program';
-import { heightOf, mirrored, outlineProblem, type EdgePoint } from '../../shaping/outline';
+import {
+	heightOf,
+	mirrored,
+	outlineProblem,
+	type EdgePoint,
+	type Side
+} from '../../shaping/outline';
 import { panelProgram, wasteFor, type Ladder } from '../../shaping/program';
 import {
 	mirroredSchedule,
@@ -18,6 +24,7 @@ import {
 	type ShapeRules,
 	type ShapeProblem
 } from '../../shaping/schedule';
+import { isSameGauge, typedSchedule } from '../../shaping/typed';
 import { laddered, ladderFor, ladderPins, widestAcross } from '../../shaping/wider';
 import { repeated, sectionsOf, type Section } from '../../stripes/sections';
 import { readStripes } from '../../stripes/stripe-line';
@@ -42,6 +49,8 @@ export interface MadePiece {
 	readonly columns: number;
 	readonly rows: number;
 	readonly ladders: readonly Ladder[];
+	/** Of a typed piece: whether it is knitted as it was typed, and how many groups wait a row for the yarn. */
+	readonly asTyped: { readonly exact: boolean; readonly waits: number } | null;
 	/** Waste rows before the main yarn. */
 	readonly waste: number;
 	readonly parts: readonly PartCounts[];
@@ -97,6 +106,7 @@ export function tubePiece(
 		columns: machine.pins,
 		rows,
 		ladders: [],
+		asTyped: null,
 		waste: options.wasteStart,
 		parts: pieceParts(cut, density, machine.pins),
 		program: long ? [] : base
@@ -152,6 +162,24 @@ function scheduleFor(
 	return { ok: false, problem: { code: 'no-room', stitches, most, widestCm } };
 }
 
+const rulesFor = (
+	{ shaping, edgeStitches = 1 }: Pick<GarmentOptions, 'shaping' | 'edgeStitches'>,
+	{ seam }: CutPiece,
+	yarnAt: Side
+): ShapeRules => ({ shaping, edgeStitches, seam, yarnAt });
+
+/** A typed piece as it stands, where the gauge is its own; undefined for what has to be worked anew. */
+function typedFor(
+	{ typed, outline }: CutPiece,
+	way: MadePiece['way'],
+	density: Density,
+	rules: ShapeRules
+): ReturnType<typeof typedSchedule> | undefined {
+	return typed && way === 'whole' && isSameGauge(typed, density)
+		? typedSchedule(typed, outline, rules)
+		: undefined;
+}
+
 export interface PanelPiece {
 	readonly cut: CutPiece;
 	readonly way: MadePiece['way'];
@@ -170,13 +198,13 @@ export function panelPiece(
 	const full = sizeOf(cut.outline, density, cut.seam);
 	// With ladders fewer stitches are cast on; their columns come up afterwards.
 	const pins = way === 'ladders' ? ladderFor(full.stitches, most, options.card) : null;
-	const found = scheduleFor(cut, full.stitches, { ladders: way === 'ladders', most, density }, () =>
-		scheduled(cut, made, density, {
-			shaping: options.shaping,
-			edgeStitches: options.edgeStitches ?? 1,
-			seam: cut.seam,
-			yarnAt
-		})
+	const rules = rulesFor(options, cut, yarnAt);
+	const typed = typedFor(cut, way, density, rules);
+	const found = scheduleFor(
+		cut,
+		full.stitches,
+		{ ladders: way === 'ladders', most, density },
+		() => typed ?? scheduled(cut, made, density, rules)
 	);
 	const whole = found.ok ? found.schedule : null;
 	const schedule = whole && pins !== null ? { ...whole, stitches: pins, remaining: pins } : whole;
@@ -193,13 +221,16 @@ export function panelPiece(
 		way,
 		schedule,
 		problem: found.ok ? null : found.problem,
-		stitches: pins ?? full.stitches,
+		stitches: pins ?? whole?.stitches ?? full.stitches,
 		columns:
-			pins === null ? full.stitches : laddered(pins, options.card.columns, options.card.every),
-		rows: full.rows,
+			pins === null
+				? (whole?.stitches ?? full.stitches)
+				: laddered(pins, options.card.columns, options.card.every),
+		rows: whole?.rows ?? full.rows,
 		ladders,
+		asTyped: cut.typed ? { exact: typed?.ok ?? false, waits: typed?.ok ? typed.waits : 0 } : null,
 		waste: wasteFor(edgeOfSide(yarnAt, machine.turns), options.wasteStart),
-		parts: pieceParts(cut, density, machine.pins),
+		parts: typed?.ok ? typed.schedule.parts : pieceParts(cut, density, machine.pins),
 		program: schedule
 			? panelProgram(schedule, {
 					machine,

@@ -15,9 +15,10 @@ import {
 	WIDER_WAYS,
 	type GarmentKindId
 } from '../../model/kinds';
-import { MOST_EDGE_POINTS, MOST_PIECE_CM, MOST_STRIPE_LETTERS } from '../../quantity/bounds';
+import { MOST_STRIPE_LETTERS } from '../../quantity/bounds';
 import { option, type Now as NowOf } from '../option';
 import { edgeStitches } from '../edge-stitches';
+import { cm, freePiece, freeSeam, pieceName } from './free-piece';
 import { TURN_WORDS } from '../turns';
 import { waste } from '../waste';
 
@@ -30,33 +31,6 @@ interface OfPanels {
 	readonly card: object | null;
 }
 type Now = NowOf<OfPanels>;
-
-const pieceName = z.string().min(1).max(40);
-const cm = z.number().min(0).max(MOST_PIECE_CM);
-/** An edge of a piece from the cast-on up, cm; the stretch from a point up to the next may have a name that seams go by. */
-const edgePoints = z
-	.array(
-		z.object({
-			x: z.number().min(-MOST_PIECE_CM).max(MOST_PIECE_CM),
-			y: cm,
-			part: pieceName.optional()
-		})
-	)
-	.min(2)
-	.max(MOST_EDGE_POINTS);
-export const freePiece = z.object({
-	id: pieceName,
-	name: z.string().min(1).max(60),
-	count: z.int().min(1).max(40),
-	mirrored: z.boolean().describe('half of them as mirror images'),
-	left: edgePoints,
-	right: edgePoints,
-	top: pieceName.optional()
-});
-export type FreePiece = z.infer<typeof freePiece>;
-const seamEnd = z.object({ piece: pieceName, part: pieceName });
-export const freeSeam = z.object({ a: seamEnd, b: seamEnd });
-export type FreeSeam = z.infer<typeof freeSeam>;
 
 const panels = ({ finished }: Now) => finished.made.pieces.some((p) => !p.cut.tube);
 const several = (o: { yarns: readonly string[] }) => o.yarns.length > 1;

@@ -3,6 +3,7 @@ import type { Seam } from '../../assembly/joint';
 import type { Measure } from '../../model/kinds';
 import { mirrored, otherSide, type Outline, type Side } from '../../shaping/outline';
 import type { Density } from '../../shaping/schedule';
+import { mirroredTyped, type Typed } from '../../shaping/typed';
 
 /** A point of an outline that the maker drags: what a centimetre sideways or up does to a measure. */
 export interface Handle {
@@ -33,6 +34,8 @@ export interface CutPiece {
 	readonly yarnAt: Side | null;
 	/** Knitted round and round on all pins; the outline is the tube lying flat. */
 	readonly tube: boolean;
+	/** As a written pattern has it, where it was typed. */
+	readonly typed?: Typed;
 	/** Yarns by the list of the options; where not given, by the stripe line. */
 	readonly yarn?: number;
 	readonly handles: readonly Handle[];
@@ -87,6 +90,7 @@ export const mirrorPiece = (piece: CutPiece, id: string, name: string): CutPiece
 	outline: mirrored(piece.outline),
 	seam: { left: piece.seam.right, right: piece.seam.left },
 	yarnAt: piece.yarnAt && otherSide(piece.yarnAt),
+	...(piece.typed && { typed: mirroredTyped(piece.typed) }),
 	handles: piece.handles.map((h) => ({
 		...h,
 		side: otherSide(h.side),

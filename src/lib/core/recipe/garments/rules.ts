@@ -4,6 +4,7 @@ import { tooLong } from '../../finding/rules/too-long';
 import type { Rule } from '../../finding/rule';
 import type { FinishedOf } from '../finished';
 import { armholeSmall } from './rules/armhole-small';
+import { asTyped } from './rules/as-typed';
 import { bodyShort } from './rules/body-short';
 import { cannotShape } from './rules/cannot-shape';
 import { heavyShoulders } from './rules/heavy-shoulders';
@@ -31,6 +32,7 @@ export const garmentRules: readonly Rule<GarmentOptions, FinishedOf<'flat'>>[] =
 	laddersUneven,
 	overBust,
 	heavyShoulders,
+	asTyped,
 	lineMissed,
 	stripeEnds,
 	tooLong

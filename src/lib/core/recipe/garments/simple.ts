@@ -1,3 +1,4 @@
+import { yarnAtFor } from '../../shaping/typed';
 import type { GarmentOptions } from './options';
 import { otherSide, SIDES, type Outline, type Side } from '../../shaping/outline';
 import { measuresOf } from './measures';
@@ -163,8 +164,10 @@ export function cutFree(options: GarmentOptions): Pattern {
 				right: points('right'),
 				...(p.top === undefined ? {} : { top: p.top })
 			},
-			seam: { left: 1, right: 1 },
-			yarnAt: 'left',
+			// A pattern's own counts have their seam stitches among them.
+			seam: p.typed ? { left: 0, right: 0 } : { left: 1, right: 1 },
+			yarnAt: p.typed ? yarnAtFor(p.typed, options.shaping, 'left') : 'left',
+			...(p.typed && { typed: p.typed }),
 			tube: false,
 			handles: [],
 			dimensions: []

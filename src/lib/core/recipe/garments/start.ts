@@ -1,7 +1,8 @@
 import type { GarmentKindId } from '../../model/kinds';
 import type { Bench } from '../../model/project';
 import type { Options } from '../../model/options';
-import { garmentOptions, type FreePiece, type GarmentOptions } from './options';
+import type { FreePiece } from './free-piece';
+import { garmentOptions, type GarmentOptions } from './options';
 
 /** A front or back to begin a free garment with. */
 const freeStart = (id: string, name: string): FreePiece => ({

@@ -1,4 +1,4 @@
-import type { FreePiece } from '$lib/core/recipe/garments/options';
+import type { FreePiece } from '$lib/core/recipe/garments/free-piece';
 import { MOST_PIECE_CM } from '$lib/core/quantity/bounds';
 
 type Edge = FreePiece['left'];
@@ -18,7 +18,8 @@ export function movedPoint(
 	const high = last ? MOST_PIECE_CM : (edge[index + 1]?.y ?? MOST_PIECE_CM);
 	const y = index === 0 ? 0 : Math.min(high, Math.max(low, to.y));
 	const other = side === 'left' ? 'right' : 'left';
-	const moved = { ...piece, [side]: put(edge, index, { x: to.x, y }) };
+	// An edge that is moved by hand is no longer the one that was typed.
+	const moved = { ...piece, typed: undefined, [side]: put(edge, index, { x: to.x, y }) };
 	if (!last) return moved;
 	const top = Math.max(y, piece[other].at(-2)?.y ?? 0);
 	return { ...moved, [other]: put(piece[other], piece[other].length - 1, { y: top }) };

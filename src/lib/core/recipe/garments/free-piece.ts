@@ -1,0 +1,46 @@
+import * as z from 'zod';
+import { MOST_EDGE_POINTS, MOST_PIECE_CM } from '../../quantity/bounds';
+import { DENSITY_RANGE } from '../../quantity/units';
+
+export const pieceName = z.string().min(1).max(40);
+export const cm = z.number().min(0).max(MOST_PIECE_CM);
+/** An edge of a piece from the cast-on up, cm; the stretch from a point up to the next may have a name that seams go by. */
+const edgePoints = z
+	.array(
+		z.object({
+			x: z.number().min(-MOST_PIECE_CM).max(MOST_PIECE_CM),
+			y: cm,
+			part: pieceName.optional()
+		})
+	)
+	.min(2)
+	.max(MOST_EDGE_POINTS);
+/** Stitches off an edge before a row, from 0. */
+const typedTakes = z
+	.array(z.object({ row: z.int().min(0).max(1200), stitches: z.int().min(1).max(200) }))
+	.max(600);
+const perCm = z.number().min(DENSITY_RANGE.minPerCm).max(DENSITY_RANGE.maxPerCm);
+export const freePiece = z.object({
+	id: pieceName,
+	name: z.string().min(1).max(60),
+	count: z.int().min(1).max(40),
+	mirrored: z.boolean().describe('half of them as mirror images'),
+	left: edgePoints,
+	right: edgePoints,
+	top: pieceName.optional(),
+	typed: z
+		.object({
+			stitchesPerCm: perCm,
+			rowsPerCm: perCm,
+			castOn: z.int().min(1).max(400),
+			rows: z.int().min(1).max(1200),
+			left: typedTakes,
+			right: typedTakes
+		})
+		.optional()
+		.describe('of a written pattern, as it was typed: knitted so at its own gauge')
+});
+export type FreePiece = z.infer<typeof freePiece>;
+const seamEnd = z.object({ piece: pieceName, part: pieceName });
+export const freeSeam = z.object({ a: seamEnd, b: seamEnd });
+export type FreeSeam = z.infer<typeof freeSeam>;
