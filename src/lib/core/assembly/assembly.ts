@@ -29,7 +29,7 @@ export const SEAM_KINDS = [
 export type SeamKind = (typeof SEAM_KINDS)[number];
 
 /** An open edge that is crocheted round. */
-export type OpenEdgeId = 'neck' | 'hem' | 'front' | 'cuff' | 'armhole' | 'round';
+export type OpenEdgeId = 'neck' | 'hem' | 'front' | 'cuff' | 'armhole' | 'thumb' | 'round';
 
 interface Of {
 	readonly piece: string;

@@ -1,4 +1,4 @@
-import { SEW_SECONDS } from './hand';
+import { SEW_SECONDS, gaugeOf } from './hand';
 import { jointOf, side, type Joint } from '../assembly/joint';
 import { rowsWord } from '../quantity/say';
 import { pieceOf, SHARP, strandFor, technique, threadMetres, tool } from './technique';
@@ -19,7 +19,7 @@ declare module './technique' {
 
 /** Across a tube lying flat, cm. */
 const wideCm = (p: WorkedPiece): number =>
-	p.stitches.first / 2 / (p.gauges[0]?.stitchesPerCm.mean ?? 1);
+	p.stitches.first / 2 / (gaugeOf(p)?.stitchesPerCm.mean ?? 1);
 const yarnOf = (p: WorkedPiece | undefined): number => p?.runs[0]?.yarn ?? 0;
 
 /** A strip folded to a bag on three diagonals. */

@@ -1,4 +1,5 @@
 import type { Edge } from '../assembly/assembly';
+import type { WorkedPiece } from '../crank/piece';
 import { singly } from './sequence';
 import {
 	idOf,
@@ -151,6 +152,12 @@ export const closeRow = technique<'close-row'>({
 	does: ({ piece, edge }, hands) => hands.close(piece, edge, 'bound')
 });
 
+/** Stitches over which the spare strand lies: fewer than were asked where the ring has no more. */
+function slitOf({ program }: WorkedPiece): number {
+	const strand = program.find((o) => o.op === 'spare-strand');
+	return strand ? strand.to - strand.from : 0;
+}
+
 /** A slit opened along a spare strand, its loops bound round. */
 export const thumb = technique<'thumb'>({
 	id: 'thumb',
@@ -163,18 +170,15 @@ export const thumb = technique<'thumb'>({
 			drawing: ({ stitches }) => ({ skill: 'chain-off', drawing: { loops: 2 * stitches } })
 		}
 	},
-	steps: ({ piece, atRow, stitches }, table) => [
-		{
-			id: 'thumb',
-			do: 'thumb',
-			atRow,
-			stitches,
-			copies: pieceOf(table, piece)?.count ?? 1,
-			...SHARP
-		}
-	],
-	yarn: ({ piece, stitches }, table) => {
+	steps: ({ piece, atRow }, table) => {
 		const p = pieceOf(table, piece);
+		return p
+			? [{ id: 'thumb', do: 'thumb', atRow, stitches: slitOf(p), copies: p.count, ...SHARP }]
+			: [];
+	},
+	yarn: ({ piece }, table) => {
+		const p = pieceOf(table, piece);
+		const stitches = p ? slitOf(p) : 0;
 		return p
 			? [
 					{

@@ -40,7 +40,7 @@ export const block = technique<'block'>({
 	steps: (_, { pieces }) => {
 		const all = pieces.reduce((t, p) => t + p.count, 0);
 		const tubes = pieces.reduce((t, p) => t + (isPanel(p) ? 0 : p.count), 0);
-		return [{ id: 'block', do: 'block', panels: all - tubes, tubes }];
+		return all > 0 ? [{ id: 'block', do: 'block', panels: all - tubes, tubes }] : [];
 	},
 	minutes: (_, { pieces }) => ({
 		what: 'pieces blocked',

@@ -17,7 +17,7 @@ import {
 	tool,
 	type Tool
 } from './technique';
-import { lastYarn } from './hand';
+import { gaugeOf, lastYarn } from './hand';
 import { wasteOff, wasteOffWorks } from './waste-off';
 
 declare module './technique' {
@@ -51,9 +51,9 @@ declare module './technique' {
 
 /** How two layers' loops are closed, by school. */
 const HOW: Record<FlatClosing, string> = {
-	slip: 'Slip stitch with a hook: a front loop and the back loop facing it, then the next pair, drawing the yarn through all.',
+	slip: 'Slip stitch with a hook, a front loop and the back loop facing it, then the next pair, drawing the yarn through all.',
 	'three-needle':
-		'Three-needle style: front loops on one needle, back loops on another, knit a pair together and pass the one before over it.',
+		'Three-needle style, front loops on one needle, back loops on another, knit a pair together and pass the one before over it.',
 	loop: 'Loop through loop with a hook, no yarn: a front loop through the back loop, the next back loop through that, to the end; fasten the last.'
 };
 const SKILL: Record<FlatClosing, SkillId> = {
@@ -244,7 +244,7 @@ export const hookEnds = technique<'hook-ends'>({
 	yarn: ({ piece }, table) => {
 		const p = pieceOf(table, piece);
 		if (!p) return [];
-		const wide = p.stitches.first / 2 / (p.gauges[0]?.stitchesPerCm.mean ?? 1);
+		const wide = p.stitches.first / 2 / (gaugeOf(p)?.stitchesPerCm.mean ?? 1);
 		return [{ yarn: lastYarn(p), metres: p.count * threadMetres(wide, 2) }];
 	},
 	minutes: () => ({ what: 'ends hooked together', times: 1, minutes: 8 }),

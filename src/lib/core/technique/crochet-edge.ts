@@ -33,6 +33,7 @@ export const EDGE_NAMES: Record<OpenEdgeId, string> = {
 	front: 'Front edges',
 	cuff: 'Cuff',
 	armhole: 'Armhole',
+	thumb: 'Thumb',
 	round: 'All round'
 };
 
@@ -78,6 +79,8 @@ export function edgeCount(
 	};
 }
 
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
 /** Stitches made in all: those of a plain round, and of as many rounds of pattern as follow. */
 const worked = ({ stitches, repeat }: EdgeCount): number => stitches * (1 + (repeat?.rounds ?? 0));
 
@@ -102,7 +105,7 @@ export const crochetEdge = technique<'crochet-edge'>({
 				];
 				return {
 					title: `${EDGE_NAMES[c.edge]}: ${c.stitches} ${s.crochet.single}${c.times > 1 ? `, ${c.times} times` : ''}`,
-					how: `${parts.join('; ')}. ${s.length(c.cm)} of edge; if it ruffles, fewer; if it draws in, more.`
+					how: `${capital(parts.join('; '))}. ${s.length(c.cm)} of edge; if it ruffles, fewer; if it draws in, more.`
 				};
 			},
 			drawing: ({ count }) => ({ skill: 'crochet', drawing: { loops: count.stitches } })

@@ -23,9 +23,12 @@ export const hookedMetres = (stitches: number, loops: number, loopCm: number): n
 /** Yarn in a chain of so many, m. */
 export const chainMetres = (chains: number): number => (chains * CHAIN_CM * CHAIN_TIMES) / 100;
 
+/** The gauge of the yarn a piece begins with. */
+export const gaugeOf = (p: Pick<WorkedPiece, 'gauges' | 'runs'> | undefined) =>
+	p?.gauges[p.runs[0]?.yarn ?? 0];
 /** Yarn in one stitch of a piece's first yarn, cm. */
 export const loopCm = (p: Pick<WorkedPiece, 'gauges' | 'runs'> | undefined): number =>
-	p?.gauges[p.runs[0]?.yarn ?? 0]?.loopCm.mean ?? 0;
+	gaugeOf(p)?.loopCm.mean ?? 0;
 /** The yarn a piece begins with, by its place. */
 export const firstYarn = (p: Pick<WorkedPiece, 'runs'> | undefined): number =>
 	p?.runs[0]?.yarn ?? 0;

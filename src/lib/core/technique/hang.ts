@@ -1,4 +1,4 @@
-import { CHAIN_TIMES } from './hand';
+import { CHAIN_TIMES, gaugeOf } from './hand';
 import { jointOf, side } from '../assembly/joint';
 import { technique, tool } from './technique';
 
@@ -31,7 +31,7 @@ export const string = technique<'string'>({
 		const on = pieces.filter((p) => ids.includes(p.id));
 		const flags = on.reduce((t, p) => t + p.count, 0);
 		const cm = on.reduce(
-			(t, p) => t + (p.count * p.stitches.first) / (p.gauges[0]?.stitchesPerCm.mean ?? 1),
+			(t, p) => t + (p.count * p.stitches.first) / (gaugeOf(p)?.stitchesPerCm.mean ?? 1),
 			0
 		);
 		return [{ id: 'string', do: 'string', flags, cm, caution: 'garland' }];
@@ -56,7 +56,7 @@ export const hang = technique<'hang'>({
 	works: {
 		hang: {
 			words: ({ number, spacingCm, loopCm, spanCm, sagCm }, s) => ({
-				title: `Tie ${number} things on, ${s.length(spacingCm)} from middle to middle`,
+				title: `Tie ${number === 1 ? '1 thing' : `${number} things`} on, ${s.length(spacingCm)} from middle to middle`,
 				how: `Mark the cord first: a loop of ${s.length(loopCm)} at each end, then every ${s.length(spacingCm)}. Hung ${s.length(spanCm)} apart its middle hangs ${s.length(sagCm)} low.`
 			}),
 			drawing: () => ({ skill: 'hang', drawing: { loops: 12 } })

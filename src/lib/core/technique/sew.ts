@@ -41,7 +41,10 @@ export const sew = technique<'sew'>({
 		sew: {
 			words: ({ check }, s) => ({
 				title: `${wordSeam(check.kind, check.of)}${check.times > 1 ? `, ${check.times} times` : ''}`,
-				how: `${wordStitch(check)}: ${wordSeamHow(check, s)} A strand of ${s.tail(strandFor(check.a.cm))} sews one.${check.kind === 'side' ? ' Leave the chains at the underarm loose: they must flex.' : ''}`
+				how:
+					check.verdict === 'missing'
+						? wordSeamHow(check, s)
+						: `${wordStitch(check)}: ${wordSeamHow(check, s)} A strand of ${s.tail(strandFor(check.a.cm))} sews one.${check.kind === 'side' ? ' Leave the chains at the underarm loose: they must flex.' : ''}`
 			}),
 			drawing: ({ check }) => ({
 				skill: check.kind === 'shoulder' ? 'whip' : 'mattress',

@@ -1,4 +1,4 @@
-import { CROCHET_LOOPS, HOOK_SECONDS, SEW_SECONDS } from './hand';
+import { CROCHET_LOOPS, gaugeOf, HOOK_SECONDS, hookedMetres, loopCm, SEW_SECONDS } from './hand';
 import type { Border } from '../model/kinds';
 import { jointOf, side } from '../assembly/joint';
 import { rowsWord } from '../quantity/say';
@@ -31,7 +31,7 @@ declare module './technique' {
 }
 
 const longCm = (p: Parameters<typeof pieceOf>[0]['pieces'][number]): number =>
-	p.mainRows / (p.gauges[0]?.rowsPerCm.mean ?? 1);
+	p.mainRows / (gaugeOf(p)?.rowsPerCm.mean ?? 1);
 
 /** Tubes sewn side by side along their folds. */
 export const sideBySide = technique<'side-by-side'>({
@@ -126,8 +126,8 @@ export const border = technique<'border'>({
 		})
 	],
 	yarn: ({ stitches }, { pieces }) => {
-		const loopCm = pieces[0]?.gauges[0]?.loopCm.mean ?? 0;
-		return [{ yarn: 0, metres: (2 * stitches * CROCHET_LOOPS * loopCm) / 100 }];
+		const metres = 2 * hookedMetres(stitches, CROCHET_LOOPS, loopCm(pieces[0]));
+		return [{ yarn: 0, metres }];
 	},
 	minutes: ({ stitches }) => ({
 		what: 'edges crocheted',

@@ -1,3 +1,4 @@
+import { gaugeOf } from './hand';
 import type { Eyes } from '../model/kinds';
 import { jointOf, side } from '../assembly/joint';
 import type { WorkedPiece } from '../crank/piece';
@@ -46,7 +47,7 @@ declare module './technique' {
 
 /** Once round a tube on all its pins, relaxed, cm. */
 const roundCm = (p: WorkedPiece): number =>
-	p.stitches.first / (p.gauges[0]?.stitchesPerCm.mean ?? 1);
+	p.stitches.first / (gaugeOf(p)?.stitchesPerCm.mean ?? 1);
 const firstYarn = (p: WorkedPiece): number => p.runs[0]?.yarn ?? 0;
 
 export const stuff = technique<'stuff'>({

@@ -9,7 +9,13 @@ export const ladderPinsOf = (
 	options: Pick<GarmentOptions, 'ladderPins'>,
 	pins: number
 ): number[] =>
-	options.ladderPins.length === 2 ? [...options.ladderPins] : [1, 1 + Math.floor(pins / 2)];
+	options.ladderPins.length === 2 && apart(options.ladderPins, pins)
+		? [...options.ladderPins]
+		: [1, 1 + Math.floor(pins / 2)];
+
+/** On the ring, and not one. */
+const apart = (ladders: readonly number[], pins: number): boolean =>
+	ladders.every((p) => p <= pins) && new Set(ladders).size === ladders.length;
 
 /** Pins between two ladders, one way round and the other. */
 export function betweenLadders(ladders: readonly number[], pins: number): [number, number] {

@@ -66,7 +66,7 @@ function design(
 	const handle = [{ yarn: ids.indexOf(entryAt(options.yarns, 0)), rows: options.handleRows }];
 	const handleCm = handleOf(width, options.handleRows / up);
 	// The middle third stays; what the strip is too long or too short falls on its two ends.
-	const end = third + (rows - idealRows) / 2;
+	const end = Math.max(0, third + (rows - idealRows) / 2);
 	const finished = {
 		kind: 'folded' as const,
 		bag: bagOf(width, rows / up),
