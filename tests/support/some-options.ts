@@ -113,8 +113,9 @@ const hung = (p: ToyPart, i: number, of: number, random: Random): ToyPart => ({
 });
 
 /** Valid options of some recipe, all of which have to be loaded; never the same for another seed. */
-function someOptions(random: Random): Options {
-	const schema = recipeOf(pick(random, RECIPES).id)!.options;
+function someOptions(random: Random, family: string | undefined): Options {
+	const among = RECIPES.filter((r) => family === undefined || r.group === family);
+	const schema = recipeOf(pick(random, among).id)!.options;
 	for (;;) {
 		const made = anyOf(schema, '', random) as Options & {
 			pieces?: FreePiece[];
@@ -138,8 +139,8 @@ function someOptions(random: Random): Options {
 	}
 }
 
-/** A project of any options, on any ring and at any gauge that a bench may hold. */
-export function anyProject(seed: number): { project: Project; bench: Bench } {
+/** A project of any options, of any recipe or of one family, on any ring and at any gauge that a bench may hold. */
+export function anyProject(seed: number, family?: string): { project: Project; bench: Bench } {
 	const random = seeded(seed);
 	const pins = () =>
 		pick(random, [4, 5, 6, 8, 20, 22, 40, 48, 100, 200, number(random, 4, 200, true)]);
@@ -164,7 +165,7 @@ export function anyProject(seed: number): { project: Project; bench: Bench } {
 			name: 'any',
 			createdAt: 0,
 			machineId: machines[0]!.id,
-			options: someOptions(random),
+			options: someOptions(random, family),
 			accepted: [],
 			useFresh: false,
 			holdsYarn: true,
@@ -199,3 +200,23 @@ export function anyProject(seed: number): { project: Project; bench: Bench } {
 		}
 	};
 }
+
+/** The families of recipes; and whether the long form of a property is asked for. */
+export const FAMILIES = [...new Set(RECIPES.map((r) => r.group))];
+const LONG = process.env.LONG === '1';
+
+/**
+ * Seeded projects for a property: a few of any recipe; in the long form 2,000 of each family. Each with what its seed and
+ * family are called.
+ */
+export function* seededProjects(
+	few: number
+): Generator<{ readonly what: string; readonly project: Project; readonly bench: Bench }> {
+	if (!LONG)
+		for (let seed = 1; seed <= few; seed++) yield { what: `seed ${seed}`, ...anyProject(seed) };
+	else
+		for (const family of FAMILIES)
+			for (let seed = 1; seed <= 2000; seed++)
+				yield { what: `${family}, seed ${seed}`, ...anyProject(seed, family) };
+}
+export const SEEDED_MS = LONG ? 3_600_000 : 120_000;

@@ -75,8 +75,9 @@ export interface PieceEnd {
 	readonly share: number;
 	/** Narrowed to a few stitches that are drawn up. */
 	readonly tip: boolean;
-	/** Loops at this end. */
+	/** Loops at this end, and how wide they lie, cm. */
 	readonly loops: number;
+	readonly wideCm: number;
 }
 
 interface Input {
@@ -86,6 +87,8 @@ interface Input {
 	readonly feeds: readonly Feed[];
 	/** What is done with the tail at an end. */
 	readonly useAt: (end: PieceEnd) => TailUse;
+	/** The least it has to be for that, cm. */
+	readonly needAt: (use: TailUse, end: PieceEnd) => number;
 	readonly joinTails: 'tie' | 'weave';
 	/** Held together, of a yarn of the plan. */
 	readonly strandsOf: (yarn: number) => number;
@@ -162,15 +165,20 @@ type Knitted = ReturnType<typeof offTheRing>;
 
 /** An end of a piece, as what is done with its tail goes by it. */
 export const endOf = (
-	p: Pick<WorkedPiece, 'id' | 'rowByRow' | 'machine' | 'stitches'>,
+	p: Pick<WorkedPiece, 'id' | 'rowByRow' | 'machine' | 'stitches' | 'runs' | 'gauges'>,
 	edge: Edge
-): PieceEnd => ({
-	piece: p.id,
-	edge,
-	share: shareOf(p.rowByRow, p.machine.pins),
-	tip: p.stitches.first > p.stitches.last,
-	loops: edge === 'cast-on' ? p.stitches.first : p.stitches.last
-});
+): PieceEnd => {
+	const loops = edge === 'cast-on' ? p.stitches.first : p.stitches.last;
+	const yarn = (edge === 'cast-on' ? p.runs[0] : p.runs.at(-1))?.yarn ?? 0;
+	return {
+		piece: p.id,
+		edge,
+		share: shareOf(p.rowByRow, p.machine.pins),
+		tip: p.stitches.first > p.stitches.last,
+		loops,
+		wideCm: loops / (p.gauges[yarn]?.stitchesPerCm.mean ?? 1)
+	};
+};
 
 /** Groups held beside which the yarn is broken. */
 const breaksOf = ({ works }: RowByRow, wasteBefore: number): Break[] =>
@@ -185,8 +193,8 @@ const breaksOf = ({ works }: RowByRow, wasteBefore: number): Break[] =>
 /** The tails of a piece, each long enough for the dearest step that works with it. */
 const tailsOfPiece = (input: Input, knitted: Knitted) => {
 	const { runs, share, first, last, rowByRow, wasteBefore } = knitted;
-	const { piece, machine, strandsOf, useAt } = input;
-	const whole = { id: piece.id, machine, rowByRow, stitches: { first, last } };
+	const { piece, machine, gauges, strandsOf, useAt, needAt } = input;
+	const whole = { id: piece.id, machine, gauges, runs, rowByRow, stitches: { first, last } };
 	return tailsOf({
 		runs,
 		ringCm: machine.ringCm,
@@ -194,7 +202,8 @@ const tailsOfPiece = (input: Input, knitted: Knitted) => {
 		share,
 		strandsOf,
 		breaks: breaksOf(rowByRow, wasteBefore),
-		useAt: (edge) => useAt(endOf(whole, edge))
+		useAt: (edge) => useAt(endOf(whole, edge)),
+		needAt: (use, edge) => needAt(use, endOf(whole, edge))
 	});
 };
 

@@ -56,6 +56,8 @@ export interface Tailed {
 	readonly share: number;
 	/** What is done with the tail at an edge. */
 	readonly useAt: (edge: Edge) => TailUse;
+	/** The least it has to be for that, cm. */
+	readonly needAt?: (use: TailUse, edge: Edge) => number;
 	/** Held together, of a yarn. */
 	readonly strandsOf: (yarn: number) => number;
 	/** Groups held beside which the yarn is broken, in order. */
@@ -73,14 +75,16 @@ export interface Break {
 
 /** Every tail the piece leaves, in main rows. */
 export function tailsOf(piece: Tailed): Tail[] {
-	const { runs, ringCm, share, useAt, strandsOf, breaks = [] } = piece;
+	const { runs, ringCm, share, useAt, needAt = () => 0, strandsOf, breaks = [] } = piece;
 	const first = runs[0];
 	const last = runs.at(-1);
 	if (!first || !last) return [];
 	const lengthOf = share < 1 ? panelTail(ringCm * share) : tubeTail(ringCm);
 	const end = (id: Edge, run: YarnRun, atRow: number): Tail => {
 		const use = useAt(id);
-		return { id, yarn: run.yarn, strands: strandsOf(run.yarn), atRow, use, ...lengthOf(use, id) };
+		const { yarn } = run;
+		const long = longEnough(lengthOf(use, id), needAt(use, id));
+		return { id, yarn, strands: strandsOf(yarn), atRow, use, ...long };
 	};
 	const made = (tail: Omit<Tail, 'strands'>): Tail => ({ ...tail, strands: strandsOf(tail.yarn) });
 	const joins = runs.slice(1).flatMap((run, i): Tail[] => {
@@ -149,6 +153,15 @@ const tubeTail =
 			]
 		};
 	};
+
+/** As is usual, or as long as the hands need. */
+const longEnough = (usual: Length, needCm: number): Length =>
+	usual.lengthCm >= needCm
+		? usual
+		: {
+				lengthCm: needCm,
+				working: [worked(needCm, 'length', 'what the hands need for it, and an end')]
+			};
 
 /** A panel's finished edge leaves a tail to weave in; the end takes one width to come off, and more to be bound (common practice). */
 const panelTail =

@@ -20,6 +20,7 @@ import {
 	handYarnOf,
 	jointsOf,
 	stepsOf,
+	tailNeed,
 	tailUse,
 	toolsOf
 } from '../technique';
@@ -143,6 +144,7 @@ function derive<W extends Options, F extends Finished>(designed: Designed<W, F>)
 			piece,
 			...used.at(piece.on ?? null),
 			useAt: (end) => tailUse(assembly, end),
+			needAt: tailNeed,
 			joinTails,
 			strandsOf: (i) => yarns[i]?.strands ?? 1
 		})

@@ -20,6 +20,7 @@ export type TableFaultCode =
 	| 'row-live'
 	| 'row-left-live'
 	| 'tail-gone'
+	| 'tail-short'
 	| 'end-left'
 	| 'held-not-there'
 	| 'held-left'
@@ -172,10 +173,12 @@ export class Hands {
 		l.rows[edge] = leaves;
 	}
 
-	/** Works with the tail at an end, which still hangs there. */
-	useTail(id: string, edge: Edge): void {
+	/** Works with the tail at an end, which still hangs there and is as long as that takes, cm. */
+	useTail(id: string, edge: Edge, needCm: number): void {
 		const l = this.piece(id);
 		if (!l) return;
+		const long = l.piece.tails.find((t) => t.id === edge)?.lengthCm ?? 0;
+		if (long < needCm - 1e-6) this.fault('tail-short', id, edge);
 		if (l.tails[edge] !== 'hanging') this.fault('tail-gone', id, edge);
 		l.tails[edge] = 'used';
 	}

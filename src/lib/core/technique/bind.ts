@@ -11,7 +11,8 @@ import {
 	tailAt,
 	technique,
 	tool,
-	type WorkStep
+	type WorkStep,
+	chained
 } from './technique';
 import {
 	CHAIN_LOOPS,
@@ -47,6 +48,7 @@ declare module './technique' {
 export const bind = technique<'bind'>({
 	id: 'bind',
 	tails: { bind: 'it binds these loops off' },
+	needs: { bind: chained() },
 	works: {
 		...wasteOffWorks,
 		bind: {

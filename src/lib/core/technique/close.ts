@@ -15,7 +15,9 @@ import {
 	technique,
 	threadMetres,
 	tool,
-	type Tool
+	type Tool,
+	chained,
+	threaded
 } from './technique';
 import { gaugeOf, lastYarn } from './hand';
 import { wasteOff, wasteOffWorks } from './waste-off';
@@ -82,6 +84,10 @@ const laddersOf = (assembly: Assembly, piece: string): readonly number[] => {
 export const zip = technique<'zip'>({
 	id: 'zip',
 	tails: { zip: 'it zips both ends together' },
+	needs: {
+		// One running yarn goes round once, the other twice.
+		zip: ({ edge, wideCm }) => threaded(edge === 'cast-off' ? 2 : 1)({ edge, wideCm })
+	},
 	works: {
 		...wasteOffWorks,
 		zip: {
@@ -113,6 +119,7 @@ export const zip = technique<'zip'>({
 export const closeCrown = technique<'close-crown'>({
 	id: 'close-crown',
 	tails: { 'close-crown': 'it closes the crown' },
+	needs: { 'close-crown': chained(0.5) },
 	works: {
 		...wasteOffWorks,
 		'close-crown': {
@@ -146,6 +153,7 @@ export const closeCrown = technique<'close-crown'>({
 export const closeFlat = technique<'close-flat'>({
 	id: 'close-flat',
 	tails: { close: 'it closes this end flat', toe: 'it closes the toe' },
+	needs: { close: chained(0.5), toe: threaded(2) },
 	works: {
 		...wasteOffWorks,
 		'close-flat': {
@@ -200,6 +208,7 @@ export const closeFlat = technique<'close-flat'>({
 export const joinRing = technique<'join-ring'>({
 	id: 'join-ring',
 	tails: { 'join-ring': 'it joins the ring' },
+	needs: { 'join-ring': threaded(3) },
 	works: {
 		...wasteOffWorks,
 		'join-ring': {

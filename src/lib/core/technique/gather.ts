@@ -13,7 +13,8 @@ import {
 	technique,
 	times,
 	tool,
-	type WorkStep
+	type WorkStep,
+	threaded
 } from './technique';
 import { wasteOff, wasteOffWorks } from './waste-off';
 
@@ -62,6 +63,13 @@ export const gather = technique<'gather'>({
 		crown: 'it gathers the crown',
 		tip: 'it draws up the tip',
 		'cord-end': 'it is drawn through these loops'
+	},
+	needs: {
+		// Through all twice, the second time drawn up already.
+		gather: threaded(1.25),
+		crown: threaded(1.25),
+		tip: threaded(2),
+		'cord-end': threaded(1)
 	},
 	works: {
 		...wasteOffWorks,

@@ -27,6 +27,7 @@ import type {
 	Laid,
 	Table,
 	TableStep,
+	TailNeed,
 	Technique,
 	Tool,
 	Work,
@@ -116,6 +117,15 @@ export function tailUse(assembly: Assembly, end: PieceEnd): TailUse {
 	return 'weave-in';
 }
 
+/** The least that a tail left for a use has to be, cm, over loops that lie so wide; 0 for one that is only woven in. */
+export function tailNeed(use: TailUse, end: Parameters<TailNeed>[0]): number {
+	for (const t of TECHNIQUES.values()) {
+		const need = t.needs?.[use];
+		if (need) return need(end);
+	}
+	return 0;
+}
+
 /** The reason for a tail's length; null for one that is tied or woven in. */
 export function tailWhy(use: TailUse): string | null {
 	for (const t of TECHNIQUES.values()) {
@@ -149,7 +159,9 @@ export function doneAtTheTable(table: Table): {
 		t.does?.(s, hands, table);
 		for (const l of hands.pieces)
 			for (const edge of EDGES) {
-				if (t.tail?.(s, endOf(l.piece, edge), table.assembly)) hands.useTail(l.piece.id, edge);
+				const end = endOf(l.piece, edge);
+				const use = t.tail?.(s, end, table.assembly);
+				if (use) hands.useTail(l.piece.id, edge, tailNeed(use, end));
 			}
 	}
 	hands.end();

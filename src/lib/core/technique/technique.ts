@@ -10,6 +10,9 @@ import type { Drawing } from './drawing/draw';
 import type { SkillId } from './drawing/skills';
 import type { Sequence } from './sequence';
 
+/** The least a tail at an end has to be, cm, by the loops that hang there and how wide they lie, cm; `edge` is where it is. */
+export type TailNeed = (end: { readonly edge: Edge; readonly wideCm: number }) => number;
+
 /** What the hands do after the machine, each as it is ticked off: every technique declares its own. */
 // eslint-disable-next-line @typescript-eslint/no-empty-object-type
 export interface WorkKinds {}
@@ -98,6 +101,8 @@ export interface Technique<K extends StepKind = StepKind> {
 	readonly works?: Works;
 	/** What a tail is left for, as the reason for its length; null for one that is tied or woven in. */
 	readonly tails?: { readonly [U in TailUse]?: string | null };
+	/** How long such a tail has to be at least for what the hands do with it. */
+	readonly needs?: { readonly [U in TailUse]?: TailNeed };
 	steps(step: StepOf<K>, table: Table): readonly WorkStep[];
 	/** What it does with the tail at an end of a piece; null where it leaves it alone. */
 	tail?(step: StepOf<K>, end: PieceEnd, assembly: Assembly): TailUse | null;
@@ -157,3 +162,18 @@ export const onPieces = (copies: number): string => (copies > 1 ? `, on ${copies
 export const strandFor = (seamCm: number): number => 1.5 * seamCm + 30;
 /** A thread so many times round, or along, and its two ends, m. */
 export const threadMetres = (cm: number, along: number): number => (along * cm + 30) / 100;
+
+/** To hold, to knot and to weave in, cm (common practice). */
+const END_CM = 15;
+/** A chain takes so many times its length (from memory). */
+const CHAIN_TIMES = 3.5;
+/** Through every loop of a row, so many times. */
+export const threaded =
+	(times: number): TailNeed =>
+	({ wideCm }) =>
+		times * wideCm + END_CM;
+/** A chain along a share of a row. */
+export const chained =
+	(share = 1): TailNeed =>
+	({ wideCm }) =>
+		CHAIN_TIMES * share * wideCm + END_CM;

@@ -11,7 +11,8 @@ import {
 	threadMetres,
 	times,
 	tool,
-	type Laid
+	type Laid,
+	threaded
 } from './technique';
 
 declare module './technique' {
@@ -136,6 +137,7 @@ const ROUNDS = { once: 2, twice: 4 } as const;
 export const attach = technique<'attach'>({
 	id: 'attach',
 	tails: { 'sew-on': 'it sews this piece on' },
+	needs: { 'sew-on': threaded(3) },
 	works: {
 		attach: {
 			words: ({ name, host, pair, copies, row, flat, loops, openCm, twice }, s) => ({

@@ -15,6 +15,7 @@ const FAULTS = {
 		'An edge is worked into while its loops are live: they run when it is blocked or sewn.',
 	'row-left-live': 'When all is done a row of loops is still live, and runs.',
 	'tail-gone': 'A tail is worked with that was used before.',
+	'tail-short': 'A tail is shorter than what is to be sewn or drawn up with it.',
 	'end-left': 'When all is done an end of yarn still hangs.',
 	'held-not-there': 'Stitches are to be closed that nothing holds.',
 	'held-left': 'Stitches held while it was shaped are still on their thread.',
