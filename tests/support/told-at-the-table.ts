@@ -160,7 +160,8 @@ const TRUTHS: Truths = {
 		const s = as<'bind'>(step);
 		const n = t.loops(s.piece, s.edge);
 		const each = s.perLoop === 2 ? [`number ${2 * n}`] : [];
-		return [`loop ${n}`, ...several(t.piece(s.piece).count, 'piece'), ...each];
+		const tail = s.perLoop === 2 ? [] : [t.tail(s.piece, s.edge)];
+		return [`loop ${n}`, ...several(t.piece(s.piece).count, 'piece'), ...each, ...tail];
 	},
 	'bind-edge': (_, t, step) => {
 		const s = as<'bind'>(step);
@@ -198,7 +199,7 @@ const TRUTHS: Truths = {
 		const drop = ladders(t, s.piece);
 		const n = t.loops(s.piece, s.edge) - drop.length;
 		const on = several(count, w.name && !s.toe ? 'time' : 'piece');
-		if (s.toe) return [`loop ${n}`, ...on];
+		if (s.toe) return [`loop ${n}`, ...on, t.tail(s.piece, s.edge)];
 		const left = s.edge === 'cast-off' ? drop.map((p) => `number ${p}`) : [];
 		return [...on, ...halves(n), ...left, ...(s.how === 'loop' ? [] : [t.tail(s.piece, s.edge)])];
 	},
@@ -307,6 +308,9 @@ const TRUTHS: Truths = {
 		return [
 			`number ${s.pieces.length}`,
 			cm(s.spacingCm),
+			cm(s.cordCm),
+			// A chain is so long (from memory).
+			...(s.chain ? [`number ${Math.round(s.cordCm / 0.45)}`] : []),
 			cm(s.loopCm),
 			cm(s.spacingCm),
 			cm(s.spanCm),
@@ -420,7 +424,7 @@ const TRUTHS: Truths = {
 	},
 	'tie-cut': (_, __, step) => {
 		const s = as<'tie-cut'>(step);
-		return [...several(s.count, 'number'), cm(s.cm)];
+		return [...several(s.count, 'number'), up(s.tieCm), cm(s.cm)];
 	},
 	'tie-off': (_, t, step) => {
 		const s = as<'tie-off'>(step);

@@ -33,7 +33,11 @@ interface Row {
 declare module './technique' {
 	interface WorkKinds {
 		/** Crochet stitches to a loop; the piece's name where there are several. */
-		bind: Row & { readonly perLoop: 1 | 2; readonly name?: string };
+		bind: Row & {
+			readonly perLoop: 1 | 2;
+			readonly tailCm: number;
+			readonly name?: string;
+		};
 		/** The loops of a piece's first or last row closed, before it is blocked or sewn. */
 		'bind-edge': Row & {
 			readonly name: string;
@@ -52,12 +56,12 @@ export const bind = technique<'bind'>({
 	works: {
 		...wasteOffWorks,
 		bind: {
-			words: ({ loops, edge, name, copies, perLoop }, s) => ({
+			words: ({ loops, edge, name, copies, perLoop, tailCm }, s) => ({
 				title: `Bind off the ${loops} loops of the ${ROW[edge]} row${name ? ` of ${name.toLowerCase()}` : ''}${onPieces(copies)}`,
 				how:
 					perLoop === 2
 						? `${s.crochet.Single} in every loop and between each two, ${2 * loops} in all, so that it stretches over the heel.`
-						: `A chain through every loop, or ${s.crochet.single} with a stitch between loops where it has to stretch: loose enough to pull over.`
+						: `With the tail of ${s.tail(tailCm)} a chain through every loop, or ${s.crochet.single} with a stitch between loops where it has to stretch: loose enough to pull over.`
 			}),
 			drawing: (w) => ({ skill: w.perLoop === 2 ? 'crochet' : 'chain-off', drawing: w }),
 			loops: ({ loops }) => singly(loops)
@@ -73,6 +77,7 @@ export const bind = technique<'bind'>({
 			loops: loopsAt(p, edge),
 			copies: p.count,
 			perLoop,
+			tailCm: tailAt(p, edge),
 			...(named ? { name: p.name } : {}),
 			...SHARP
 		};

@@ -161,7 +161,7 @@ export const closeFlat = technique<'close-flat'>({
 				title: toe
 					? `Close the toe, ${loops} loops of the ${ROW[edge]} row${onPieces(copies)}`
 					: `Close the ${ROW[edge]} row${name ? ` of ${ofPiece(name, copies)}` : ''} flat${name ? '' : onPieces(copies)}, ${halves(loops)}`,
-				how: `${toe ? 'Run the tail through all loops and draw them in to two thirds of the width, then whip front to back, flat.' : `Lay the tube flat${joins ? ' so that the colour joins are at the back' : ''}.${leave.length > 0 ? ` Leave out the loops of pins ${leave.join(' and ')}, a marker through each: they become ladders, and lie at the two folds.` : ''} ${how === 'loop' ? '' : `With the tail of ${s.tail(tailCm)}: `}${how === 'loop' ? HOW[how] : lower(HOW[how])}`}${waste ? ' The waste comes off when it is closed.' : ''}`
+				how: `${toe ? `Run the tail of ${s.tail(tailCm)} through all loops and draw them in to two thirds of the width, then whip front to back, flat.` : `Lay the tube flat${joins ? ' so that the colour joins are at the back' : ''}.${leave.length > 0 ? ` Leave out the loops of pins ${leave.join(' and ')}, a marker through each: they become ladders, and lie at the two folds.` : ''} ${how === 'loop' ? '' : `With the tail of ${s.tail(tailCm)}: `}${how === 'loop' ? HOW[how] : lower(HOW[how])}`}${waste ? ' The waste comes off when it is closed.' : ''}`
 			}),
 			drawing: (w) => ({ skill: w.toe ? 'whip' : SKILL[w.how], drawing: w }),
 			loops: ({ loops, toe }) => (toe ? singly(loops) : folded(loops))

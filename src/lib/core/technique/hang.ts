@@ -1,4 +1,5 @@
-import { CHAIN_TIMES, gaugeOf } from './hand';
+import type { Say } from '../quantity/say';
+import { CHAIN_CM, CHAIN_TIMES, gaugeOf, HOOK_SECONDS } from './hand';
 import { jointOf, side } from '../assembly/joint';
 import { technique, tool } from './technique';
 
@@ -11,6 +12,8 @@ declare module './technique' {
 			readonly spanCm: number;
 			readonly sagCm: number;
 			readonly loopCm: number;
+			readonly cordCm: number;
+			readonly cord: 'chain' | 'knitted' | 'own';
 		};
 	}
 }
@@ -50,19 +53,27 @@ export const string = technique<'string'>({
 /** A strand ties each thing on a garland, m (from memory). */
 const TIE_METRES = 0.3;
 
+/** Where the cord comes from; with its loops and its sag it is so long. */
+const CORD = {
+	chain: (s: Say, cm: number) =>
+		`Chain the cord, ${s.length(cm)}, about ${Math.round(cm / CHAIN_CM)} chains.`,
+	knitted: (s: Say, cm: number) => `The knitted cord has to be ${s.length(cm)} long.`,
+	own: (s: Say, cm: number) => `Cut a cord of ${s.length(cm)}.`
+} as const;
+
 /** Things tied to a cord over a span. */
 export const hang = technique<'hang'>({
 	id: 'hang',
 	works: {
 		hang: {
-			words: ({ number, spacingCm, loopCm, spanCm, sagCm }, s) => ({
+			words: ({ number, spacingCm, loopCm, spanCm, sagCm, cordCm, cord }, s) => ({
 				title: `Tie ${number === 1 ? '1 thing' : `${number} things`} on, ${s.length(spacingCm)} from middle to middle`,
-				how: `Mark the cord first: a loop of ${s.length(loopCm)} at each end, then every ${s.length(spacingCm)}. Hung ${s.length(spanCm)} apart its middle hangs ${s.length(sagCm)} low.`
+				how: `${CORD[cord](s, cordCm)} Mark it: a loop of ${s.length(loopCm)} at each end, then every ${s.length(spacingCm)}. Hung ${s.length(spanCm)} apart its middle hangs ${s.length(sagCm)} low.`
 			}),
 			drawing: () => ({ skill: 'hang', drawing: { loops: 12 } })
 		}
 	},
-	steps: ({ widthsCm, spacingCm, spanCm, sagCm, loopCm }) => [
+	steps: ({ widthsCm, spacingCm, spanCm, sagCm, loopCm, cordCm, chain }, { pieces }) => [
 		{
 			id: 'hang',
 			do: 'hang',
@@ -71,6 +82,8 @@ export const hang = technique<'hang'>({
 			spanCm,
 			sagCm,
 			loopCm,
+			cordCm,
+			cord: chain ? 'chain' : pieces.some((p) => p.id === 'cord') ? 'knitted' : 'own',
 			caution: 'garland'
 		}
 	],
@@ -97,7 +110,11 @@ export const hang = technique<'hang'>({
 		{ yarn: cordYarn, metres: widthsCm.length * TIE_METRES },
 		...(chain ? [{ yarn: cordYarn, metres: (cordCm * CHAIN_TIMES) / 100 }] : [])
 	],
-	minutes: ({ widthsCm }) => ({ what: 'things tied on', times: widthsCm.length, minutes: 1 }),
+	minutes: ({ widthsCm: { length }, chain, cordCm }) => ({
+		what: chain ? 'things tied on, and the cord chained' : 'things tied on',
+		times: length,
+		minutes: 1 + (chain ? ((cordCm / CHAIN_CM) * HOOK_SECONDS) / 60 / length : 0)
+	}),
 	tools: ({ chain }) => (chain ? [tool('hook'), tool('scissors')] : [tool('scissors')]),
 	does: ({ pieces }, hands) => {
 		for (const id of new Set(pieces)) if (id !== null) hands.atRest(id);

@@ -3,7 +3,7 @@ import { SHARP, technique, tool } from './technique';
 declare module './technique' {
 	interface WorkKinds {
 		wind: { readonly wraps: number; readonly cardCm: number; readonly count: number };
-		'tie-cut': { readonly cm: number; readonly count: number };
+		'tie-cut': { readonly cm: number; readonly tieCm: number; readonly count: number };
 		'fix-pom': object;
 	}
 }
@@ -39,14 +39,14 @@ export const tieCut = technique<'tie-cut'>({
 	id: 'tie-cut',
 	works: {
 		'tie-cut': {
-			words: ({ cm, count }, s) => ({
+			words: ({ cm, tieCm, count }, s) => ({
 				title: `Tie ${count === 1 ? 'it' : `each of the ${count}`} in the middle, cut both ends, trim and shake`,
-				how: `A doubled strand round all wraps, as tight as it will go, knotted twice; cut the loops; trim to ${s.length(cm)} across, shake it, warm it in steam at a distance and trim again.`
+				how: `A strand of ${s.tail(tieCm)}, doubled, round all wraps, as tight as it will go, knotted twice; cut the loops; trim to ${s.length(cm)} across, shake it, warm it in steam at a distance and trim again.`
 			}),
 			drawing: () => ({ skill: 'tie-cut', drawing: { loops: 12 } })
 		}
 	},
-	steps: ({ cm, count }) => [{ id: 'tie-cut', do: 'tie-cut', cm, count, ...SHARP }],
+	steps: ({ cm, tieCm, count }) => [{ id: 'tie-cut', do: 'tie-cut', cm, tieCm, count, ...SHARP }],
 	yarn: ({ tieCm, count, yarn }) => [{ yarn, metres: (count * tieCm) / 100 }],
 	minutes: ({ count }) => ({ what: 'pom-poms tied and trimmed', times: count, minutes: 4 }),
 	tools: () => [tool('scissors')],

@@ -156,7 +156,7 @@ export const bunting: Recipe<BuntingOptions, FinishedOf<'flags'>> = {
 		const ids = [...new Set(options.yarns)];
 		const pieces = used.map(({ yarn, flags }) => ({
 			id: `flag-${ids.indexOf(yarn) + 1}`,
-			name: 'Flag',
+			name: used.length > 1 ? `Flag in ${context.yarn(yarn).colourName}` : 'Flag',
 			count: flags,
 			mirrored: false,
 			yarns: ids,

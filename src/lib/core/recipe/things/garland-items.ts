@@ -107,7 +107,11 @@ export function pieceOf(
 	const counts = flag && flagCounts(flag, gauge.stitchesPerCm.mean);
 	return {
 		id: itemPiece(made.index, yarn),
-		name: ITEM_NAMES[item.kind],
+		// Like things of several colours are told apart by them.
+		name:
+			ids.length > 1
+				? `${ITEM_NAMES[item.kind]} in ${context.yarn(entryAt(ids, yarn)).colourName}`
+				: ITEM_NAMES[item.kind],
 		count,
 		mirrored: false,
 		yarns: [...ids],
