@@ -131,7 +131,7 @@ function noticed(m: Mutant): boolean {
 			spawnSync('npx', ['tsx', 'scripts/schema.ts', '--check'], { cwd: copy, stdio: 'ignore' })
 				.status !== 0;
 		return (
-			(/options|kinds|head/.test(m.file) && schema()) ||
+			(/options|model\//.test(m.file) && schema()) ||
 			run('run', dirname(m.file), 'tests/regression', 'tests/outside', 'words/every-recipe') ||
 			run('related', m.file, ...LONG) ||
 			(WHOLE && run('related', m.file))

@@ -79,6 +79,8 @@ export class OffTheRing {
 	/** The edge of a row at which a pin lies, as the maker and the fabric name it. */
 	edge(row: number, pin: number): string {
 		const pins = this.pins(row);
+		// One stitch is both edges.
+		if (pins.length === 1) return 'edge of one';
 		const low = pin - Math.min(...pins) < Math.max(...pins) - pin;
 		// With the edge's pin at the feeder the panel lies to the right of its lowest pin where the ring turns clockwise.
 		const maker = low === (this.machine.turns === 'clockwise') ? 'left' : 'right';

@@ -60,8 +60,11 @@ export class ToldAtTheCrank {
 	/** Where the ring stands when so many rows are done. */
 	private stands(after: number): Token[] {
 		if (!this.isPanel(after)) return [this.marker()];
-		const pin = this.ring.pins(after - 1).at(-1)!;
-		return [`pin ${pin}`, this.ring.edge(after - 1, pin)];
+		const { ring } = this;
+		// What the hands do there is done before: the yarn is where the next row begins, or the last one ended.
+		const row = after < ring.rows ? after : after - 1;
+		const pin = after < ring.rows ? ring.pins(row)[0]! : ring.pins(row).at(-1)!;
+		return [`pin ${pin}`, ring.edge(row, pin)];
 	}
 
 	of(e: RunSheetEvent): Token[] {

@@ -23,6 +23,8 @@ type Truths = { readonly [K in WorkKind]?: Of<K> };
 const cm = (x: number): Token => `cm ${x.toFixed(1).replace(/\.0$/, '')}`;
 const up = (x: number): Token => `cm ${Math.ceil(x - 1e-6)}`;
 const several = (n: number, as: string): Token[] => (n > 1 ? [`${as} ${n}`] : []);
+/** A ratio is said in whole numbers up to this. */
+const MOST_PICK_UP = 8;
 /** So many loops are drawn up, and not bound (from memory). */
 const MOST_DRAWN_UP = 2;
 /** How loops lie front on back: half with half, and one over where they are odd. */
@@ -61,7 +63,10 @@ export class ToldAtTheTable {
 	loops(id: string, edge: Edge): number {
 		const ring = this.ring(id);
 		const row = edge === 'cast-on' ? ring.wasteBefore : ring.rows - 1 - ring.wasteAfter;
-		return ring.loops(row).length;
+		// Columns latched up from floats begin on no waste.
+		return edge === 'cast-on' && ring.wasteBefore > 0
+			? ring.pins(row).length
+			: ring.loops(row).length;
 	}
 	rows(id: string): number {
 		const ring = this.ring(id);
@@ -231,7 +236,7 @@ const TRUTHS: Truths = {
 		const { across, along } = t.perCm(t.plan.pieces[0]!.id);
 		const times = several(s.times, 'time');
 		if (s.repeat) {
-			const n = Math.round(s.repeat.loops / s.repeat.of) * s.repeat.of;
+			const n = Math.max(1, Math.round(s.repeat.loops / s.repeat.of)) * s.repeat.of;
 			return [
 				`number ${n}`,
 				...times,
@@ -245,7 +250,8 @@ const TRUTHS: Truths = {
 		}
 		const edge = t.open(s.ends);
 		// The ratio is the gauge's, within the small whole numbers it is said in.
-		if (Math.abs(Math.log((c.pickUp.stitches / c.pickUp.rows / across) * along)) > 0.15)
+		const atBound = Math.max(c.pickUp.stitches, c.pickUp.rows) === MOST_PICK_UP;
+		if (!atBound && Math.abs(Math.log((c.pickUp.stitches / c.pickUp.rows / across) * along)) > 0.15)
 			return ['a ratio unlike the gauge'];
 		const inRows = Math.round((edge.rows * c.pickUp.stitches) / c.pickUp.rows);
 		return [

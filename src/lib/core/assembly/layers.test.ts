@@ -181,6 +181,14 @@ describe('what follows from it', () => {
 		const [pair] = showsThrough(yarnAt, placesOf(135, [tuck(67.5)]));
 		expect(pair).toEqual({ over: 0, under: 1, rows: 65 });
 		expect(showsThrough(() => 0, placesOf(135, [tuck(67.5)]))).toEqual([]);
+		// Of several pairs the one with the most rows first.
+		const three = (row: number) => (row < 20 ? 2 : row < 65 ? 0 : 1);
+		const pairs = showsThrough(three, placesOf(135, [tuck(67.5)]));
+		expect(pairs.map((p) => [p.over, p.under])).toEqual([
+			[0, 1],
+			[2, 1]
+		]);
+		expect(pairs[0]!.rows).toBeGreaterThan(pairs[1]!.rows);
 	});
 	it('no fold where nothing is folded', () => {
 		expect(foldsOf([turnUp], 10)).toEqual([]);

@@ -147,16 +147,19 @@ function offTheRing({ piece, machine }: Input) {
 	const runs = allRuns
 		.filter((r) => !isSpare(r.yarn))
 		.map((r) => ({ ...r, from: r.from - wasteBefore, to: r.to - wasteBefore }));
+	const mainRows = runs.at(-1)?.to ?? 0;
+	const lastMain = mainRows > 0 ? wasteBefore + mainRows - 1 : fabric.rows - 1;
 	const rowByRow = rowByRowOf(piece.program, machine.pins);
 	return {
 		faults,
 		allRuns,
 		wasteBefore,
 		runs,
-		mainRows: runs.at(-1)?.to ?? 0,
+		mainRows,
 		stitches: stitchesByYarn(fabric),
 		first: fabric.rows > 0 ? stitchesInRow(fabric, 0) : 0,
-		last: fabric.rows > 0 ? stitchesInRow(fabric, fabric.rows - 1) : 0,
+		// Columns latched up beside them end in the last main row, whatever waste stands on it.
+		last: fabric.rows > 0 ? stitchesInRow(fabric, lastMain) : 0,
 		rowByRow,
 		share: shareOf(rowByRow, machine.pins)
 	};

@@ -99,7 +99,9 @@ export function tailsOf(piece: Tailed): Tail[] {
 		const after = made({ ...at, yarn: run.yarn });
 		const broken = breaks.find((b) => b.atRow === run.from);
 		// Left to chain off the group, it is no shorter for that.
-		return broken ? [{ ...before, ...toChainOff(broken, piece) }, after] : [before, after];
+		return broken
+			? [{ ...before, use: 'chain-off', ...toChainOff(broken, piece) }, after]
+			: [before, after];
 	});
 	const held = breaks
 		.filter((b) => b.again)

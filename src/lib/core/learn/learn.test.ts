@@ -118,6 +118,11 @@ describe('plan against result', () => {
 			});
 		expect(word(0.4)).toBe('as planned');
 		expect(word(-1.5)).toBe('a little less');
+		expect(word(1)).toBe('as planned');
+		expect(word(1.01)).toBe('a little more');
+		expect(word(2)).toBe('a little more');
+		expect(word(2.5)).toBe('more than the plan’s spread');
+		expect(word(-2.5)).toBe('less than the plan’s spread');
 		expect(word(5)).toBe('more than the plan’s spread');
 	});
 

@@ -52,3 +52,6 @@ export const say = (units: Units, terms: CrochetTerms = 'us'): Say => ({
 /** `1 row`, `3 rows`; half rows as 2.5. */
 export const rowsWord = (n: number): string =>
 	n === 1 ? '1 row' : `${Number.isInteger(n) ? n : n.toFixed(1)} rows`;
+
+/** `1 repeat`, `9 repeats`. */
+export const repeatsWord = (n: number): string => (n === 1 ? '1 repeat' : `${n} repeats`);

@@ -72,3 +72,23 @@ describe('a shaping sentence', () => {
 		);
 	});
 });
+
+it('ordinals end as they are spoken', () => {
+	const said = (every: number) =>
+		wordSchedule(
+			{
+				takes: [1, 2, 3].map((i) => ({ row: i * every, stitches: 1, how: 'single' as const })),
+				beyond: 0,
+				changes: 0,
+				squares: 0,
+				worst: { row: 0, stitches: 0 },
+				missed: { row: 0, stitches: 0 }
+			},
+			'fashioned'
+		).match(/every (\S+) row/)![1];
+	expect([2, 3, 4, 10, 11, 12, 13, 14, 20, 21, 22, 23, 24, 101, 111, 113, 114].map(said)).toEqual(
+		'2nd 3rd 4th 10th 11th 12th 13th 14th 20th 21st 22nd 23rd 24th 101st 111th 113th 114th'.split(
+			' '
+		)
+	);
+});

@@ -288,6 +288,13 @@ describe('edits on the ribbon', () => {
 		// Five joins inside become one.
 		expect(way('4 times (5 A 5 B)', 5)).toContainEqual({ way: 'hidden', joins: 5, saves: 8 });
 		expect(way('40 A, 40 B')).toEqual([]);
+		// Three joins are the fewest of which some can be spared that way.
+		expect(way('20 A, 20 B, 20 A, 20 B')).toEqual([{ way: 'wider', saves: 4 }]);
+		expect(way('20 A, 20 B, 20 A')).toEqual([]);
+		// The most saved first.
+		const saved = way('3 times (2 A 2 B)', 5).map((w) => w.saves);
+		expect(saved).toEqual(saved.toSorted((a, b) => b - a));
+		expect(saved.length).toBeGreaterThan(2);
 	});
 
 	it('part balls run out at the end of a row, their stripes in the shares they had', () => {

@@ -1,7 +1,7 @@
 import { CROCHET_LOOPS, firstYarn, HOOK_SECONDS, hookedMetres, loopCm } from './hand';
 import type { OpenEdgeId } from '../assembly/assembly';
 import { edgesOf, pickUpRatio } from '../assembly/joint';
-import { rowsWord } from '../quantity/say';
+import { repeatsWord, rowsWord } from '../quantity/say';
 import { nearestMultiple } from '../quantity/whole';
 import { edgesAt } from './sew';
 import { technique, tool, type Table } from './technique';
@@ -93,7 +93,7 @@ export const crochetEdge = technique<'crochet-edge'>({
 				const parts = [
 					...(c.repeat
 						? [
-								`A plain round into the spaces between the columns, ${c.repeat.loops} of them round both closed ends: ${c.stitches} is the nearest that comes out whole. Then ${c.repeat.rounds} rounds of the pattern, ${c.stitches / c.repeat.of} repeats of ${c.repeat.of}`
+								`A plain round into the spaces between the columns, ${c.repeat.loops} of them round both closed ends: ${c.stitches} is the nearest that comes out whole. Then ${c.repeat.rounds} rounds of the pattern, ${repeatsWord(c.stitches / c.repeat.of)} of ${c.repeat.of}`
 							]
 						: []),
 					...(!c.repeat && c.inStitches > 0 ? [`one in each of ${c.inStitches} stitches`] : []),

@@ -1,7 +1,7 @@
 import { CROCHET_LOOPS, gaugeOf, HOOK_SECONDS, hookedMetres, loopCm, SEW_SECONDS } from './hand';
 import type { Border } from '../model/kinds';
 import { jointOf, side } from '../assembly/joint';
-import { rowsWord } from '../quantity/say';
+import { repeatsWord, rowsWord } from '../quantity/say';
 import { joinsOf } from './ends';
 import {
 	pieceOf,
@@ -103,7 +103,7 @@ export const border = technique<'border'>({
 				title: `Crochet along both closed ends, ${stitches} ${s.crochet.single} each`,
 				how:
 					kind === 'repeat'
-						? `${stitches / of} repeats of ${of} over ${loops} loops, the nearest that comes out whole.`
+						? `${repeatsWord(stitches / of)} of ${of} over ${loops} loops, the nearest that comes out whole.`
 						: kind === 'double'
 							? `One in every loop and one between each two: 2 × ${loops}.`
 							: `One in each of the ${loops} loops.`

@@ -4,7 +4,7 @@ import { FAULTS } from '../model/bench';
 import type { HandWork } from '../crank/row-by-row';
 import { LOOP } from '../simulate/fabric';
 import { simulate } from '../simulate/simulate';
-import { decreaseMoves, edgeSides, wordHands } from './hands';
+import { decreaseMoves, decreaseShort, edgeSides, wordHands } from './hands';
 import { repairOf } from './repair';
 import { isEventRow, isWarnRow, spokenAt } from './spoken';
 
@@ -76,6 +76,20 @@ describe('a decrease in words', () => {
 		expect(fabric.state[second(4)]).toBe(LOOP.stacked);
 		expect(fabric.pin[fabric.into[second(2)]!]).toBe(3);
 		expect(fabric.into[second(3)]).toBe(fabric.into[second(4)]);
+	});
+
+	it('says a decrease in one breath too, the same pins in the same order', () => {
+		const at = (way: 'single' | 'double', edgeStitches: 1 | 2, pins: number[]) =>
+			decreaseShort({ do: 'decrease', edge: 'low', way, edgeStitches, pins }, M48);
+		expect(at('single', 1, [2, 3, 4])).toBe(
+			'Right edge, on your left: 4 down on 5, its own loop on top; 3 to 4; 3 out of work.'
+		);
+		expect(at('double', 1, [2, 3, 4, 5])).toBe(
+			'Right edge, on your left: 4, then 5 down on 6, its own loop on top; 3 to 5; 3 and 4 out of work.'
+		);
+		expect(at('single', 2, [2, 3, 4, 5])).toBe(
+			'Right edge, on your left: 5 down on 6, its own loop on top; 4 to 5, 3 to 4; 3 out of work.'
+		);
 	});
 
 	it('names both sides, swapped between the fabric and the maker', () => {

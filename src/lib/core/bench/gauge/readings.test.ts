@@ -69,6 +69,16 @@ describe('readings of one swatch', () => {
 		expect([rest!.from, rest!.to]).toEqual(['fresh', 'rested']);
 		expect(rest!.length.mean).toBeCloseTo(16 / 20 - 1, 12);
 		expect(rest!.width.mean).toBeCloseTo(12.5 / 12 - 1, 12);
+		// Both readings of a tape have their share in the spread: of one each it is the root of two.
+		const one = rest!.length.sd / (rest!.length.mean + 1);
+		expect(one / Math.SQRT2).toBeCloseTo(rest!.width.sd / (rest!.width.mean + 1) / Math.SQRT2, 12);
+		const [twice] = stateChanges([
+			readingOf(12, 20, 'rested'),
+			readingOf(12, 20, 'rested'),
+			readingOf(12.5, 16, 'fresh'),
+			readingOf(12.5, 16, 'fresh')
+		]);
+		expect(rest!.length.sd / twice!.length.sd).toBeCloseTo(Math.SQRT2, 9);
 		expect(wash!.length.mean).toBeCloseTo(20 / 22 - 1, 12);
 		expect(wash!.width.mean).toBeCloseTo(0, 12);
 		expect(stateChanges([readingOf(12, 20)])).toEqual([]);

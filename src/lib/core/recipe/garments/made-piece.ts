@@ -79,7 +79,10 @@ export function sectionsFor(
 ): Section[] {
 	if (piece.yarn !== undefined) return [{ yarn: piece.yarn, rows }];
 	const read = readStripes(options.stripes, options.yarns.length);
-	const line = read.ok ? sectionsOf(read.line) : [];
+	// Two letters of one yarn are one: there is nothing to join.
+	const first = (letter: number) =>
+		Math.max(0, options.yarns.indexOf(entryAt(options.yarns, letter)));
+	const line = read.ok ? sectionsOf(read.line).map((s) => ({ ...s, yarn: first(s.yarn) })) : [];
 	return line.length > 0 ? repeated(line, rows) : [{ yarn: 0, rows }];
 }
 
