@@ -80,13 +80,18 @@ export class ToldAtTheTable {
 		const gauge = p.gauges[p.runs[0]?.yarn ?? 0]!;
 		return { across: gauge.stitchesPerCm.mean, along: gauge.rowsPerCm.mean };
 	}
+	/** The gauge that edges are drawn by: that of the yarn named first. */
+	drawn(): { readonly across: number; readonly along: number } {
+		const gauge = this.plan.pieces[0]!.gauges[0]!;
+		return { across: gauge.stitchesPerCm.mean, along: gauge.rowsPerCm.mean };
+	}
 	copies(): number {
 		return this.plan.pieces.reduce((t, p) => t + p.count, 0);
 	}
 	/** Both sides of an edge, as its pieces have it. */
 	side(refs: readonly EdgeRef[]) {
 		// Of each that is named one stretch; rows lie as the gauge has them, stitches too, and a slope as it was drawn.
-		const { across, along } = this.perCm(this.plan.pieces[0]!.id);
+		const { across, along } = this.drawn();
 		const parts = refs.flatMap((r) => {
 			const named = this.piece(r.piece).edges.filter(
 				(e) => e.part === r.part && (r.side === undefined || e.side === r.side)
@@ -233,7 +238,7 @@ const TRUTHS: Truths = {
 	},
 	'crochet-edge': ({ count: c }, t, step) => {
 		const s = as<'crochet-edge'>(step);
-		const { across, along } = t.perCm(t.plan.pieces[0]!.id);
+		const { across, along } = t.drawn();
 		const times = several(s.times, 'time');
 		if (s.repeat) {
 			const n = Math.max(1, Math.round(s.repeat.loops / s.repeat.of)) * s.repeat.of;

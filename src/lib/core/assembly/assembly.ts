@@ -16,6 +16,7 @@ export const SEAM_KINDS = [
 	'panels',
 	'across',
 	'ladders',
+	'ladders-under',
 	'centre-back',
 	'centre-front',
 	'shoulder',

@@ -13,7 +13,8 @@ const SEAM_NAMES: Record<SeamKind, string> = {
 	band: 'Band along the front',
 	edge: 'Edge to edge',
 	across: 'Row of panels to row',
-	ladders: 'Joined by ladders',
+	ladders: 'Joined by ladders over the sleeves',
+	'ladders-under': 'Joined by ladders under the sleeves',
 	free: 'Seam'
 };
 /** What a seam is called, with its hand where there are two; a joint of another kind has no name here. */
@@ -40,7 +41,8 @@ export function wordSeamHow(c: Joint, s: Say): string {
 	if (c.by === 'rows') {
 		const n = Math.abs(c.diff);
 		const rows = `${c.a.rows} rows with ${c.b.rows}`;
-		if (c.kind === 'ladders') return `${rows}: two rungs from each side in turn.`;
+		if (c.kind === 'ladders' || c.kind === 'ladders-under')
+			return `${rows}: two rungs from each side in turn.`;
 		if (n === 0) return `${rows}, bar for bar, one or two bars at a time.`;
 		const every = Math.max(2, Math.round(Math.max(c.a.rows, c.b.rows) / n));
 		return `${rows}: take two bars of the ${c.diff > 0 ? 'first' : 'second'} to one of the other about every ${every} rows, ${n} in all.`;

@@ -43,6 +43,9 @@ function longEdge(
 	];
 }
 
+/** Far enough out that both figures can be read beside one another, cm. */
+const SPAN_OUT_CM = 6;
+
 /** What can be dragged on it, and the measures drawn beside it. */
 function grips(
 	w: number,
@@ -61,7 +64,7 @@ function grips(
 			{ side: 'left', index: 2, y: { measure: 'bodyOpen', per: 2 } }
 		],
 		dimensions: [
-			{ measure: 'span', from: { x: w + 6, y: 0 }, to: { x: w + 6, y: h } },
+			{ measure: 'span', from: { x: w + SPAN_OUT_CM, y: 0 }, to: { x: w + SPAN_OUT_CM, y: h } },
 			between('neckOpen', w + 2, top),
 			between('bodyOpen', -2, under)
 		]
@@ -101,7 +104,7 @@ export function cutShrug(options: GarmentOptions, { density, pins }: CutContext)
 			},
 			{
 				id: 'under-sleeves',
-				kind: 'ladders',
+				kind: 'ladders-under',
 				a: [{ piece: 'tube', part: 'underside', side: 'left' }],
 				b: [{ piece: 'tube', part: 'underside', side: 'left' }],
 				times: 1

@@ -27,7 +27,7 @@
 		const [least, most] = [Math.min(...xs), Math.max(...xs)];
 		const x = (at: number): number =>
 			at > most
-				? view.x(p, most) + 20
+				? view.x(p, most) + (at > most + FAR_CM ? 48 : 20)
 				: at < least
 					? view.x(p, least) - (at < least - FAR_CM ? 42 : 14)
 					: view.x(p, at);
