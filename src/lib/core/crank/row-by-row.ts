@@ -1,4 +1,4 @@
-import { isSpare, type Edge, type Op, type Program } from '../program/program';
+import { isSpare, LEAST_GROUP, type Edge, type Op, type Program } from '../program/program';
 
 /** Rows knitted one like the other: on the same pins, the same way. Pins and rows from 0; `high` is included. */
 export interface Stretch {
@@ -133,11 +133,13 @@ function handWork(at: Walk, o: Op): HandWork | undefined {
 
 type Works = { after: number; work: HandWork[] }[];
 
-/** Yarn that comes in where a group was just held: it is broken beside that. */
+/** Yarn that comes in where a group was just held: it is broken beside that, unless it is so small that the yarn passes it. */
 function breakAt(works: Works, row: number, breaks: 'again' | 'for-another'): void {
 	const here = works.at(-1);
 	if (here?.after === row)
-		here.work = here.work.map((w) => (w.do === 'hold' ? { ...w, breaks } : w));
+		here.work = here.work.map((w) =>
+			w.do === 'hold' && w.pins.length >= LEAST_GROUP ? { ...w, breaks } : w
+		);
 }
 
 /**

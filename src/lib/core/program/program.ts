@@ -7,6 +7,8 @@ import type { EdgeRule, WasteWith } from '../model/kinds';
 export const WASTE = 255;
 /** A strong strand of another colour, one row of it next to the main yarn: pulled out, it lets the waste fall off. */
 export const RAVEL = 254;
+/** Fewer stitches are decreased, not taken off as a group; held, the yarn passes them. */
+export const LEAST_GROUP = 3;
 /** Yarn that comes off again. */
 export const isSpare = (yarn: number): boolean => yarn >= RAVEL;
 

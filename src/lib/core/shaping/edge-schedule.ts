@@ -1,5 +1,6 @@
 import { entryAt, sure } from '../quantity/sure';
 import type { Shaping } from '../model/kinds';
+import { LEAST_GROUP } from '../program/program';
 
 /** Stitches taken off an edge before row `row` (from 0) is knitted. */
 export interface Take {
@@ -44,8 +45,6 @@ export const FREE = 0.5 + 1e-6;
 /** Distances are rounded to this, so that scaling gauge and outline alike changes nothing. */
 const GRAIN = 1e-6;
 const fine = (x: number): number => Math.round(x / GRAIN) * GRAIN;
-/** Fewer stitches are decreased, not taken off as a group. */
-export const LEAST_GROUP = 3;
 /** Rows about a row within which the line may be met early or late: a group waits at most one row for the yarn. */
 const REACH = [3, 8, Infinity] as const;
 

@@ -2,8 +2,15 @@ import { entryAt } from '../quantity/sure';
 import { panelPins, edgeOfSide } from '../bench/machine/panel';
 import type { Machine } from '../model/bench';
 import type { PanelTurn, WasteWith } from '../model/kinds';
-import { WASTE, wasteBefore, type Edge, type Op, type Program } from '../program/program';
-import { LEAST_GROUP, type Take } from './edge-schedule';
+import {
+	LEAST_GROUP,
+	WASTE,
+	wasteBefore,
+	type Edge,
+	type Op,
+	type Program
+} from '../program/program';
+import type { Take } from './edge-schedule';
 import type { Side } from './outline';
 import type { PieceSchedule } from './schedule';
 
