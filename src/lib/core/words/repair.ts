@@ -8,8 +8,8 @@ const STEPS: Record<FaultKind, readonly string[]> = {
 	dropped: [
 		'Stop. Put a stitch marker through the loose loop before anything else.',
 		'Turn the ring until the empty pin is where you can reach it; never force it.',
-		'With a latch hook from inside, catch the lowest loop and draw each rung through, one at a time, upwards.',
-		'Put the last loop on the pin, yarn in front as its neighbours have it, and tug it snug.'
+		'On the machine it is formed from the purl side, which is hard: with a latch hook from inside catch the lowest loop and draw each rung through, one at a time, upwards; the last loop goes on the pin.',
+		'Or leave the marker in and knit on: off the machine it is latched from the knit side, which is easy, or taken up while the end is closed. Left without a marker it ladders to the cast-on.'
 	],
 	tuck: [
 		'Stop. Two loops sit on one pin: the old one was not knitted off.',
