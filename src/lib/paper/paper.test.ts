@@ -106,6 +106,24 @@ describe('the plan sheet', () => {
 		expect(said).toContain('Take care:');
 		expect(said).toContain('page 1 of');
 	});
+	it('says every step, finding and tail word for word as the sheet does', async () => {
+		for (const id of ['bag', 'cardigan', 'garland']) {
+			const own = sheet(id, 'Words');
+			writeFileSync(join(dir, 'said.pdf'), await planSheet(own, 'a4'));
+			const raw = execFileSync('pdftotext', ['-raw', join(dir, 'said.pdf'), '-'], {
+				encoding: 'utf8'
+			});
+			// Lines and pages break anywhere, and each page has its foot.
+			const plain = (text: string) =>
+				text.replace(/Words, page \d+ of \d+/g, ' ').replace(/\s+/g, '');
+			const said = plain(raw);
+			for (const s of own.steps)
+				for (const words of [s.title, s.how]) expect(said, id).toContain(plain(words));
+			for (const words of own.findings) expect(said, id).toContain(plain(words));
+			for (const piece of own.pieces)
+				for (const tail of piece.tails) expect(said, id).toContain(plain(tail));
+		}
+	});
 	it('is made for every project of the fair, in inches as well', async () => {
 		for (const project of harbour.projects) {
 			const p = plan(project, harbour.bench);

@@ -4,6 +4,10 @@ import type { Plan } from '../plan/types';
 import { comesOut, plan } from '../plan';
 import { programRows } from '../program/program';
 import { cardWideCm } from '../technique/pom-pom';
+import { benchWith, everyPlan, everyStart } from '../../../../tests/support/every';
+import { wordSequence, wordStep } from '../technique/say-step';
+import { eventContext } from '../words/context';
+import { wordEvent } from '../words/events';
 import { sheetOf } from './sheet';
 
 const planned = (id: string): Plan => {
@@ -91,4 +95,32 @@ it('a panel’s hand work stands with the rows it is done after', () => {
 	const decreases = flag!.work.find((w) => /Decrease/.test(w.title))!;
 	expect(decreases.rows.every((r) => r % 2 === 0)).toBe(true);
 	expect(decreases.rows.length).toBeGreaterThan(5);
+});
+
+it('says what is said at the crank and at the table, and nothing else, for every recipe', () => {
+	for (const { what, plan: p } of everyPlan(everyStart((x) => x, [benchWith(48)]))) {
+		const sheet = sheetOf(p, options);
+		for (const [i, step] of p.steps.entries()) {
+			const { title, how } = wordStep(step, 'cm');
+			const said = sheet.steps[i]!;
+			expect([said.title, said.how], what).toEqual([title, `${how} ${wordSequence(step)}`.trim()]);
+		}
+		for (const [i, piece] of p.pieces.entries()) {
+			const { tails, work } = sheet.pieces[i]!;
+			// Each tail by its length and its reason, which the crank says when it is left.
+			for (const t of piece.tails)
+				expect(
+					tails.some((line) => line.includes(`${Math.ceil(t.lengthCm - 1e-6)} cm`)),
+					what
+				).toBe(true);
+			const titles = piece.sheet.events
+				.filter((e) => e.kind === 'hands')
+				.map((e) => [
+					wordEvent(e, eventContext(p, piece.machine, 'cm')).title,
+					e.after - piece.sheet.wasteBefore
+				]);
+			for (const [title, row] of titles)
+				expect(work.find((w) => w.title === title)?.rows, what).toContain(row);
+		}
+	}
 });
