@@ -132,7 +132,8 @@ export class ToldAtTheCrank {
 				: this.tail('join', atRow, to);
 		const panel = this.isPanel(after);
 		const sides = piece.machine.turns === 'clockwise' ? ['left', 'right'] : ['right', 'left'];
-		const broken = ring.inState(after - 1, 'held').length > 0;
+		// A stitch or two the yarn passes; a group it is broken beside.
+		const broken = ring.inState(after - 1, 'held').length >= 3;
 		const was = isSpare(from) ? undefined : piece.feeds[from];
 		const fed = isSpare(to) ? undefined : piece.feeds[to];
 		const anew = fed && !(was?.slot === fed.slot && was.hand === fed.hand);

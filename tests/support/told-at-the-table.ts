@@ -185,7 +185,10 @@ const TRUTHS: Truths = {
 	border: (_, t, step) => {
 		const s = as<'border'>(step);
 		// Closed flat, front to back: half the loops of each tube lie along it.
-		const n = s.pieces.reduce((k, id) => k + (t.loops(id, 'cast-on') / 2) * t.piece(id).count, 0);
+		const n = s.pieces.reduce(
+			(k, id) => k + Math.floor(t.loops(id, 'cast-on') / 2) * t.piece(id).count,
+			0
+		);
 		const stitches =
 			s.kind === 'double' ? 2 * n : s.kind === 'repeat' ? Math.round(n / s.of) * s.of : n;
 		const how =
@@ -350,8 +353,8 @@ const TRUTHS: Truths = {
 	},
 	'latch-ladders': (_, t, step) => {
 		const { piece } = as<'latch-ladders'>(step);
-		const [a, b] = ladders(t, piece);
-		const between = b! - a! - 1;
+		const pins = ladders(t, piece);
+		const between = Math.max(...pins) - Math.min(...pins) - 1;
 		return [
 			`number ${between}`,
 			`stitch ${t.piece(piece).machine.pins - 2 - between}`,
