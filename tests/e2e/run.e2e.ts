@@ -157,7 +157,9 @@ test('a panel: its piece, its row, the side of the yarn, and the decrease in its
 	await openDemo(page);
 	await page.goto(FLAGS);
 	await expect(count(page)).toHaveText('13');
-	await expect(page.getByRole('combobox', { name: 'Piece at hand' })).toContainText('Flag 2 of 3');
+	await expect(page.getByRole('combobox', { name: 'Piece at hand' })).toContainText(
+		'Flag in rusted chain 2 of 3'
+	);
 	await expect(page.getByText('Row 14, even.')).toBeVisible();
 	await expect(page.getByText(/Yarn at the left edge, on your right, pin 21/)).toBeVisible();
 	await page.keyboard.press('Space');
@@ -182,7 +184,7 @@ test('the pieces come in their order, each with its own count', async ({ page })
 		await expect(count(page)).toHaveText(String(i + 1));
 	}
 	await page.getByRole('button', { name: 'It is off the machine' }).click();
-	await expect(page.getByRole('heading', { name: /flag 3 of 3/ })).toBeVisible();
+	await expect(page.getByRole('heading', { name: /flag in rusted chain 3 of 3/ })).toBeVisible();
 	for (const box of await page.getByRole('checkbox').all()) await box.check();
 	await page.getByRole('button', { name: 'It is cast on: start counting' }).click();
 	await expect(count(page)).toHaveText('0');
@@ -283,9 +285,9 @@ test('speaks with a voice of this device only, and not at all without one', asyn
 		.poll(() => page.evaluate(() => (window as unknown as { said: string[] }).said))
 		.toEqual([
 			'Two more, then change.',
-			'Two more, then change to lantern and roll up again.',
-			'One more, then change to lantern and roll up again.',
-			'Now change to lantern and roll up again.'
+			'Two more, then change to lantern.',
+			'One more, then change to lantern.',
+			'Now change to lantern.'
 		]);
 });
 

@@ -201,11 +201,3 @@ export function eventsFrom4(events: readonly Rec[]): Rec[] {
 
 /** Up to version 5 what a maker asked of a recipe was called a wish. */
 export const projectFrom5 = ({ wish, ...project }: Rec): Rec => ({ ...project, options: wish });
-
-/** Up to version 6 the crocheted edge of a mitten's thumb was called an armhole, and its tick by that. */
-export const eventsFrom6 = (events: readonly Rec[], recipe: unknown): Rec[] =>
-	events.map((e) =>
-		recipe === 'mitts' && e.type === 'step' && e.step === 'edge-armhole'
-			? { ...e, step: 'edge-thumb' }
-			: e
-	);

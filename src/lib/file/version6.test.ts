@@ -9,8 +9,7 @@ import { loadRecipes } from '../core/recipe';
 import { TombleDb } from '../store/db';
 import { readEverything } from '../store/transfer';
 import { readAny } from './backup-read';
-import { openProject, VERSION, writeProject } from './project-file';
-import { eventsFrom6 } from './upgrade';
+import { VERSION, writeProject } from './project-file';
 
 /** What version 6 wrote, frozen; it knew nothing of what happens between two rows. */
 const FOLDER = 'tests/fixtures/v6/';
@@ -53,30 +52,6 @@ describe('what version 6 wrote', () => {
 		const again = readAny(new TextEncoder().encode(writeProject(newer as never)));
 		if (!again.ok) throw new Error(again.refusal.path);
 		expect(foldRun(again.value.events).happened).toEqual([next]);
-	});
-
-	it('a tick of a mitten’s thumb is its own now, in a file and in the store', async () => {
-		const file = JSON.parse(readFileSync(`${FOLDER}project.json`, 'utf8')) as {
-			project: Rec & { id: string; options: Rec };
-			events: Rec[];
-		};
-		const tick = { ...file.events[0]!, id: 't', type: 'step', step: 'edge-armhole', done: true };
-		delete (tick as Rec).piece;
-		const steps = (recipe: string) => {
-			const project = { ...file.project, options: { ...file.project.options, recipe } };
-			const raw = { ...file, project, events: [tick] };
-			const up = openProject(raw);
-			return up.ok ? up.value.events.map((e) => (e as Rec).step) : up.refusal.path;
-		};
-		// A mitten that does not read is another matter: its ticks are brought up all the same.
-		expect(eventsFrom6([tick], 'mitts').map((e) => e.step)).toEqual(['edge-thumb']);
-		expect(eventsFrom6([tick], 'vest').map((e) => e.step)).toEqual(['edge-armhole']);
-		expect(steps(String(file.project.options.recipe))).toEqual(['edge-armhole']);
-		const mitts = { ...file.project, options: { ...file.project.options, recipe: 'mitts' } };
-		await oldStore('version-6-mitts', 6, { projects: [mitts], events: [{ ...tick, seq: 1 }] });
-		const db = new TombleDb('version-6-mitts');
-		expect((await db.events.toArray()).map((e) => (e as Rec).step)).toEqual(['edge-thumb']);
-		await db.delete();
 	});
 
 	it('and the store', async () => {

@@ -9,7 +9,6 @@ import {
 	projectFrom1,
 	projectFrom2,
 	projectFrom4,
-	eventsFrom6,
 	projectFrom5,
 	resultFrom4,
 	swatchFrom1,
@@ -124,16 +123,6 @@ export class TombleDb extends Dexie {
 				await tx.table('projects').bulkPut(projects.map(projectFrom5));
 			});
 		// What really happens at the crank was added: see version 4.
-		this.version(7)
-			.stores({})
-			.upgrade(async (tx) => {
-				const projects = await tx.table<Record<string, unknown>>('projects').toArray();
-				for (const { id, options } of projects) {
-					if ((options as Record<string, unknown> | undefined)?.recipe !== 'mitts') continue;
-					const events = tx.table<Record<string, unknown>>('events').where({ projectId: id });
-					const own = await events.toArray();
-					await tx.table('events').bulkPut(eventsFrom6(own, 'mitts'));
-				}
-			});
+		this.version(7).stores({});
 	}
 }

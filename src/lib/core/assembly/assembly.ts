@@ -30,7 +30,7 @@ export const SEAM_KINDS = [
 export type SeamKind = (typeof SEAM_KINDS)[number];
 
 /** An open edge that is crocheted round. */
-export type OpenEdgeId = 'neck' | 'hem' | 'front' | 'cuff' | 'armhole' | 'thumb' | 'round';
+export type OpenEdgeId = 'neck' | 'hem' | 'front' | 'cuff' | 'armhole' | 'round';
 
 interface Of {
 	readonly piece: string;
@@ -114,6 +114,8 @@ export interface StepKinds {
 	/** A round of single crochet along open edges; over a number of loops by a repeat, where one is given. */
 	'crochet-edge': {
 		readonly id: OpenEdgeId;
+		/** What it is called, where that is not by its id. */
+		readonly called?: 'thumb';
 		readonly ends: readonly EdgeRef[];
 		readonly times: number;
 		/** In spaces between columns, so many; after a plain round so many rounds of the pattern. */

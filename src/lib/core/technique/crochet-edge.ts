@@ -9,7 +9,7 @@ import type { StepOf } from '../assembly/assembly';
 
 /** An open edge in single crochet: so many stitches, each with how it is worked. */
 export interface EdgeCount {
-	readonly edge: OpenEdgeId;
+	readonly edge: OpenEdgeId | 'thumb';
 	readonly times: number;
 	/** A repeat of so many over so many loops; null where one follows the edge. */
 	readonly repeat: { readonly of: number; readonly loops: number; readonly rounds: number } | null;
@@ -27,7 +27,7 @@ declare module './technique' {
 	}
 }
 
-export const EDGE_NAMES: Record<OpenEdgeId, string> = {
+export const EDGE_NAMES: Record<OpenEdgeId | 'thumb', string> = {
 	neck: 'Neck',
 	hem: 'Hem',
 	front: 'Front edges',
@@ -39,9 +39,10 @@ export const EDGE_NAMES: Record<OpenEdgeId, string> = {
 
 /** How many stitches go round an open edge: one in each loop, and so many for so many rows. */
 export function edgeCount(
-	{ id, ends, times, repeat = undefined }: StepOf<'crochet-edge'>,
+	{ id, called, ends, times, repeat = undefined }: StepOf<'crochet-edge'>,
 	table: Pick<Table, 'pieces'>
 ): EdgeCount {
+	const edge = called ?? id;
 	const edges = edgesAt(table);
 	const { stitchesPerCm, rowsPerCm } = edges.density;
 	const pickUp = pickUpRatio(stitchesPerCm, rowsPerCm);
@@ -49,7 +50,7 @@ export function edgeCount(
 		const stitches = nearestMultiple(repeat.loops, repeat.of);
 		const cm = repeat.loops / stitchesPerCm;
 		return {
-			edge: id,
+			edge,
 			times,
 			repeat,
 			stitches,
@@ -67,7 +68,7 @@ export function edgeCount(
 	// On a slope each stitch taken off stands for its own row or two: rows are picked up less those.
 	const inRows = Math.round((rows * pickUp.stitches) / pickUp.rows);
 	return {
-		edge: id,
+		edge,
 		times,
 		repeat: null,
 		stitches: inStitches + inRows,

@@ -10,7 +10,8 @@
 	const label = (i: number) => {
 		const { make, run } = entryAt(all, i);
 		const yarn = make.piece.runs[0]?.yarn;
-		const colour = yarn === undefined ? '' : `, ${name(yarn)}`;
+		const said = yarn === undefined || make.piece.name.includes(name(yarn));
+		const colour = said ? '' : `, ${name(yarn)}`;
 		const rows = make.piece.sheet.totalRows;
 		const state = run.off ? 'off' : run.done > 0 ? `${run.done} of ${rows} rows` : 'to do';
 		return `${i + 1}. ${nameMake(make)}${colour}: ${state}`;

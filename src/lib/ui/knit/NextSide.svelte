@@ -9,6 +9,8 @@
 	import type { Crank } from './crank.svelte';
 
 	let { crank, context }: { crank: Crank; context: EventContext } = $props();
+	/** So long a slow stretch says what to watch for; then it is known. */
+	const SAID_ROWS = 6;
 	const done = $derived(crank.state.done);
 	const inRows = (e: RunSheetEvent) => e.after - done;
 	const next = $derived(crank.coming[0]);
@@ -103,6 +105,9 @@
 					: `${rows} rows`}</span
 		></span
 	>
+	{#if done - crank.slow.after < SAID_ROWS}
+		<span class="also quiet block text-sm leading-snug">{wordEvent(crank.slow, context).how}</span>
+	{/if}
 {/if}
 <span
 	class={['later quiet block text-sm sm:text-lg', crank.due.length > 0 && 'busy max-sm:hidden']}

@@ -1,7 +1,7 @@
+import { gaugeBook } from '$lib/core/bench/gauge/book';
 import { shortOf, type Short } from '$lib/core/crank/happened';
 import type { Bench, Project, RunEvent } from '$lib/core/model/project';
-import type { NoPlan, Plan } from '$lib/core/plan';
-import { planner } from '$lib/worker/planner';
+import { planBare, type NoPlan, type Plan } from '$lib/core/plan';
 
 /** Asks before a piece on the machine is planned with fewer rows than are knitted. */
 export class AskFewer {
@@ -17,15 +17,13 @@ export class AskFewer {
 		}
 	) {}
 
-	/** Whether a change may be made; a promise where the maker is asked, or the plan takes a while. */
+	/** Whether a change may be made; a promise only where the maker is asked: nothing is lost by leaving at once. */
 	readonly may = (next: Project): boolean | Promise<boolean> => {
 		const { plan, bench, events } = this.now();
-		if (!plan?.ok || events.length === 0) return true;
-		const judge = (then: Plan | NoPlan): boolean | Promise<boolean> => {
-			const short = then.ok ? shortOf(plan.pieces, then.pieces, events) : [];
-			return short.length === 0 ? true : this.#ask(short);
-		};
-		return planner.away ? planner.later(next, bench).then(judge) : judge(planner.now(next, bench));
+		if (!plan?.ok || !events.some((e) => e.type === 'row' || e.type === 'jump')) return true;
+		const then = planBare(next, bench, gaugeBook(bench));
+		const short = then.ok ? shortOf(plan.pieces, then.pieces, events) : [];
+		return short.length === 0 || this.#ask(short);
 	};
 
 	#ask(short: readonly Short[]): Promise<boolean> {

@@ -137,7 +137,10 @@ export function cutMitts(options: GarmentOptions, { density }: CutContext): Patt
 			}
 		],
 		seams: [seam('below'), ...(to < h - 1e-9 ? [seam('above')] : [])],
-		edges: options.edging === 'none' ? [] : [{ id: 'thumb', ends: sides('thumb'), times: 2 }]
+		edges:
+			options.edging === 'none'
+				? []
+				: [{ id: 'armhole', called: 'thumb', ends: sides('thumb'), times: 2 }]
 	};
 }
 
