@@ -371,7 +371,19 @@ const TRUTHS: Truths = {
 		const n = t.loops(s.piece, s.edge);
 		return [`loop ${n}`, t.tail(s.piece, s.edge), `number ${n}`];
 	},
-	rest: (_, t) => several(t.copies() > 2 ? t.copies() : 1, 'all'),
+	rest: (work, t, step) => {
+		const { as: how } = as<'rest'>(step);
+		// Panels beside tubes and cords are pinned out by a step of their own.
+		const flat = (p: PlannedPiece) =>
+			p.program.some((o) => o.op === 'work' && o.as === 'panel') &&
+			!p.program.some((o) => o.op === 'cast-on' && o.holder !== undefined);
+		const flags = work.as === 'flag' && how !== 'flag';
+		const among = t.plan.pieces.filter(
+			(p) => how === 'flag' || how === 'cord' || flat(p) === flags
+		);
+		const n = among.reduce((k, p) => k + p.count, 0);
+		return several(n > 2 ? n : 1, 'all');
+	},
 	sew: ({ check: c }, t, step) => {
 		const s = as<'sew'>(step);
 		const [a, b] = [t.side(s.a), t.side(s.b)];

@@ -1,10 +1,15 @@
-import { technique } from './technique';
+import type { WorkedPiece } from '../crank/piece';
+import { isPanel, technique } from './technique';
 
 declare module './technique' {
 	interface WorkKinds {
 		rest: { readonly as: 'tube' | 'flag' | 'cord' | 'piece'; readonly count: number };
 	}
 }
+
+/** A panel curls; a cord of a few pins, its tail held by one more at the cast-on, rolls. */
+const curls = (p: WorkedPiece): boolean =>
+	isPanel(p) && !p.program.some((o) => o.op === 'cast-on' && o.holder !== undefined);
 
 /** Stretched and left to lie, or damped and pinned out: the first thing at the table. */
 export const rest = technique<'rest'>({
@@ -36,8 +41,18 @@ export const rest = technique<'rest'>({
 			drawing: ({ as }) => ({ skill: as === 'flag' ? 'block' : 'stretch', drawing: { loops: 12 } })
 		}
 	},
-	steps: ({ as }, { pieces }) =>
-		pieces.length === 0
-			? []
-			: [{ id: 'rest', do: 'rest', as, count: pieces.reduce((t, p) => t + p.count, 0) }]
+	steps: ({ as }, { pieces }) => {
+		const count = (list: readonly WorkedPiece[]) => list.reduce((t, p) => t + p.count, 0);
+		if (as === 'flag' || as === 'cord')
+			return pieces.length === 0 ? [] : [{ id: 'rest', do: 'rest', as, count: count(pieces) }];
+		// What curls is pinned out, and not pulled long with the tubes and cords beside it.
+		const flat = pieces.filter(curls);
+		const long = pieces.filter((p) => !curls(p));
+		return [
+			...(long.length > 0 ? [{ id: 'rest', do: 'rest', as, count: count(long) } as const] : []),
+			...(flat.length > 0
+				? [{ id: 'rest-flags', do: 'rest', as: 'flag', count: count(flat) } as const]
+				: [])
+		];
+	}
 });
