@@ -271,9 +271,9 @@ export class ToldAtTheCrank {
 	private moves(w: HandWork, after: number, low: boolean): Token[] {
 		const { ring } = this;
 		const moved = ring.moved(after - 1);
-		const middle = ring.pins(after).reduce((a, b) => a + b, 0) / ring.pins(after).length;
+		// Loops move inward: up from the low edge, down from the high one.
 		const here = this.inward(
-			[...moved].flatMap(([from, to]) => (from !== to && from < middle === low ? [from] : [])),
+			[...moved].flatMap(([from, to]) => (from !== to && to > from === low ? [from] : [])),
 			low
 		);
 		const onto = this.inward([...new Set(here.map((p) => moved.get(p)!))], low).at(-1)!;

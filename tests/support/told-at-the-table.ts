@@ -190,7 +190,11 @@ const TRUTHS: Truths = {
 			0
 		);
 		const stitches =
-			s.kind === 'double' ? 2 * n : s.kind === 'repeat' ? Math.round(n / s.of) * s.of : n;
+			s.kind === 'double'
+				? 2 * n
+				: s.kind === 'repeat'
+					? Math.max(1, Math.round(n / s.of)) * s.of
+					: n;
 		const how =
 			s.kind === 'double'
 				? ['number 2', `number ${n}`]
