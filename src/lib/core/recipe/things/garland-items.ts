@@ -6,7 +6,8 @@ import type { GarlandItem, GarlandOptions } from './options';
 import { own, worked } from '../../quantity/working';
 import { pomPomCm, usualWraps } from './form/pom-pom';
 import { ballLength, FILL_DENSITY, stuff } from './form/stuffed';
-import { flagCounts, flagProgram } from '../bunting/bunting';
+import { flagCounts, flagProgram, mostStitches } from '../bunting/bunting';
+import { panelPins } from '../../bench/machine/panel';
 import type { Piece } from '../../assembly/piece';
 import type { DesignContext, OnMachine } from '../recipe';
 import { rowsFrom, tubeOf } from './common';
@@ -29,17 +30,26 @@ export interface MadeItem {
 	readonly wraps: number;
 }
 
+const FLAG = { way: 'single', tip: 3 } as const;
+
 const flagOptions = (stitches: number, edgeStitches: 1 | 2): BuntingOptions => ({
 	recipe: 'bunting',
 	flags: 1,
 	yarns: [],
 	width: { by: 'stitches', stitches },
 	everyRows: 2,
-	way: 'single',
+	way: FLAG.way,
 	edgeStitches,
-	tip: 3,
+	tip: FLAG.tip,
 	turn: 'switch'
 });
+
+/** As many as were asked for, or as the ring has pins for in a panel. */
+const flagStitches = (item: GarlandItem, machine: OnMachine['machine']): number => {
+	const { tip, way } = FLAG;
+	const { most } = panelPins(machine, 'switch', 0);
+	return Math.min(item.size ?? USUAL_FLAG_STITCHES, mostStitches({ tip, way }, most));
+};
 
 /** One kind of item in rows and centimetres. */
 export function makeItem(
@@ -66,7 +76,7 @@ export function makeItem(
 		}
 		case 'flag': {
 			const counts = flagCounts(
-				flagOptions(item.size ?? USUAL_FLAG_STITCHES, options.edgeStitches ?? 1),
+				flagOptions(flagStitches(item, on.machine), options.edgeStitches ?? 1),
 				gauge.stitchesPerCm.mean
 			);
 			return {
@@ -102,7 +112,7 @@ export function pieceOf(
 	const gauge = on.gauge(entryAt(options.yarns, 0));
 	const flag =
 		item.kind === 'flag'
-			? flagOptions(item.size ?? USUAL_FLAG_STITCHES, options.edgeStitches ?? 1)
+			? flagOptions(flagStitches(item, on.machine), options.edgeStitches ?? 1)
 			: null;
 	const counts = flag && flagCounts(flag, gauge.stitchesPerCm.mean);
 	return {
