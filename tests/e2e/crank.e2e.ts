@@ -94,7 +94,9 @@ test('what happens between two rows counts none, is undone like one, and stands 
 	await expect(page.getByTestId('fed')).toContainText('crossed over a finger');
 	await page.goto('/project/project-keeper/log');
 	await expect(page.getByText('After row 46: a new ball.')).toBeVisible();
-	await expect(page.getByText(/After row 46: slot \d of \d, crossed over a finger/)).toBeVisible();
+	await expect(
+		page.getByText(/After row 46: fed through slot \d of \d, crossed over a finger/)
+	).toBeVisible();
 	await expect(page.getByText('thin for a row')).toHaveCount(0);
 
 	await page.goto('/project/project-keeper/plan');

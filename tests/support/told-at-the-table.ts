@@ -66,7 +66,9 @@ export class ToldAtTheTable {
 		// Columns latched up from floats begin on no waste.
 		return edge === 'cast-on' && ring.wasteBefore > 0
 			? ring.pins(row).length
-			: ring.loops(row).length;
+			: ring.loops(row).length -
+					ring.inState(row, 'castOff').length * Number(edge === 'cast-off') -
+					ring.inState(row, 'held').length * Number(edge === 'cast-off');
 	}
 	rows(id: string): number {
 		const ring = this.ring(id);

@@ -4,18 +4,9 @@ import { everyPlan, everyStart } from '../../../../tests/support/every';
 import { OffTheRing } from '../../../../tests/support/off-the-ring';
 import { sideOfEdge } from '../bench/machine/panel';
 import { SHAPINGS, type Shaping } from '../model/kinds';
-import { offByRow, rhythmsOf, type EdgeSchedule, type Take } from '../shaping/edge-schedule';
+import { offByRow, ownLine, rhythmsOf, type Take } from '../shaping/edge-schedule';
 import { wordSchedule } from '../shaping/words';
 import { readSchedule } from './own-words';
-
-const edge = (takes: readonly Take[]): EdgeSchedule => ({
-	takes,
-	beyond: 0,
-	changes: 0,
-	squares: 0,
-	worst: { row: 0, stitches: 0 },
-	missed: { row: 0, stitches: 0 }
-});
 
 describe('the sentence of an edge, read back', () => {
 	it('is its schedule row for row: 10,000 random edges', () => {
@@ -36,7 +27,7 @@ describe('the sentence of an edge, read back', () => {
 						shaping === 'held' || n > 2 ? 'group' : n === 1 ? ('single' as const) : 'double';
 					return { row, stitches: n, how };
 				});
-				const said = wordSchedule(edge(takes), shaping);
+				const said = wordSchedule(ownLine(takes), shaping);
 				expect(readSchedule(said), said).toEqual(takes);
 				// And as rhythms: what is said as one is one.
 				expect(rhythmsOf(readSchedule(said)!)).toEqual(rhythmsOf(takes));

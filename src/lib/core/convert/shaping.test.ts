@@ -80,6 +80,19 @@ describe('a pattern’s shaping, typed', () => {
 	});
 });
 
+describe('an edge in a plan’s own words', () => {
+	it('that goes on past the last row is said with both rows, and left straight', () => {
+		const read = readShaping(
+			'40 stitches, 20 rows; left edge: decrease 1 every 4th row 6 times, first after row 4; right edge: straight',
+			theirs
+		);
+		expect(read.misreads.map(wordMisread)).toEqual([
+			'The left edge is shaped as far as row 24, and there are 20 rows: say more rows, or let it end sooner. It is left straight.'
+		]);
+		expect(read.counts).toEqual({ castOn: 40, left: 40, rows: 20 });
+	});
+});
+
 describe('what a record of a piece can hold', () => {
 	it('a piece too long is read, said with the bound, and not drawn; one just within it is', () => {
 		const long = readShaping('40 stitches, 1300 rows, cast off', theirs);

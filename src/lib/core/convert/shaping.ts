@@ -23,6 +23,8 @@ export type Misread =
 			readonly above: number | null;
 	  }
 	| { readonly code: 'used-up'; readonly words: string; readonly left: number }
+	/** An edge in a plan's words that goes on past the last row. */
+	| { readonly code: 'past-end'; readonly side: Side; readonly row: number; readonly rows: number }
 	/** Longer or wider than a piece can be, cm, or with more points to an edge. */
 	| { readonly code: 'too-large'; readonly cm: number; readonly most: number }
 	| { readonly code: 'too-many-points'; readonly points: number; readonly most: number };
@@ -162,7 +164,11 @@ export function readShaping(text: string, theirs: TheirGauge): ReadShaping {
 		if (wrong) misreads.push(wrong);
 		if (wrong?.code === 'used-up') break;
 	}
-	for (const side of SIDES) followOwn(w, side, own.takes[side]);
+	for (const side of SIDES) {
+		const row = Math.max(0, ...own.takes[side].map((t) => t.row));
+		if (row <= w.row) followOwn(w, side, own.takes[side]);
+		else misreads.push({ code: 'past-end', side, row, rows: w.row });
+	}
 	const counts = { castOn, left: onPins(w), rows: w.row };
 	const nothing = { outline: null, typed: null, hand, counts };
 	if (w.row < 1 || onPins(w) < 1) return { ...nothing, turned: false, misreads };

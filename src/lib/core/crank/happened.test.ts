@@ -6,7 +6,8 @@ import { plan, type PlannedPiece } from '../plan';
 import { say } from '../quantity/say';
 import { eventContext } from '../words/context';
 import { wordEvent } from '../words/events';
-import { wordFed, wordHappened, wordOffNow } from '../words/happened';
+import { wordFed } from '../words/feed';
+import { wordHappened, wordOffNow } from '../words/happened';
 import { wordProgress } from '../words/progress';
 import { feedNow, offNow, shortOf, withHappened } from './happened';
 import { rowTimes } from './pace';
@@ -82,7 +83,7 @@ describe('what happens between two rows', () => {
 		expect(feedNow(piece.feeds[0], [])).toMatchObject({ slot: 2, by: 'swatch' });
 		expect(feedNow(piece.feeds[0], feeds)).toMatchObject({ slot: 3, hand: 'crossed' });
 		expect(wordFed({ slot: 3, hand: 'crossed' }, piece.machine)).toBe(
-			'slot 3 of 3, crossed over a finger'
+			'through slot 3 of 3, crossed over a finger'
 		);
 		expect(wordFed({ slot: 0, hand: 'light' }, machineOf(22))).toBe('lightly through the fingers');
 	});

@@ -12,9 +12,11 @@ import { scale } from '../quantity/estimate';
 import { rowByRowOf, type RowByRow } from './row-by-row';
 import { runSheet, sectionRows, type RunSheet, type SectionRow } from './runsheet';
 import {
+	LOOP,
 	stitchesByYarn,
 	stitchesInRow,
 	yarnRuns,
+	type Fabric,
 	type Fault,
 	type YarnRun
 } from '../simulate/fabric';
@@ -139,6 +141,14 @@ function shareOf({ stretches: [start] }: RowByRow, pins: number): number {
 	return start && start.mode !== 'tube' ? (start.high - start.low + 1) / pins : 1;
 }
 
+/** Loops of a row that were chained off or held before anything was knitted on them. */
+function goneAfter({ rowStart, state }: Fabric, row: number): number {
+	const from = rowStart[row] ?? 0;
+	return state
+		.subarray(from, rowStart[row + 1])
+		.reduce((n, is) => n + Number(is === LOOP.castOff || is === LOOP.held), 0);
+}
+
 /** What came off the simulated machine: main rows counted from the first of them. */
 function offTheRing({ piece, machine }: Input) {
 	const { fabric, faults } = simulate(piece.program, { ...machine, keepOff: keptOff(machine) });
@@ -159,7 +169,7 @@ function offTheRing({ piece, machine }: Input) {
 		stitches: stitchesByYarn(fabric),
 		first: fabric.rows > 0 ? stitchesInRow(fabric, 0) : 0,
 		// Columns latched up beside them end in the last main row, whatever waste stands on it.
-		last: fabric.rows > 0 ? stitchesInRow(fabric, lastMain) : 0,
+		last: fabric.rows > 0 ? stitchesInRow(fabric, lastMain) - goneAfter(fabric, lastMain) : 0,
 		rowByRow,
 		share: shareOf(rowByRow, machine.pins)
 	};
@@ -183,14 +193,21 @@ export const endOf = (
 	};
 };
 
-/** Groups held beside which the yarn is broken. */
-const breaksOf = ({ works }: RowByRow, wasteBefore: number): Break[] =>
-	works.flatMap(({ after, work }) =>
-		work.flatMap((w) =>
-			w.do === 'hold' && w.breaks !== null
-				? [{ atRow: after - wasteBefore, loops: w.pins.length, again: w.breaks === 'again' }]
-				: []
-		)
+/** Groups held beside which the yarn is broken, each as wide as it lies in the yarn that made it. */
+const breaksOf = (
+	{ rowByRow, runs, gauges }: Pick<WorkedPiece, 'rowByRow' | 'runs' | 'gauges'>,
+	wasteBefore: number,
+	needCm: (wideCm: number) => number
+): Break[] =>
+	rowByRow.works.flatMap(({ after, work }) =>
+		work.flatMap((w) => {
+			if (w.do !== 'hold' || w.breaks === null) return [];
+			const atRow = after - wasteBefore;
+			const made = runs.find((r) => atRow > r.from && atRow <= r.to);
+			const perCm = gauges[made?.yarn ?? 0]?.stitchesPerCm.mean ?? 1;
+			const loops = w.pins.length;
+			return [{ atRow, loops, needCm: needCm(loops / perCm), again: w.breaks === 'again' }];
+		})
 	);
 
 /** The tails of a piece, each long enough for the dearest step that works with it. */
@@ -204,7 +221,9 @@ const tailsOfPiece = (input: Input, knitted: Knitted) => {
 		pins: machine.pins,
 		share,
 		strandsOf,
-		breaks: breaksOf(rowByRow, wasteBefore),
+		breaks: breaksOf(whole, wasteBefore, (wideCm) =>
+			needAt('chain-off', { ...endOf(whole, 'cast-off'), wideCm })
+		),
 		useAt: (edge) => useAt(endOf(whole, edge)),
 		needAt: (use, edge) => needAt(use, endOf(whole, edge))
 	});

@@ -69,6 +69,8 @@ export interface Break {
 	/** Main rows done. */
 	readonly atRow: number;
 	readonly loops: number;
+	/** The least its tail has to be to chain it off, cm. */
+	readonly needCm: number;
 	/** Whether the same yarn goes on, threaded anew. */
 	readonly again: boolean;
 }
@@ -118,9 +120,12 @@ export function tailsOf(piece: Tailed): Tail[] {
 }
 
 /** A chain through every loop of a group, and an end to hold and weave in. */
-function toChainOff({ loops }: Break, { ringCm, pins }: Pick<Tailed, 'ringCm' | 'pins'>): Length {
+function toChainOff(
+	{ loops, needCm }: Break,
+	{ ringCm, pins }: Pick<Tailed, 'ringCm' | 'pins'>
+): Length {
 	const wideCm = (ringCm * loops) / pins;
-	return {
+	const usual: Length = {
 		lengthCm: TIMES_TO_CHAIN * wideCm + JOIN_TAIL_CM,
 		working: [
 			worked(wideCm, 'length', 'the group along the pins'),
@@ -130,6 +135,7 @@ function toChainOff({ loops }: Break, { ringCm, pins }: Pick<Tailed, 'ringCm' | 
 			worked(JOIN_TAIL_CM, 'length', 'to weave in')
 		]
 	};
+	return longEnough(usual, needCm);
 }
 
 type Length = Pick<Tail, 'lengthCm' | 'working'>;

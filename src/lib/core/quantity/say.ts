@@ -55,3 +55,11 @@ export const rowsWord = (n: number): string =>
 
 /** `1 repeat`, `9 repeats`. */
 export const repeatsWord = (n: number): string => (n === 1 ? '1 repeat' : `${n} repeats`);
+
+/** The first letter large, or small. */
+export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+export const uncapital = (words: string): string => words.charAt(0).toLowerCase() + words.slice(1);
+
+/** Sentences in a row; those that have nothing to say are left out. */
+export const sentences = (...each: readonly string[]): string =>
+	each.filter((words) => words !== '').join(' ');

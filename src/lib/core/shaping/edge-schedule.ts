@@ -284,3 +284,13 @@ export function offByRow(takes: readonly Take[], rows: number): number[] {
 	}
 	return out;
 }
+
+/** Takes that are their own line: as they are typed, no row misses anything. */
+export const ownLine = (takes: readonly Take[]): EdgeSchedule => ({
+	takes,
+	beyond: 0,
+	changes: 0,
+	squares: 0,
+	worst: { row: 0, stitches: 0 },
+	missed: { row: 0, stitches: 0 }
+});

@@ -5,17 +5,10 @@ import { programRows, WASTE, type Op } from '../program/program';
 import { LOOP } from '../simulate/fabric';
 import { simulate } from '../simulate/simulate';
 import { panelProgram, startEdge, wasteFor } from './program';
+import { ownLine } from './edge-schedule';
 import type { PieceSchedule } from './schedule';
 
 const machine = machineOf(48);
-const edge = (takes: PieceSchedule['left']['takes']): PieceSchedule['left'] => ({
-	takes,
-	beyond: 0,
-	changes: 0,
-	squares: 0,
-	worst: { row: 0, stitches: 0 },
-	missed: { row: 0, stitches: 0 }
-});
 /** Twenty stitches, ten rows; on the right a group of three, on the left a single and a double. */
 const schedule = (
 	shaping: PieceSchedule['rules']['shaping'],
@@ -23,11 +16,11 @@ const schedule = (
 ): PieceSchedule => ({
 	stitches: 20,
 	rows: 10,
-	left: edge([
+	left: ownLine([
 		{ row: 4, stitches: 1, how: 'single' },
 		{ row: 6, stitches: 2, how: 'double' }
 	]),
-	right: edge([{ row: 4, stitches: 3, how: 'group' }]),
+	right: ownLine([{ row: 4, stitches: 3, how: 'group' }]),
 	remaining: 14,
 	parts: [],
 	rules: { shaping, edgeStitches: 1, seam: { left: 1, right: 1 }, yarnAt: 'right' },
@@ -73,7 +66,7 @@ describe('what the machine is told', () => {
 
 	it('held: groups on waste yarn stay as held loops', () => {
 		const held = schedule('held', {
-			left: edge([{ row: 5, stitches: 2, how: 'group' }]),
+			left: ownLine([{ row: 5, stitches: 2, how: 'group' }]),
 			remaining: 15
 		});
 		const { fabric, faults } = simulate(panelProgram(held, making), machine);
@@ -98,7 +91,7 @@ describe('what the machine is told', () => {
 
 	it('ladders are laid before the first row and latched after the last', () => {
 		const program = panelProgram(
-			schedule('fashioned', { left: edge([]), right: edge([]), remaining: 20 }),
+			schedule('fashioned', { left: ownLine([]), right: ownLine([]), remaining: 20 }),
 			{
 				...making,
 				ladders: [

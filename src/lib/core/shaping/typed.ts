@@ -1,8 +1,14 @@
-import type { Density, PieceSchedule, ShapeRules } from './schedule';
-import { narrowest, partsOf } from './schedule';
-import type { EdgeSchedule, Take } from './edge-schedule';
-import type { Outline, Side } from './outline';
-import { otherSide } from './outline';
+import { ownLine, type Take } from './edge-schedule';
+import { otherSide, type Outline, type Side } from './outline';
+import {
+	MOST_ROWS,
+	narrowest,
+	partsOf,
+	type Density,
+	type PieceSchedule,
+	type ShapeProblem,
+	type ShapeRules
+} from './schedule';
 
 /** Stitches off an edge before a row is knitted, as a pattern says it; rows from 0. */
 export interface TypedTake {
@@ -35,78 +41,66 @@ const isGroup = (stitches: number, { shaping }: Pick<ShapeRules, 'shaping'>): bo
 
 type Rules = Pick<ShapeRules, 'shaping' | 'yarnAt'>;
 
-/** The takes of one edge: groups that meet the yarn at the other edge wait a row. */
-function takesOf(typed: readonly TypedTake[], side: Side, rules: Rules): Take[] {
+/** The takes of one edge, and how many of its groups meet the yarn at the other edge and wait a row. */
+function takesOf(
+	typed: readonly TypedTake[],
+	side: Side,
+	rules: Rules
+): { readonly takes: Take[]; readonly waits: number } {
 	let last = 0;
-	return [...typed]
+	let waits = 0;
+	const takes = [...typed]
 		.sort((a, b) => a.row - b.row)
 		.map(({ row, stitches }): Take => {
-			if (!isGroup(stitches, rules))
-				return {
-					row: (last = Math.max(row, last)),
-					stitches,
-					how: stitches === 1 ? 'single' : 'double'
-				};
-			const here = (r: number) => (r % 2 === 0) === (rules.yarnAt === side);
-			let at = Math.max(1, row, last);
-			if (!here(at)) at += 1;
-			last = at;
-			return { row: at, stitches, how: 'group' };
+			const group = isGroup(stitches, rules);
+			last = Math.max(row, last, group ? 1 : 0);
+			// The yarn is at one edge before even rows, and at the other before odd ones.
+			if (group && (last % 2 === 0) !== (rules.yarnAt === side)) last += 1;
+			if (group && last !== row) waits += 1;
+			return { row: last, stitches, how: group ? 'group' : stitches === 1 ? 'single' : 'double' };
 		});
+	return { takes, waits };
 }
 
-/** Groups that would wait a row for the yarn, with it at one edge at the start. */
-const waiting = (t: Typed, rules: Rules): number =>
-	(['left', 'right'] as const).reduce(
-		(n, side) =>
-			n +
-			takesOf(t[side], side, rules).filter(
-				(take, i) => take.row !== [...t[side]].sort((a, b) => a.row - b.row)[i]?.row
-			).length,
-		0
-	);
+const bothOf = (t: Typed, rules: Rules) => ({
+	left: takesOf(t.left, 'left', rules),
+	right: takesOf(t.right, 'right', rules)
+});
 
 /** The edge at which the yarn begins so that the fewest groups wait for it. */
 export function yarnAtFor(t: Typed, shaping: ShapeRules['shaping'], usual: Side): Side {
+	const waits = (yarnAt: Side): number => {
+		const { left, right } = bothOf(t, { shaping, yarnAt });
+		return left.waits + right.waits;
+	};
 	const other = otherSide(usual);
-	return waiting(t, { shaping, yarnAt: other }) < waiting(t, { shaping, yarnAt: usual })
-		? other
-		: usual;
+	return waits(other) < waits(usual) ? other : usual;
 }
 
-/** It follows its own line. */
-const asTyped = (takes: readonly Take[]): EdgeSchedule => ({
-	takes,
-	beyond: 0,
-	changes: 0,
-	squares: 0,
-	worst: { row: 0, stitches: 0 },
-	missed: { row: 0, stitches: 0 }
-});
-
-/** A typed piece as it stands, row for row; and how many of its groups wait a row for the yarn. */
-export function typedSchedule(
-	t: Typed,
-	outline: Outline,
-	rules: ShapeRules
-):
+export type TypedSchedule =
 	| { readonly ok: true; readonly schedule: PieceSchedule; readonly waits: number }
-	| { readonly ok: false; readonly problem: NonNullable<ReturnType<typeof narrowest>> } {
-	const [left, right] = (['left', 'right'] as const).map((side) =>
-		asTyped(takesOf(t[side], side, rules))
-	) as [EdgeSchedule, EdgeSchedule];
-	const off = [left, right].reduce((n, e) => n + e.takes.reduce((k, x) => k + x.stitches, 0), 0);
-	const size = { stitches: t.castOn, rows: t.rows };
-	const problem = narrowest({ ...size, left, right, rules });
+	| { readonly ok: false; readonly problem: ShapeProblem };
+
+/**
+ * A typed piece as it stands, row for row; and how many of its groups wait a row for the yarn. One that waits past the last
+ * row has a row more to come off at.
+ */
+export function typedSchedule(t: Typed, outline: Outline, rules: ShapeRules): TypedSchedule {
+	const { left, right } = bothOf(t, rules);
+	const all = [...left.takes, ...right.takes];
+	const rows = Math.max(t.rows, ...all.map((take) => take.row));
+	if (rows > MOST_ROWS) return { ok: false, problem: { code: 'too-long', rows, most: MOST_ROWS } };
+	const size = { stitches: t.castOn, rows };
+	const edges = { left: ownLine(left.takes), right: ownLine(right.takes) };
+	const problem = narrowest({ ...size, ...edges, rules });
 	if (problem) return { ok: false, problem };
 	return {
 		ok: true,
-		waits: waiting(t, rules),
+		waits: left.waits + right.waits,
 		schedule: {
 			...size,
-			left,
-			right,
-			remaining: t.castOn - off,
+			...edges,
+			remaining: t.castOn - all.reduce((n, take) => n + take.stitches, 0),
 			parts: partsOf(outline, t, rules.seam, size),
 			rules
 		}

@@ -1,3 +1,4 @@
+import { ownLine } from './edge-schedule';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SHAPINGS } from '../model/kinds';
@@ -76,14 +77,7 @@ describe('a shaping sentence', () => {
 it('ordinals end as they are spoken', () => {
 	const said = (every: number) =>
 		wordSchedule(
-			{
-				takes: [1, 2, 3].map((i) => ({ row: i * every, stitches: 1, how: 'single' as const })),
-				beyond: 0,
-				changes: 0,
-				squares: 0,
-				worst: { row: 0, stitches: 0 },
-				missed: { row: 0, stitches: 0 }
-			},
+			ownLine([1, 2, 3].map((i) => ({ row: i * every, stitches: 1, how: 'single' as const }))),
 			'fashioned'
 		).match(/every (\S+) row/)![1];
 	expect([2, 3, 4, 10, 11, 12, 13, 14, 20, 21, 22, 23, 24, 101, 111, 113, 114].map(said)).toEqual(

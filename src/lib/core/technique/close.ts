@@ -1,3 +1,4 @@
+import { uncapital } from '../quantity/say';
 import { EDGES, type Assembly, type Edge } from '../assembly/assembly';
 import type { FlatClosing } from '../model/kinds';
 import type { SkillId } from './drawing/skills';
@@ -65,8 +66,6 @@ const SKILL: Record<FlatClosing, SkillId> = {
 };
 const toolsFor = (how: FlatClosing): Tool[] =>
 	how === 'three-needle' ? [tool('needles')] : [tool('hook')];
-
-const lower = (words: string): string => words.charAt(0).toLowerCase() + words.slice(1);
 
 /** How the loops of a row lie front on back. */
 const halves = (loops: number): string =>
@@ -161,7 +160,7 @@ export const closeFlat = technique<'close-flat'>({
 				title: toe
 					? `Close the toe, ${loops} loops of the ${ROW[edge]} row${onPieces(copies)}`
 					: `Close the ${ROW[edge]} row${name ? ` of ${ofPiece(name, copies)}` : ''} flat${name ? '' : onPieces(copies)}, ${halves(loops)}`,
-				how: `${toe ? `Run the tail of ${s.tail(tailCm)} through all loops and draw them in to two thirds of the width, then whip front to back, flat.` : `Lay the tube flat${joins ? ' so that the colour joins are at the back' : ''}.${leave.length > 0 ? ` Leave out the loops of pins ${leave.join(' and ')}, a marker through each: they become ladders, and lie at the two folds.` : ''} ${how === 'loop' ? '' : `With the tail of ${s.tail(tailCm)}: `}${how === 'loop' ? HOW[how] : lower(HOW[how])}`}${waste ? ' The waste comes off when it is closed.' : ''}`
+				how: `${toe ? `Run the tail of ${s.tail(tailCm)} through all loops and draw them in to two thirds of the width, then whip front to back, flat.` : `Lay the tube flat${joins ? ' so that the colour joins are at the back' : ''}.${leave.length > 0 ? ` Leave out the loops of pins ${leave.join(' and ')}, a marker through each: they become ladders, and lie at the two folds.` : ''} ${how === 'loop' ? '' : `With the tail of ${s.tail(tailCm)}: `}${how === 'loop' ? HOW[how] : uncapital(HOW[how])}`}${waste ? ' The waste comes off when it is closed.' : ''}`
 			}),
 			drawing: (w) => ({ skill: w.toe ? 'whip' : SKILL[w.how], drawing: w }),
 			loops: ({ loops, toe }) => (toe ? singly(loops) : folded(loops))

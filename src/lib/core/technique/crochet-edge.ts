@@ -1,7 +1,7 @@
 import { CROCHET_LOOPS, firstYarn, HOOK_SECONDS, hookedMetres, loopCm } from './hand';
 import type { OpenEdgeId } from '../assembly/assembly';
 import { edgesOf, pickUpRatio } from '../assembly/joint';
-import { repeatsWord, rowsWord } from '../quantity/say';
+import { repeatsWord, rowsWord, capital } from '../quantity/say';
 import { nearestMultiple } from '../quantity/whole';
 import { edgesAt } from './sew';
 import { technique, tool, type Table } from './technique';
@@ -79,8 +79,6 @@ export function edgeCount(
 		cm: sum((p) => p.cm)
 	};
 }
-
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
 /** Stitches made in all: those of a plain round, and of as many rounds of pattern as follow. */
 const worked = ({ stitches, repeat }: EdgeCount): number => stitches * (1 + (repeat?.rounds ?? 0));

@@ -1,8 +1,8 @@
 import type { WorkedPiece } from '../crank/piece';
 import type { Say } from '../quantity/say';
-import { CHAIN_LOOPS, HOOK_SECONDS, hookedMetres, lastYarn, loopCm } from './hand';
+import { CHAIN_LOOPS, gaugeOf, HOOK_SECONDS, hookedMetres, lastYarn, loopCm } from './hand';
 import { singly } from './sequence';
-import { idOf, onPieces, pieceOf, technique, tool } from './technique';
+import { chained, idOf, onPieces, pieceOf, technique, tool } from './technique';
 
 /** A group held on waste, and the tail that hangs beside it. */
 interface Group {
@@ -45,6 +45,7 @@ function withTails(tails: readonly Group[], loops: number, s: Say): string {
 export const closeHeld = technique<'close-held'>({
 	id: 'close-held',
 	tails: { 'chain-off': 'it chains off the held group' },
+	needs: { 'chain-off': chained() },
 	works: {
 		'close-held': {
 			words: ({ loops, name, copies, tails }, s) => ({
@@ -95,6 +96,11 @@ export const closeHeld = technique<'close-held'>({
 		l.held = false;
 		if (l.broken === null) return;
 		if (l.broken !== 'hanging') hands.fault('tail-gone', piece, 'held');
+		const across = gaugeOf(l.piece)?.stitchesPerCm.mean ?? 1;
+		const need = chained();
+		for (const { loops, cm } of brokenAt(l.piece))
+			if (cm < need({ edge: 'cast-off', wideCm: loops / across }) - 1e-6)
+				hands.fault('tail-short', piece, 'held');
 		l.broken = 'used';
 	}
 });

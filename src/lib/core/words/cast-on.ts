@@ -1,7 +1,7 @@
 import { weave } from '../bench/machine/ring';
-import type { RunSheetEvent } from '../crank/events';
+import type { RunSheetEvent, TailLeft } from '../crank/events';
 import { isSpare } from '../program/program';
-import { say } from '../quantity/say';
+import { say, sentences } from '../quantity/say';
 import { wordFeed } from './feed';
 import { wordCounter } from './place';
 import { wordTail } from './tails';
@@ -12,6 +12,9 @@ type CastOn = Extract<RunSheetEvent, { kind: 'cast-on' }>;
 
 /** Up to so many pins the first rows catch tight (common practice; the number is from memory). */
 const SMALL_RING_PINS = 24;
+
+/** What a tail does where its end is drawn up: a knot would stop it. */
+const DRAWN_UP = new Set<TailLeft['use']>(['gather', 'crown', 'tip', 'toe', 'zip', 'cord-end']);
 
 function wordWeave({ low, high, holder }: CastOn, { machine }: EventContext): string {
 	const pins = high - low + 1;
@@ -51,23 +54,19 @@ export function wordCastOn(e: CastOn, c: EventContext): EventWords {
 			: ''
 		: `Leave a tail of ${ends(e.yarn)} inside the ring, ${wordTail(e.tail, s)}.`;
 	const loose = c.machine.pins <= SMALL_RING_PINS && e.method !== 'rag';
-	const drawnUp = e.method === 'weave' && !isSpare(e.yarn);
+	const drawnUp = !isSpare(e.yarn) && DRAWN_UP.has(e.tail.use);
 	return {
 		title: `Cast on with ${yarn(e.yarn)}`,
-		how: [
+		how: sentences(
 			wordMethod(e, c),
 			'The cast-on is not a row.',
 			tail,
 			e.feed ? wordFeed(e.feed, c.machine) : ''
-		]
-			.filter((w) => w !== '')
-			.join(' '),
-		also: [
+		),
+		also: sentences(
 			loose ? 'Cast on loosely: a small ring catches tight in its first rows.' : '',
 			drawnUp ? 'No slip knot: this end is drawn up.' : '',
 			isSpare(e.yarn) ? '' : wordCounter(e.place, c.machine)
-		]
-			.filter((w) => w !== '')
-			.join(' ')
+		)
 	};
 }

@@ -1,6 +1,6 @@
 import type { RunSheetEvent } from '../crank/events';
 import { isSpare } from '../program/program';
-import { say } from '../quantity/say';
+import { say, capital, sentences } from '../quantity/say';
 import { wordFeed } from './feed';
 import { sidesOfPin, wordCounter, wordPlace } from './place';
 import { wordTail } from './tails';
@@ -28,17 +28,15 @@ export function wordJoin(e: Join, c: EventContext): EventWords {
 	const always = !isSpare(e.to) && !e.first && e.place.in === 'tube';
 	return {
 		title: `Change to ${yarn(e.to)}`,
-		how: [
+		how: sentences(
 			`${wordPlace(e.place, c.machine)}.`,
 			e.old
 				? `Cut ${ends(e.from)} and lead it ${at.old}, leaving ${wordTail(e.old, s)}.`
-				: `${cap(yarn(e.from))} is broken already.`,
+				: `${capital(yarn(e.from))} is broken already.`,
 			`Lead ${ends(e.to)} ${at.next}, its tail to the inside, ${wordTail(e.new, s)}${always ? '; always at this pin' : ''}.`,
 			e.feed ? wordFeed(e.feed, c.machine) : '',
 			e.first ? wordCounter(e.place, c.machine) : ''
-		]
-			.filter((w) => w !== '')
-			.join(' ')
+		)
 	};
 }
 
@@ -53,5 +51,3 @@ export function wordBroken({ yarn, old, new: fresh, pin }: Broken, c: EventConte
 		: '';
 	return `Break ${ends(yarn)} with a tail of ${wordTail(old, s)}.${again}`;
 }
-
-const cap = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);

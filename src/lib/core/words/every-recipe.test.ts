@@ -35,6 +35,7 @@ interface Told {
 	readonly piece: PlannedPiece;
 	readonly event: RunSheetEvent;
 	readonly how: string;
+	readonly also?: string;
 }
 const told = (list: readonly (Begun & { plan: Plan })[]): Told[] =>
 	list.flatMap(({ what, pins, plan }) =>
@@ -43,7 +44,7 @@ const told = (list: readonly (Begun & { plan: Plan })[]): Told[] =>
 				what: `${what} on ${pins}, ${piece.name}`,
 				piece,
 				event,
-				how: wordEvent(event, eventContext(plan, piece.machine, 'cm')).how
+				...wordEvent(event, eventContext(plan, piece.machine, 'cm'))
 			}))
 		)
 	);
@@ -67,6 +68,17 @@ describe('tails at the crank, over every recipe, ring and school of waste', () =
 		expect(toWaste.length).toBeGreaterThan(50);
 		for (const { what, piece, how } of toWaste)
 			expect(how, what).toContain(`leaving ${s.tail(tailAt(piece, 'cast-off').lengthCm)}`);
+	});
+
+	it('a slip knot is warned of where the tail draws its end up, and nowhere else', () => {
+		const firsts = all.filter(({ event: e }) => e.kind === 'cast-on' && !isSpare(e.yarn));
+		const warned = firsts.filter(({ also }) => also?.includes('No slip knot'));
+		expect(warned.length).toBeGreaterThan(10);
+		expect(firsts.length - warned.length).toBeGreaterThan(10);
+		for (const { what, how, also } of firsts)
+			expect(also?.includes('No slip knot') ?? false, `${what}: ${how}`).toBe(
+				/it (gathers|draws|is drawn)/.test(how)
+			);
 	});
 
 	it('the take-off names the main yarn’s tail, on a needle and where waste follows', () => {

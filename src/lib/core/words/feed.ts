@@ -1,8 +1,9 @@
 import type { Feed } from '../bench/machine/slot';
 import type { Hand, Machine } from '../model/bench';
 
-const HAND: Readonly<Record<Hand, string>> = {
-	none: '',
+/** Tension through the fingers. */
+export const HAND_WORDS: Readonly<Record<Hand, string>> = {
+	none: 'not through the hand',
 	light: 'lightly through the fingers',
 	crossed: 'crossed over a finger'
 };
@@ -13,10 +14,16 @@ const SINCE = {
 	usual: () => 'usual for its thickness'
 };
 
-/** `Slot 2 of 3, lightly through the fingers: as in your swatch.` */
-export function wordFeed({ slot, hand, by, like }: Feed, machine: Machine): string {
-	const slots = slot > 0 ? `slot ${slot} of ${machine.slots}` : '';
-	const how = [slots, HAND[hand]].filter((w) => w !== '').join(', ');
-	if (how === '') return '';
-	return `Feed it ${slot > 0 ? 'through ' : ''}${how}: ${SINCE[by](like)}.`;
+/** `through slot 3 of 3, lightly through the fingers`. */
+export function wordFed(
+	{ slot, hand }: Pick<Feed, 'slot' | 'hand'>,
+	{ slots }: Pick<Machine, 'slots'>
+): string {
+	const through = slot > 0 ? `through slot ${slot} of ${slots}` : '';
+	if (hand === 'none') return through || 'with no tension';
+	return [through, HAND_WORDS[hand]].filter((words) => words !== '').join(', ');
 }
+
+/** `Feed it through slot 2 of 3, lightly through the fingers: as in your swatch.` */
+export const wordFeed = (feed: Feed, machine: Machine): string =>
+	`Feed it ${wordFed(feed, machine)}: ${SINCE[feed.by](feed.like)}.`;

@@ -1,3 +1,4 @@
+import { capital, uncapital } from '../quantity/say';
 import { entryAt, last as lastOf } from '../quantity/sure';
 import type { Edge } from '../program/program';
 import type { EdgeRule, Turns } from '../model/kinds';
@@ -50,7 +51,7 @@ export function decreaseMoves(work: Extract<HandWork, { do: 'decrease' }>): stri
 			(_, i) =>
 				`${i === 0 ? 'The edge stitch of' : 'Then that of'} pin ${entryAt(edge, edgeStitches - 1 - i) + 1} to pin ${entryAt(pins, edgeStitches + down - 1 - i) + 1}.`
 		),
-		`${cap(pinsWord(pins.slice(0, down)))} out of work.`
+		`${capital(pinsWord(pins.slice(0, down)))} out of work.`
 	];
 }
 
@@ -67,7 +68,7 @@ export function decreaseShort(
 		(i) => `${pin(i)} to ${pin(i + down)}`
 	);
 	const out = pins.slice(0, down).map((p) => p + 1);
-	return `${cap(wordEdge(work.edge, machine.turns))}: ${going.join(', then ')} down on ${pin(edgeStitches + down)}, its own loop on top; ${edge.join(', ')}; ${out.join(' and ')} out of work.`;
+	return `${capital(wordEdge(work.edge, machine.turns))}: ${going.join(', then ')} down on ${pin(edgeStitches + down)}, its own loop on top; ${edge.join(', ')}; ${out.join(' and ')} out of work.`;
 }
 
 const stitches = (n: number): string => (n === 1 ? '1 stitch' : `${n} stitches`);
@@ -112,7 +113,7 @@ function how(w: HandWork): string {
 		case 'decrease-inside':
 			return `Lift ${pinsWord(w.pins)}, put the loop onto its neighbour and the rest back one pin inward.`;
 		case 'hold':
-			return `${cap(pinsWord(w.pins))} onto waste yarn, threaded all in one direction${w.breaks === null ? '; the yarn passes on to the new edge' : ''}.`;
+			return `${capital(pinsWord(w.pins))} onto waste yarn, threaded all in one direction${w.breaks === null ? '; the yarn passes on to the new edge' : ''}.`;
 		case 'take-back':
 			return `The held loops back on ${pinsWord(w.pins)}, the one nearest the panel first.`;
 		case 'cast-off':
@@ -147,14 +148,12 @@ export function wordWhere(
 	return `Yarn at the ${wordEdge(row.yarnAt, machine.turns)}, pin ${inWork[row.yarnAt] + 1}. This row goes to pin ${row[other] + 1}.`;
 }
 
-const cap = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
-
 /** What is done at an edge names it, once. */
 function atEdge(w: HandWork, machine: Machine): string {
 	const said = how(w);
 	if (!('edge' in w)) return said;
 	const edge = wordEdge(w.edge, machine.turns);
-	return `${cap(edge)}: ${said.charAt(0).toLowerCase()}${said.slice(1)}`;
+	return `${capital(edge)}: ${uncapital(said)}`;
 }
 
 /** What is done at the pins between two rows: a short title, then each move in order. */

@@ -1,24 +1,8 @@
 import type { OffNow } from '../crank/happened';
 import type { Happened } from '../crank/run';
-import type { Hand, Machine } from '../model/bench';
+import type { Machine } from '../model/bench';
 import { rowsWord, type Say } from '../quantity/say';
-
-const HAND: Readonly<Record<Hand, string>> = {
-	none: 'nothing else',
-	light: 'lightly through the fingers',
-	crossed: 'crossed over a finger'
-};
-
-/** `slot 3 of 3, lightly through the fingers`. */
-export const wordFed = (
-	{ slot, hand }: { readonly slot: number; readonly hand: Hand },
-	{ slots }: Pick<Machine, 'slots'>
-): string =>
-	slot > 0
-		? `slot ${slot} of ${slots}${hand === 'none' ? '' : `, ${HAND[hand]}`}`
-		: hand === 'none'
-			? 'no tension'
-			: HAND[hand];
+import { wordFed } from './feed';
 
 /** One line of what happened, after so many main rows. */
 export function wordHappened(h: Happened, wasteBefore: number, machine: Machine): string {
@@ -28,7 +12,7 @@ export function wordHappened(h: Happened, wasteBefore: number, machine: Machine)
 		case 'ball':
 			return `${at}: a new ball.`;
 		case 'feed':
-			return `${at}: ${wordFed(h, machine)} from there.`;
+			return `${at}: fed ${wordFed(h, machine)} from there.`;
 		case 'note':
 			return `${at}: ${h.text}`;
 	}

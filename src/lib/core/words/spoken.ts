@@ -1,3 +1,4 @@
+import { capital, uncapital } from '../quantity/say';
 import { entryAt, last } from '../quantity/sure';
 import type { RunSheetEvent } from '../crank/events';
 import type { RunSheet } from '../crank/runsheet';
@@ -11,7 +12,6 @@ const WARN_ROWS = 2;
 const isSaid = (e: RunSheetEvent): boolean => e.kind !== 'slow' && e.kind !== 'cast-on';
 
 const NUMBERS = ['no', 'one', 'two', 'three', 'four', 'five'];
-const lower = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);
 const list = (words: readonly string[]): string =>
 	words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${last(words)}`;
 
@@ -20,7 +20,7 @@ export function spokenAt(sheet: RunSheet, done: number, context: EventContext): 
 	const titles = (after: number) =>
 		sheet.events
 			.filter((e) => isSaid(e) && e.after === after)
-			.map((e) => lower(wordEvent(e, context).title));
+			.map((e) => uncapital(wordEvent(e, context).title));
 	const now = titles(done);
 	if (now.length > 0) return `Now ${list(now)}.`;
 	for (let ahead = 1; ahead <= WARN_ROWS; ahead++) {
@@ -29,8 +29,6 @@ export function spokenAt(sheet: RunSheet, done: number, context: EventContext): 
 	}
 	return null;
 }
-
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 
 /** Whether something is done at this row: it has a sound of its own. */
 export const isEventRow = (sheet: RunSheet, done: number): boolean =>

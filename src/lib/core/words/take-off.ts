@@ -1,5 +1,5 @@
 import type { RunSheetEvent } from '../crank/events';
-import { say } from '../quantity/say';
+import { say, uncapital } from '../quantity/say';
 import type { EventContext } from './context';
 import { wordPlace } from './place';
 import { wordTail } from './tails';
@@ -18,7 +18,7 @@ function wordNeedle(e: TakeOff, c: EventContext): EventWords {
 		title: 'Cut and take off',
 		how:
 			e.place.in === 'panel'
-				? `The row ends ${lower(wordPlace(e.place, c.machine))}. ${cut} Turn on to where the loops come up and take ${loops} onto the needle from inside out, each while the next pin still holds its loop.`
+				? `The row ends ${uncapital(wordPlace(e.place, c.machine))}. ${cut} Turn on to where the loops come up and take ${loops} onto the needle from inside out, each while the next pin still holds its loop.`
 				: `${cut} One empty round, stopped just short of the marker; from there take ${loops} onto the needle from inside out, a few at a time, each while the next pin still holds its loop.`,
 		also: TOO_FAR
 	};
@@ -36,5 +36,3 @@ export function wordTakeOff(e: TakeOff, c: EventContext): EventWords {
 		how: `Cut the waste yarn and crank on with no yarn, ${goes} drops off on ${rows}. The tail of ${ends(e.yarn)} hangs before them, ${wordTail(e.tail, say(c.units))}.`
 	};
 }
-
-const lower = (s: string): string => s.charAt(0).toLowerCase() + s.slice(1);

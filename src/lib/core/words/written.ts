@@ -1,7 +1,7 @@
 import type { Misread } from '../convert/shaping';
 import type { HandOnly, Misfit } from '../convert/written';
 import type { Units } from '../quantity/units';
-import { say } from '../quantity/say';
+import { rowsWord, say } from '../quantity/say';
 
 /** Why a count does not fit this machine, and what makers do. */
 export function wordMisfit(m: Misfit, units: Units): string {
@@ -46,6 +46,8 @@ export function wordMisread(m: Misread): string {
 		}
 		case 'used-up':
 			return `“${m.words}” takes more stitches than there are: ${m.left} would be left.`;
+		case 'past-end':
+			return `The ${m.side} edge is shaped as far as row ${m.row}, and there are ${rowsWord(m.rows)}: say more rows, or let it end sooner. It is left straight.`;
 		case 'too-large':
 			return `By its own gauge this piece is ${Math.round(m.cm)} cm long or wide; ${m.most} cm at most: check its rows and its gauge.`;
 		case 'too-many-points':

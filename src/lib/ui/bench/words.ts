@@ -1,4 +1,4 @@
-import type { FaultKind, Hand, ReadingState, Verdict } from '$lib/core/model/kinds';
+import type { FaultKind, ReadingState, Verdict } from '$lib/core/model/kinds';
 
 /** The five ways to state a gauge, as the bench names them. */
 export const NOTATION_OPTIONS = [
@@ -27,11 +27,6 @@ export const VERDICT_WORDS: Record<Verdict, string> = {
 	runs: 'runs well',
 	care: 'runs with care',
 	fails: 'does not run'
-};
-export const HAND_WORDS: Record<Hand, string> = {
-	none: 'not through the hand',
-	light: 'lightly through the fingers',
-	crossed: 'crossed over a finger'
 };
 export const FAULT_WORDS: Record<FaultKind, string> = {
 	dropped: 'dropped',

@@ -7,7 +7,7 @@
 	import { CAUTIONS } from '$lib/core/technique/cautions';
 	import { eventContext } from '$lib/core/words/context';
 	import { wordEvent } from '$lib/core/words/events';
-	import { say } from '$lib/core/quantity/say';
+	import { capital, say } from '$lib/core/quantity/say';
 	import { wordStrands } from '$lib/core/words/yarn';
 	import { WASTE_TAIL_CM } from '$lib/core/crank/tails';
 	import Caution from '../parts/Caution.svelte';
@@ -75,8 +75,8 @@
 			id: 'yarn',
 			text:
 				isSpare(first.yarn) || !tail
-					? `${cap(feed.name)} runs off the ball with slack, ${s.tail(WASTE_TAIL_CM)} of tail inside the ring`
-					: `${cap(`${wordStrands(plan.yarns[first.yarn]?.strands ?? 1)}${feed.name}`)} runs off the ball with slack, ${s.tail(tail.lengthCm)} of tail inside the ring`
+					? `${capital(feed.name)} runs off the ball with slack, ${s.tail(WASTE_TAIL_CM)} of tail inside the ring`
+					: `${capital(`${wordStrands(plan.yarns[first.yarn]?.strands ?? 1)}${feed.name}`)} runs off the ball with slack, ${s.tail(tail.lengthCm)} of tail inside the ring`
 		}
 	]);
 	let ticked = $state<Record<string, boolean>>({});
@@ -98,9 +98,6 @@
 				: 'wrap it, the loop crossed'
 	);
 
-	function cap(s: string) {
-		return s.charAt(0).toUpperCase() + s.slice(1);
-	}
 	function onkeydown(e: KeyboardEvent) {
 		if (e.target instanceof HTMLElement && e.target.matches('input, button, a, select')) return;
 		if (e.key === ' ' || e.key === 'ArrowRight') {

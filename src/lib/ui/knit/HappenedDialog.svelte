@@ -2,6 +2,7 @@
 	import { offNow } from '$lib/core/crank/happened';
 	import { HANDS, type Hand } from '$lib/core/model/kinds';
 	import { say } from '$lib/core/quantity/say';
+	import { HAND_WORDS } from '$lib/core/words/feed';
 	import { wordOffNow } from '$lib/core/words/happened';
 	import { untrack } from 'svelte';
 	import Choice from '../parts/Choice.svelte';
@@ -25,11 +26,6 @@
 	let slot = $state(untrack(() => String(crank.feed?.slot ?? 0)));
 	let hand = $state<Hand>(untrack(() => crank.feed?.hand ?? 'none'));
 	let text = $state('');
-	const HAND: Readonly<Record<Hand, string>> = {
-		none: 'none',
-		light: 'lightly through the fingers',
-		crossed: 'crossed over a finger'
-	};
 	const fedAnew = $derived(Number(slot) !== crank.feed?.slot || hand !== crank.feed.hand);
 
 	function add(e: NewEvent) {
@@ -63,7 +59,7 @@
 			<Choice
 				label="Tension through the fingers"
 				value={hand}
-				options={HANDS.map((h) => ({ value: h, label: HAND[h] }))}
+				options={HANDS.map((h) => ({ value: h, label: HAND_WORDS[h] }))}
 				onvalue={(v) => (hand = v as Hand)}
 			/>
 			<button

@@ -2,7 +2,7 @@
 	import { entryAt, last } from '$lib/core/quantity/sure';
 	import type { EventContext } from '$lib/core/words/context';
 	import { wordEvent } from '$lib/core/words/events';
-	import { wordFed } from '$lib/core/words/happened';
+	import { wordFed } from '$lib/core/words/feed';
 	import { decreaseShort, EDGE_RULE, wordWhere } from '$lib/core/words/hands';
 	import DecreasePicture from '../pictures/DecreasePicture.svelte';
 	import type { RunSheetEvent } from '$lib/core/crank/events';
@@ -83,7 +83,7 @@
 {/each}
 {#if crank.fedAnew && crank.feed}
 	<span class="roll quiet block text-sm sm:text-base" data-testid="fed"
-		>fed through {wordFed(crank.feed, crank.machine)}</span
+		>fed {wordFed(crank.feed, crank.machine)}</span
 	>
 {/if}
 {#if crank.rollIn !== null}

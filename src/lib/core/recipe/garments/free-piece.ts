@@ -15,10 +15,13 @@ const edgePoints = z
 	)
 	.min(2)
 	.max(MOST_EDGE_POINTS);
+/** As many stitches or rows as the largest piece has in the finest gauge: whatever can be drawn can be typed. */
+const MOST_COUNT = MOST_PIECE_CM * DENSITY_RANGE.maxPerCm;
+const typedCount = z.int().min(1).max(MOST_COUNT);
 /** Stitches off an edge before a row, from 0. */
 const typedTakes = z
-	.array(z.object({ row: z.int().min(0).max(1200), stitches: z.int().min(1).max(200) }))
-	.max(600);
+	.array(z.object({ row: z.int().min(0).max(MOST_COUNT), stitches: typedCount }))
+	.max(MOST_COUNT);
 const perCm = z.number().min(DENSITY_RANGE.minPerCm).max(DENSITY_RANGE.maxPerCm);
 export const freePiece = z.object({
 	id: pieceName,
@@ -32,8 +35,8 @@ export const freePiece = z.object({
 		.object({
 			stitchesPerCm: perCm,
 			rowsPerCm: perCm,
-			castOn: z.int().min(1).max(400),
-			rows: z.int().min(1).max(1200),
+			castOn: typedCount,
+			rows: typedCount,
 			left: typedTakes,
 			right: typedTakes
 		})

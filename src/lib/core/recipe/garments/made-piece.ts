@@ -24,7 +24,7 @@ import {
 	type ShapeRules,
 	type ShapeProblem
 } from '../../shaping/schedule';
-import { isSameGauge, typedSchedule } from '../../shaping/typed';
+import { isSameGauge, typedSchedule, type TypedSchedule } from '../../shaping/typed';
 import { laddered, ladderFor, ladderPins, widestAcross } from '../../shaping/wider';
 import { repeated, sectionsOf, type Section } from '../../stripes/sections';
 import { readStripes } from '../../stripes/stripe-line';
@@ -49,7 +49,7 @@ export interface MadePiece {
 	readonly columns: number;
 	readonly rows: number;
 	readonly ladders: readonly Ladder[];
-	/** Of a typed piece: whether it is knitted as it was typed, and how many groups wait a row for the yarn. */
+	/** Of a typed piece that is knitted whole: whether it is knitted as it was typed, and how many groups wait a row for the yarn. */
 	readonly asTyped: { readonly exact: boolean; readonly waits: number } | null;
 	/** Waste rows before the main yarn. */
 	readonly waste: number;
@@ -177,7 +177,7 @@ function typedFor(
 	way: MadePiece['way'],
 	density: Density,
 	rules: ShapeRules
-): ReturnType<typeof typedSchedule> | undefined {
+): TypedSchedule | undefined {
 	return typed && way === 'whole' && isSameGauge(typed, density)
 		? typedSchedule(typed, outline, rules)
 		: undefined;
@@ -205,7 +205,7 @@ export function panelPiece(
 	const typed = typedFor(cut, way, density, rules);
 	const found = scheduleFor(
 		cut,
-		full.stitches,
+		typed && cut.typed ? cut.typed.castOn : full.stitches,
 		{ ladders: way === 'ladders', most, density },
 		() => typed ?? scheduled(cut, made, density, rules)
 	);
@@ -231,7 +231,10 @@ export function panelPiece(
 				: laddered(pins, options.card.columns, options.card.every),
 		rows: whole?.rows ?? full.rows,
 		ladders,
-		asTyped: cut.typed ? { exact: typed?.ok ?? false, waits: typed?.ok ? typed.waits : 0 } : null,
+		asTyped:
+			cut.typed && way === 'whole'
+				? { exact: typed !== undefined, waits: typed?.ok ? typed.waits : 0 }
+				: null,
 		waste: wasteFor(edgeOfSide(yarnAt, machine.turns), options.wasteStart),
 		parts: typed?.ok ? typed.schedule.parts : pieceParts(cut, density, machine.pins),
 		program: schedule

@@ -158,6 +158,19 @@ describe('a pattern typed at the maker’s own gauge', () => {
 				codes(at(`40 stitches, ${rows} rows, cast off 4 at left edge, 20 rows`))
 			).not.toContain('groups-wait');
 	});
+
+	it('a group that waits past the last row has a row more to come off at', () => {
+		const [p] = planOf(pieceOf('40 stitches, 20 rows, cast off 4 at each end')).pieces;
+		expect([p!.stitches.first, p!.stitches.last]).toEqual([40, 32]);
+		expect([p!.mainRows, knitted(p!).rows]).toEqual([21, 21]);
+	});
+
+	it('wider than any ring it is cut into panels, as broad as its pattern has it', () => {
+		const p = planOf(pieceOf('500 stitches, 60 rows'));
+		expect(p.pieces.length).toBeGreaterThan(9);
+		expect(codes(p)).not.toContain('worked-anew');
+		expect(codes(p)).not.toContain('damaged');
+	});
 });
 
 describe('in another gauge', () => {

@@ -16,7 +16,8 @@
 	import QuantityField from '../../parts/QuantityField.svelte';
 	import { notices } from '../../state/notices.svelte';
 	import { useWorkbench } from '../../state/workbench.svelte';
-	import { FAULT_WORDS, HAND_WORDS, slotWords, VERDICT_WORDS } from '../words';
+	import { HAND_WORDS } from '$lib/core/words/feed';
+	import { FAULT_WORDS, slotWords, VERDICT_WORDS } from '../words';
 	import VerdictMark from '../VerdictMark.svelte';
 	import { untrack } from 'svelte';
 

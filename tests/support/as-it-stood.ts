@@ -1,0 +1,59 @@
+import 'fake-indexeddb/auto';
+import { readFileSync } from 'node:fs';
+import { expect, it } from 'vitest';
+import type { RunEvent } from '../../src/lib/core/model/project';
+import { plan } from '../../src/lib/core/plan';
+import { loadRecipes } from '../../src/lib/core/recipe';
+import { readAny } from '../../src/lib/file/backup-read';
+import { VERSION } from '../../src/lib/file/project-file';
+import { TombleDb } from '../../src/lib/store/db';
+import { readEverything } from '../../src/lib/store/transfer';
+import { oldStore } from './old-store';
+
+type Rec = Record<string, unknown>;
+const byId = (list: readonly object[]) =>
+	[...(list as { id: string }[])].sort((a, b) => (a.id < b.id ? -1 : 1));
+
+/** What a version wrote, frozen. */
+export const frozen = (version: 5 | 6) => {
+	const read = (name: string) => readFileSync(`tests/fixtures/v${version}/${name}`);
+	const json = (name: string): unknown => JSON.parse(read(name).toString());
+	return {
+		backup: new Uint8Array(read('backup.zip')),
+		project: json('project.json') as Rec & { project: Rec; events: RunEvent[] },
+		tables: (json('store.json') as { tables: Record<string, Rec[]> }).tables
+	};
+};
+
+/** Tests that a backup, a project file and a store of a version open as they stood, each project as `up` has it now. */
+export function opensAsItStood(version: 5 | 6, up: (project: Rec) => Rec): void {
+	const { backup, project, tables } = frozen(version);
+	const expected = byId(tables.projects!.map(up));
+
+	it('a backup opens with every option as it stood, and every project has its plan', async () => {
+		await loadRecipes();
+		const read = readAny(backup);
+		if (!read.ok) throw new Error(read.refusal.path);
+		expect(read.unread).toEqual([]);
+		expect(byId(read.value.projects)).toEqual(expected);
+		for (const p of read.value.projects) expect(plan(p, read.value.bench).ok, p.name).toBe(true);
+	});
+
+	it('a project file opens with its run', () => {
+		const read = readAny(new TextEncoder().encode(JSON.stringify(project)));
+		if (!read.ok) throw new Error(read.refusal.path);
+		expect(read.value.projects).toEqual([up(project.project)]);
+		expect(read.value.events).toEqual(project.events);
+		expect(VERSION).toBeGreaterThan(version);
+	});
+
+	it('and the store', async () => {
+		const name = `version-${version}`;
+		await oldStore(name, version, tables);
+		const db = new TombleDb(name);
+		const all = await readEverything(db);
+		expect(byId(all.projects)).toEqual(expected);
+		expect(all.events).toHaveLength(tables.events!.length);
+		await db.delete();
+	});
+}
