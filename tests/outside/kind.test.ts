@@ -14,7 +14,7 @@ const ASKS = [
 	/recipe [!=]== '[a-z-]+'/,
 	/'\w+' in (?:\w+\.)*options\b/,
 	/finished\.kind\b/,
-	/\bis(?:Hat|Tube|Garment|Thing|Bunting|ThingPlan)\(/,
+	/\bis(?:Hat|Tube|Garment|Thing|Bunting|AssembledPlan)\(/,
 	/\bcomesOut\(/
 ];
 const asked = (path: string): string[] =>

@@ -1,5 +1,5 @@
-import { caterpillar } from '../../src/lib/core/recipe/things/toys/caterpillar';
-import { lighthouse } from '../../src/lib/core/recipe/things/toys/lighthouse';
+import { caterpillar } from '../../src/lib/core/recipe/assembled/toys/caterpillar';
+import { lighthouse } from '../../src/lib/core/recipe/assembled/toys/lighthouse';
 import { harbour } from '../../src/lib/demo/harbour';
 import type { Bench, Project } from '../../src/lib/core/model/project';
 import { benchWith, everyStart } from '../support/every';

@@ -2,7 +2,7 @@ import type * as z from 'zod';
 import type { Bench, Project } from '../../src/lib/core/model/project';
 import type { Options } from '../../src/lib/core/model/options';
 import { recipeOf, RECIPES } from '../../src/lib/core/recipe';
-import type { ToyPart } from '../../src/lib/core/recipe/things/options';
+import type { ToyPart } from '../../src/lib/core/recipe/assembled/options';
 import type { FreePiece } from '../../src/lib/core/recipe/garments/free-piece';
 import { machineOf, yarnOf } from './bench';
 import { seeded } from './random';

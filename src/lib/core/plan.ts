@@ -7,7 +7,7 @@ import { entryOf, loadRecipe, recipeFor } from './recipe';
 
 export type { PlannedPiece } from './crank/piece';
 export { comesOut } from './plan/types';
-export type { AsKnitted, NoPlan, Plan, PlanOf, ThingPlan } from './plan/types';
+export type { AsKnitted, NoPlan, Plan, PlanOf, AssembledPlan } from './plan/types';
 
 /**
  * The front door: from what the maker chose and what the bench knows to everything that follows.

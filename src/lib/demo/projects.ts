@@ -6,8 +6,8 @@ import type { GarmentOptions } from '../core/recipe/garments/options';
 import { wholeGarment } from '../core/recipe/garments/start';
 import type { LinedHatOptions } from '../core/recipe/hats/options';
 import type { PlainTubeOptions } from '../core/recipe/tubes/options';
-import type { ThingOptions } from '../core/recipe/things/options';
-import { seal } from '../core/recipe/things/toys/seal';
+import type { AssembledOptions } from '../core/recipe/assembled/options';
+import { seal } from '../core/recipe/assembled/toys/seal';
 import { DAY, START } from './fair';
 import { big, small } from './machines';
 
@@ -92,7 +92,7 @@ function garment(
 const ends = { wasteStart: 4, wasteWith: 'yarn', wasteEnd: 0, joinTails: 'tie' } as const;
 
 /** Several pieces folded, stuffed or hung; their yarn is what is left over, so none is held for them. */
-const thing = (key: string, name: string, day: number, options: ThingOptions): Project => ({
+const assembled = (key: string, name: string, day: number, options: AssembledOptions): Project => ({
 	...project(key, name, day, {}),
 	holdsYarn: false,
 	options
@@ -221,7 +221,7 @@ const thought: Project[] = [
 		edging: 'crochet',
 		wasteStart: 0
 	}),
-	thing('bag', 'Ferry bag', 22, {
+	assembled('bag', 'Ferry bag', 22, {
 		recipe: 'folded-bag',
 		yarns: [id('bw-slate'), id('bw-lantern')],
 		line: '14 A, 4 B',
@@ -230,7 +230,7 @@ const thought: Project[] = [
 		closing: 'slip',
 		...ends
 	}),
-	thing('seal', 'Skerry the seal', 23, {
+	assembled('seal', 'Skerry the seal', 23, {
 		recipe: 'toy',
 		yarns: [id('bw-slate'), id('bw-foam')],
 		age: 'under-3',
@@ -239,7 +239,7 @@ const thought: Project[] = [
 		...ends
 	}),
 	{
-		...thing('garland', 'Lantern garland', 23, {
+		...assembled('garland', 'Lantern garland', 23, {
 			recipe: 'garland',
 			yarns: [id('bw-lantern'), id('bw-rust'), id('bw-foam')],
 			items: [

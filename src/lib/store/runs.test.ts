@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Project, RunEvent } from '../core/model/project';
-import type { GarlandOptions, ToyOptions } from '../core/recipe/things/options';
+import type { GarlandOptions, ToyOptions } from '../core/recipe/assembled/options';
 import { pieceMachine } from '../core/recipe/uses';
 import { harbour } from '../demo/harbour';
 import { TombleDb } from './db';

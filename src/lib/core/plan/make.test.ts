@@ -2,9 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { harbour } from '../../demo/harbour';
 import { gaugeBook } from '../bench/gauge/book';
 import type { Project } from '../model/project';
-import type { GarlandOptions, ThingOptions } from '../recipe/things/options';
+import type { GarlandOptions, AssembledOptions } from '../recipe/assembled/options';
 import { wordFinding } from '../finding/says';
-import { plan, planBare, type ThingPlan } from '../plan';
+import { plan, planBare, type AssembledPlan } from '../plan';
 import { recipeOf, RECIPES } from '../recipe';
 import type { Plan } from './types';
 
@@ -45,9 +45,9 @@ describe.each(projects.map((p) => [p.name, p] as const))('%s', (_, project) => {
 describe('a thing whose parts are made on other machines', () => {
 	const garland = named('garland');
 	const options = garland.options as GarlandOptions;
-	const thing = (patch: Partial<GarlandOptions>): ThingPlan => {
-		const p = planned({ ...garland, options: { ...options, ...patch } as ThingOptions });
-		return p as ThingPlan;
+	const assembled = (patch: Partial<GarlandOptions>): AssembledPlan => {
+		const p = planned({ ...garland, options: { ...options, ...patch } as AssembledOptions });
+		return p as AssembledPlan;
 	};
 	const on = (machine: 'machine-22' | 'machine-48') =>
 		options.items.map((x) => ({
@@ -57,16 +57,16 @@ describe('a thing whose parts are made on other machines', () => {
 		}));
 	it('is larger on more pins: each by its own gauge', () => {
 		const size = (items: GarlandOptions['items']) => {
-			const { finished: t } = thing({ items });
+			const { finished: t } = assembled({ items });
 			if (t.kind !== 'hung') throw new Error();
 			return t.items.find((x) => x.kind === 'bauble')!.widthCm;
 		};
 		expect(size(on('machine-48')) / size(on('machine-22'))).toBeGreaterThan(1.6);
 	});
 	it('takes more yarn and stuffing the larger it is', () => {
-		const small = thing({ items: on('machine-22') });
-		const large = thing({ items: on('machine-48') });
-		const grams = (p: ThingPlan) => p.amounts.reduce((t, a) => t + a.grams.value.mean, 0);
+		const small = assembled({ items: on('machine-22') });
+		const large = assembled({ items: on('machine-48') });
+		const grams = (p: AssembledPlan) => p.amounts.reduce((t, a) => t + a.grams.value.mean, 0);
 		expect(grams(large)).toBeGreaterThan(1.5 * grams(small));
 		// Thrice as much goes into what is twice as wide, at least.
 		expect(large.fill!.value.mean).toBeGreaterThan(3 * small.fill!.value.mean);
@@ -74,30 +74,32 @@ describe('a thing whose parts are made on other machines', () => {
 	it('named twice on the project’s own machine is the same as on none', () => {
 		const mine = bench.machines.find((m) => m.id === garland.machineId)!.id;
 		const items = (id: typeof mine | null) => options.items.map((x) => ({ ...x, on: id }));
-		const strip = (p: ThingPlan) => ({
+		const strip = (p: AssembledPlan) => ({
 			amounts: p.amounts,
 			rows: p.pieces.map((x) => [x.id, x.mainRows, x.count]),
 			time: p.time
 		});
-		expect(strip(thing({ items: items(mine) }))).toEqual(strip(thing({ items: items(null) })));
+		expect(strip(assembled({ items: items(mine) }))).toEqual(
+			strip(assembled({ items: items(null) }))
+		);
 	});
 	it('of a firmer filling is heavier and no larger', () => {
-		const light = thing({ fill: 'light' });
-		const firm = thing({ fill: 'firm' });
+		const light = assembled({ fill: 'light' });
+		const firm = assembled({ fill: 'firm' });
 		expect(firm.fill!.value.mean).toBeGreaterThan(2 * light.fill!.value.mean);
 		expect(firm.pieces.map((p) => p.mainRows)).toEqual(light.pieces.map((p) => p.mainRows));
 	});
 	it('on a knitted cord has the cord as its last piece, as long as it hangs with both loops', () => {
-		const p = thing({ cord: 'knitted' });
+		const p = assembled({ cord: 'knitted' });
 		const cord = p.pieces.at(-1)!;
 		expect(cord.id).toBe('cord');
 		if (p.finished.kind !== 'hung') throw new Error();
 		const rowsPerCm = cord.gauges[0]!.rowsPerCm.mean;
 		expect(cord.mainRows).toBe(Math.round(p.finished.cordCm * rowsPerCm));
 		expect(p.finished.cordCm).toBeCloseTo(p.finished.solved.cord.lengthCm + 2 * options.loopCm, 9);
-		const own = thing({ cord: 'own' });
+		const own = assembled({ cord: 'own' });
 		expect(own.pieces.some((x) => x.id === 'cord')).toBe(false);
-		const metres = (q: ThingPlan) => q.amounts[0]!.metres.value.mean;
+		const metres = (q: AssembledPlan) => q.amounts[0]!.metres.value.mean;
 		expect(metres(p)).toBeGreaterThan(metres(own));
 	});
 });

@@ -3,7 +3,7 @@ import { effectiveTex } from '../bench/yarn/tex';
 import type { Yarn } from '../model/bench';
 import { TRIM_KINDS, type TrimKind } from '../model/kinds';
 import type { Trim } from '../model/trim';
-import { pomPomCm, TIE_CM, usualWraps, wrappedCm } from '../recipe/things/form/pom-pom';
+import { pomPomCm, TIE_CM, usualWraps, wrappedCm } from '../recipe/assembled/form/pom-pom';
 
 /** Where a cord can run: through a hem, or below a bound edge. */
 const channelOf = (assembly: Assembly) => stepIn(assembly, 'hem') ?? stepIn(assembly, 'bind');

@@ -8,7 +8,7 @@ import type { Finding } from '../finding/finding';
 import type { Machine, Yarn } from '../model/bench';
 import type { Figure } from '../quantity/working';
 import type { Finished, FinishedOf } from '../recipe/finished';
-import type { Thing } from '../recipe/things/form/thing';
+import type { Assembled } from '../recipe/assembled/form/assembled';
 import type { Tool, TableStep } from '../technique/technique';
 
 /** Everything that follows from a project and a bench, the same for all. Plain data: no functions, no typed arrays. */
@@ -40,7 +40,7 @@ export interface Plan<F extends Finished = Finished> {
 export type PlanOf<K extends Finished['kind']> = Plan<FinishedOf<K>>;
 
 /** Folded, side by side, stuffed, hung or wound. */
-export type ThingPlan = Plan<Thing>;
+export type AssembledPlan = Plan<Assembled>;
 
 /** Whether what comes of a plan is of a kind. */
 export const comesOut = <K extends Finished['kind']>(plan: Plan, kind: K): plan is PlanOf<K> =>

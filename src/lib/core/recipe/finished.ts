@@ -3,7 +3,7 @@ import type { FinishedTube } from '../assembly/finished-tube';
 import type { Flag } from '../assembly/flag';
 import type { TuckedTube } from '../assembly/tucked-tube';
 import type { Panels } from './garments/figures';
-import type { Thing } from './things/form/thing';
+import type { Assembled } from './assembled/form/assembled';
 
 /** What comes of it all, for the picture: its kind chooses one, and nothing else. Lengths in cm. */
 export type Finished =
@@ -15,5 +15,5 @@ export type Finished =
 	/** Panels, drawn and sewn together. */
 	| ({ readonly kind: 'flat' } & Panels)
 	/** Folded, side by side, stuffed, hung or wound. */
-	| Thing;
+	| Assembled;
 export type FinishedOf<K extends Finished['kind']> = Extract<Finished, { kind: K }>;

@@ -120,25 +120,25 @@ export const RECIPES: Entry[] = [
 		id: 'folded-bag',
 		name: 'Folded bag with handle',
 		group: 'several',
-		load: () => import('./things/folded-bag').then((m) => m.foldedBag)
+		load: () => import('./assembled/folded-bag').then((m) => m.foldedBag)
 	},
 	{
 		id: 'ball',
 		name: 'Ball',
 		group: 'several',
-		load: () => import('./things/toy').then((m) => m.ballToy)
+		load: () => import('./assembled/toy').then((m) => m.ballToy)
 	},
 	{
 		id: 'toy',
 		name: 'Soft toy',
 		group: 'several',
-		load: () => import('./things/toy').then((m) => m.toy)
+		load: () => import('./assembled/toy').then((m) => m.toy)
 	},
 	{
 		id: 'garland',
 		name: 'Garland',
 		group: 'several',
-		load: () => import('./things/garland').then((m) => m.garland)
+		load: () => import('./assembled/garland').then((m) => m.garland)
 	},
 	{
 		id: 'bunting',
@@ -150,13 +150,13 @@ export const RECIPES: Entry[] = [
 		id: 'pom-pom',
 		name: 'Pom-poms',
 		group: 'several',
-		load: () => import('./things/pom-pom').then((m) => m.pomPom)
+		load: () => import('./assembled/pom-pom').then((m) => m.pomPom)
 	},
 	{
 		id: 'tube-blanket',
 		name: 'Blanket of tubes',
 		group: 'several',
-		load: () => import('./things/tube-blanket').then((m) => m.tubeBlanket)
+		load: () => import('./assembled/tube-blanket').then((m) => m.tubeBlanket)
 	},
 	{
 		id: 'cord',

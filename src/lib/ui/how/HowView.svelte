@@ -3,7 +3,7 @@
 	import { CAUTIONS } from '$lib/core/technique/cautions';
 	import { SCHOOLS, type SchoolId } from '$lib/core/technique/drawing/skill-words';
 	import { findsSkill, skillWords } from '$lib/core/technique/drawing/words';
-	import { BAG_STAGES } from '$lib/core/recipe/things/form/bag';
+	import { BAG_STAGES } from '$lib/core/recipe/assembled/form/bag';
 	import Caution from '../parts/Caution.svelte';
 	import Choice from '../parts/Choice.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';

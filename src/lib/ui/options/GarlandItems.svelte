@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { last } from '$lib/core/quantity/sure';
 	import { ITEMS, type ItemKind } from '$lib/core/model/kinds';
-	import type { GarlandItem } from '$lib/core/recipe/things/options';
+	import type { GarlandItem } from '$lib/core/recipe/assembled/options';
 	import Select from '../parts/Select.svelte';
 	import type { EditorProps } from './editor';
 	import { useWorkbench } from '../state/workbench.svelte';

@@ -1,14 +1,14 @@
 <script lang="ts">
 	import { entryAt, last } from '$lib/core/quantity/sure';
 	import { PART_ROLES } from '$lib/core/model/kinds';
-	import type { ToyPart, ToyOptions } from '$lib/core/recipe/things/options';
-	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
-	import { partLength } from '$lib/core/recipe/things/form/toy';
+	import type { ToyPart, ToyOptions } from '$lib/core/recipe/assembled/options';
+	import type { AssembledOf } from '$lib/core/recipe/assembled/form/assembled';
+	import { partLength } from '$lib/core/recipe/assembled/form/toy';
 	import { printValue } from '$lib/core/quantity/print';
 	import NumberField from '../parts/NumberField.svelte';
 	import Select from '../parts/Select.svelte';
 	import TextField from '../parts/TextField.svelte';
-	import { TOY_PRESETS, toyFrom } from '$lib/core/recipe/things/toy';
+	import { TOY_PRESETS, toyFrom } from '$lib/core/recipe/assembled/toy';
 	import type { EditorProps } from './editor';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import LineField from './LineField.svelte';
@@ -16,12 +16,12 @@
 	let { control, project, plan, editor, pointing }: EditorProps = $props();
 	const workbench = useWorkbench();
 	const options = $derived(project.options as unknown as ToyOptions);
-	const thing = $derived(plan.finished as ThingOf<'stuffed'>);
+	const finished = $derived(plan.finished as AssembledOf<'stuffed'>);
 	const onpick = (id: string) => (pointing.piece = id);
 	const part = $derived(
 		options.parts.find((p) => p.id === pointing.piece) ?? entryAt(options.parts, 0)
 	);
-	const made = $derived(thing.parts.find((m) => m.part.id === part.id));
+	const made = $derived(finished.parts.find((m) => m.part.id === part.id));
 	/** The parts of a set, in the yarns and for the age that are chosen already. */
 	function begin(id: string) {
 		const preset = TOY_PRESETS.find((t) => t.id === id);
@@ -66,7 +66,7 @@
 		onpick(fresh.id);
 	}
 	const size = (id: string) => {
-		const m = thing.parts.find((x) => x.part.id === id);
+		const m = finished.parts.find((x) => x.part.id === id);
 		return m ? printValue(partLength(m), 'length', workbench.units) : '';
 	};
 </script>

@@ -7,7 +7,7 @@
 	import type { Pointing } from '../state/pointing.svelte';
 	import CardSheet from './flat/CardSheet.svelte';
 	import StitchChart from './flat/StitchChart.svelte';
-	import PomCard from './things/PomCard.svelte';
+	import PomCard from './assembled/PomCard.svelte';
 
 	/** What is drawn beside the finished thing: stitch charts, and cards to cut out in true size. */
 	interface Props {

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import type { Project } from '$lib/core/model/project';
-	import { comesOut, type Plan, type ThingPlan } from '$lib/core/plan';
+	import { comesOut, type Plan, type AssembledPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import GarmentPicture from './flat/GarmentPicture.svelte';
-	import ThingPicture from './things/ThingPicture.svelte';
+	import AssembledPicture from './assembled/AssembledPicture.svelte';
 	import { wholeGarment } from '$lib/core/recipe/garments/start';
 	import FinishedPicture from './FinishedPicture.svelte';
 	import FlagsPicture from './FlagsPicture.svelte';
@@ -30,5 +30,5 @@
 {:else if comesOut(plan, 'flat')}
 	<GarmentPicture {plan} options={wholeGarment(project.options)} {units} />
 {:else}
-	<ThingPicture plan={plan as ThingPlan} {units} {width} height={Math.min(300, height)} />
+	<AssembledPicture plan={plan as AssembledPlan} {units} {width} height={Math.min(300, height)} />
 {/if}

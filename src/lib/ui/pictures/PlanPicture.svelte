@@ -7,8 +7,8 @@
 	import Finished from './Finished.svelte';
 	import FlatPicture from './flat/FlatPicture.svelte';
 	import HatPicture from './HatPicture.svelte';
-	import ThingPicture from './things/ThingPicture.svelte';
-	import { editPart } from './things/toy-edit';
+	import AssembledPicture from './assembled/AssembledPicture.svelte';
+	import { editPart } from './assembled/toy-edit';
 
 	/** What comes of a plan, as large as it asks for, with whatever of it can be taken hold of. */
 	interface Props {
@@ -28,10 +28,10 @@
 	<FlatPicture {plan} {project} {editor} {units} {pointing} />
 {:else if comesOut(plan, 'hung')}
 	<div bind:clientWidth={room}>
-		<ThingPicture {plan} {units} width={Math.min(1180, Math.max(300, room))} height={300} />
+		<AssembledPicture {plan} {units} width={Math.min(1180, Math.max(300, room))} height={300} />
 	</div>
 {:else if comesOut(plan, 'stuffed')}
-	<ThingPicture
+	<AssembledPicture
 		{plan}
 		{units}
 		width={480}
@@ -44,7 +44,7 @@
 		}}
 	/>
 {:else if comesOut(plan, 'folded') || comesOut(plan, 'side-by-side') || comesOut(plan, 'wound')}
-	<ThingPicture {plan} {units} width={480} height={340} />
+	<AssembledPicture {plan} {units} width={480} height={340} />
 {:else if comesOut(plan, 'worn') && gauge && !plan.steps.some((s) => s.do === 'close-crown')}
 	<HatPicture
 		hat={plan.finished.hat}

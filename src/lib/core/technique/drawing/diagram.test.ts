@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { harbour } from '../../../demo/harbour';
-import { BAG_STAGES } from '../../recipe/things/form/bag';
+import { BAG_STAGES } from '../../recipe/assembled/form/bag';
 import { plan } from '../../plan';
 import { facingPairs, foldedPairs } from '../sequence';
 import { drawingOf, sequenceOf, wordSequence } from '../say-step';

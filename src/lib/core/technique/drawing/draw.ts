@@ -1,5 +1,5 @@
 import { box, patch, WIDTH, type Ink } from './ink';
-import type { BagStage } from '../../recipe/things/form/bag';
+import type { BagStage } from '../../recipe/assembled/form/bag';
 
 /** What a drawing is made from. */
 export interface Drawing {

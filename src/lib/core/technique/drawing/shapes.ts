@@ -1,4 +1,4 @@
-import { foldBag, bagOf } from '../../recipe/things/form/bag';
+import { foldBag, bagOf } from '../../recipe/assembled/form/bag';
 import { type Draw } from './draw';
 import { arrow, box, HEIGHT, line, n, patch, text, WIDTH, yarn } from './ink';
 

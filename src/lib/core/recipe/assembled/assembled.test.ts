@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { plan } from '../../plan';
-import type { ThingPlan } from '../../plan';
+import type { AssembledPlan } from '../../plan';
 import { THINGS, type ThingKindId } from '../../model/kinds';
 import type { Project } from '../../model/project';
 import { options as anyOptions } from '../../model/any-options';
-import type { ThingOptions, ToyOptions, GarlandOptions } from './options';
+import type { AssembledOptions, ToyOptions, GarlandOptions } from './options';
 import { harbour } from '../../../demo/harbour';
 import { wordFinding } from '../../finding/says';
 import { wordFix } from '../../finding/fix';
@@ -19,7 +19,7 @@ const { bench } = harbour;
 const big = bench.machines.find((m) => m.pins === 48)!;
 const small = bench.machines.find((m) => m.pins === 22)!;
 
-const projectOf = (options: ThingOptions, machineId = big.id): Project => ({
+const projectOf = (options: AssembledOptions, machineId = big.id): Project => ({
 	id: 'p' as Project['id'],
 	name: 'P',
 	createdAt: 0,
@@ -31,17 +31,17 @@ const projectOf = (options: ThingOptions, machineId = big.id): Project => ({
 	used: null,
 	note: ''
 });
-const planOf = (options: ThingOptions, machineId = big.id): ThingPlan => {
-	const p = plan<ThingPlan['finished']>(projectOf(options, machineId), bench);
+const planOf = (options: AssembledOptions, machineId = big.id): AssembledPlan => {
+	const p = plan<AssembledPlan['finished']>(projectOf(options, machineId), bench);
 	if (!p.ok) throw new Error(JSON.stringify(p));
 	return p;
 };
 const start = <K extends ThingKindId>(id: K) =>
-	thingDefaults(id, bench)! as Extract<ThingOptions, { recipe: K }>;
-const codes = (p: ThingPlan) => p.findings.map((f) => f.code);
+	thingDefaults(id, bench)! as Extract<AssembledOptions, { recipe: K }>;
+const codes = (p: AssembledPlan) => p.findings.map((f) => f.code);
 
 /** What must hold of every plan of several pieces. */
-function sound(p: ThingPlan): void {
+function sound(p: AssembledPlan): void {
 	for (const piece of p.pieces) {
 		const { faults } = simulate(piece.program, piece.machine);
 		expect(faults).toEqual([]);
@@ -207,7 +207,7 @@ describe('every options in range', () => {
 						...(body as object),
 						yarns: ids,
 						...waste
-					}) as ThingOptions;
+					}) as AssembledOptions;
 					sound(planOf(options, machine ?? big.id));
 				}),
 				{ seed: 70, numRuns: 50 }
@@ -268,9 +268,9 @@ describe('a toy', () => {
 	it('for under three is sewn on twice: more yarn, and the step says so', () => {
 		const young = planOf({ ...seal, age: 'under-3' });
 		const older = planOf({ ...seal, age: 'from-3' });
-		const metres = (p: ThingPlan) => p.amounts.reduce((t, a) => t + a.metres.value.mean, 0);
+		const metres = (p: AssembledPlan) => p.amounts.reduce((t, a) => t + a.metres.value.mean, 0);
 		expect(metres(young)).toBeGreaterThan(metres(older) + 1);
-		const how = (p: ThingPlan) =>
+		const how = (p: AssembledPlan) =>
 			wordStep(
 				p.steps.find((s) => s.do === 'attach')!,
 				'cm'
@@ -383,8 +383,8 @@ describe('a blanket of tubes', () => {
 	const options = start('tube-blanket');
 	it('crochets by the loops there are: one, two, or the nearest repeat (common practice)', () => {
 		const border = (patch: Partial<typeof options>) => {
-			const { finished: thing } = planOf({ ...options, across: 1, ...patch });
-			return thing.kind === 'side-by-side' ? thing.border.stitches : 0;
+			const { finished } = planOf({ ...options, across: 1, ...patch });
+			return finished.kind === 'side-by-side' ? finished.border.stitches : 0;
 		};
 		// 48 pins lie as 24 loops of a closed end.
 		expect(border({ border: 'single' })).toBe(24);

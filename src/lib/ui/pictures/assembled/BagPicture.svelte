@@ -1,29 +1,29 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
-	import { foldBag, type BagStage } from '$lib/core/recipe/things/form/bag';
-	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
-	import type { ThingPlan } from '$lib/core/plan';
+	import { foldBag, type BagStage } from '$lib/core/recipe/assembled/form/bag';
+	import type { AssembledOf } from '$lib/core/recipe/assembled/form/assembled';
+	import type { AssembledPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import FabricPatterns from '../FabricPatterns.svelte';
 	import ScaleBar from './ScaleBar.svelte';
 
 	interface Props {
-		thing: ThingOf<'folded'>;
-		plan: ThingPlan;
+		finished: AssembledOf<'folded'>;
+		plan: AssembledPlan;
 		stage: BagStage;
 		units: Units;
 		width: number;
 		height: number;
 	}
-	let { thing, plan, stage, units, width, height }: Props = $props();
+	let { finished, plan, stage, units, width, height }: Props = $props();
 	const id = $props.id();
 	const gauge = $derived(entryAt(plan.gauges, 0));
-	const w = $derived(thing.bag.widthCm);
-	const side = $derived(thing.bag.sideCm);
+	const w = $derived(finished.bag.widthCm);
+	const side = $derived(finished.bag.sideCm);
 	/** The handle's middle over the points: half its length to either side, half of that up. */
-	const rise = $derived(Math.max(1, thing.handle.longCm * 0.5));
+	const rise = $derived(Math.max(1, finished.handle.longCm * 0.5));
 	const facets = $derived(
-		foldBag(thing.bag, stage, thing.bands).toSorted((a, b) => a.layer - b.layer)
+		foldBag(finished.bag, stage, finished.bands).toSorted((a, b) => a.layer - b.layer)
 	);
 	const xs = $derived(facets.flatMap((f) => f.points.map((p) => p.x)));
 	const ys = $derived(facets.flatMap((f) => f.points.map((p) => p.y)));
@@ -32,7 +32,7 @@
 		right: Math.max(...xs),
 		low: Math.min(...ys),
 		// The handle stands over the points.
-		high: stage === 'bag' ? side + rise + thing.handle.wideCm / 2 : Math.max(...ys)
+		high: stage === 'bag' ? side + rise + finished.handle.wideCm / 2 : Math.max(...ys)
 	});
 	const px = $derived(
 		Math.min((width - 24) / (box.right - box.left), (height - 46) / (box.high - box.low))
@@ -74,7 +74,7 @@
 		/>
 	</defs>
 	{#if stage === 'bag'}
-		{@const thick = thing.handle.wideCm * px}
+		{@const thick = finished.handle.wideCm * px}
 		<g fill="none">
 			{#each [{ c: 'var(--color-base-content)', t: thick + 3 }, { c: plan.yarns[plan.pieces[1]?.runs[0]?.yarn ?? 0]?.colour, t: thick }] as s, i (i)}
 				<path

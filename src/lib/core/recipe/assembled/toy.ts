@@ -24,7 +24,7 @@ import type { FinishedOf } from '../finished';
 import { toySaid } from './figures';
 import { toyRulesOf } from './rules';
 import { partPiece } from '../uses';
-import { thingRecipe } from './thing';
+import { assembledRecipe } from './recipe';
 import { ball } from './toys/ball';
 import { caterpillar } from './toys/caterpillar';
 import { lighthouse } from './toys/lighthouse';
@@ -238,5 +238,8 @@ const made = (id: ToyOptions['recipe'], preset: ToyPreset) => ({
 	},
 	design
 });
-export const toy = thingRecipe<ToyOptions, FinishedOf<'stuffed'>>('toy', made('toy', seal));
-export const ballToy = thingRecipe<ToyOptions, FinishedOf<'stuffed'>>('ball', made('ball', ball));
+export const toy = assembledRecipe<ToyOptions, FinishedOf<'stuffed'>>('toy', made('toy', seal));
+export const ballToy = assembledRecipe<ToyOptions, FinishedOf<'stuffed'>>(
+	'ball',
+	made('ball', ball)
+);

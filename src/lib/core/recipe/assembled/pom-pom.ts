@@ -7,10 +7,10 @@ import { ENDED, yarnsFor } from './common';
 import type { FinishedOf } from '../finished';
 import { pomPomSaid } from './figures';
 import { pomPomRules } from './rules';
-import { thingRecipe } from './thing';
+import { assembledRecipe } from './recipe';
 
 /** Pom-poms by themselves: yarn wound round a card, tied and cut. Nothing of them is cranked. */
-export const pomPom = thingRecipe<PomPomOptions, FinishedOf<'wound'>>('pom-pom', {
+export const pomPom = assembledRecipe<PomPomOptions, FinishedOf<'wound'>>('pom-pom', {
 	options: pomPomOptions,
 	rules: pomPomRules,
 	pins: { least: 4, most: 200 },

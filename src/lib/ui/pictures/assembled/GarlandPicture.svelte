@@ -1,28 +1,28 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
-	import { hangsAt } from '$lib/core/recipe/things/form/catenary';
-	import { placesAlong } from '$lib/core/recipe/things/form/garland';
-	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
-	import type { ThingPlan } from '$lib/core/plan';
+	import { hangsAt } from '$lib/core/recipe/assembled/form/catenary';
+	import { placesAlong } from '$lib/core/recipe/assembled/form/garland';
+	import type { AssembledOf } from '$lib/core/recipe/assembled/form/assembled';
+	import type { AssembledPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import FabricPatterns from '../FabricPatterns.svelte';
 	import { hungPath } from './hung';
 	import ScaleBar from './ScaleBar.svelte';
 
 	interface Props {
-		thing: ThingOf<'hung'>;
-		plan: ThingPlan;
+		finished: AssembledOf<'hung'>;
+		plan: AssembledPlan;
 		hung: boolean;
 		units: Units;
 		width: number;
 		height: number;
 	}
-	let { thing, plan, hung, units, width, height }: Props = $props();
+	let { finished, plan, hung, units, width, height }: Props = $props();
 	const id = $props.id();
 	const gauge = $derived(entryAt(plan.gauges, 0));
-	const { cord } = $derived(thing.solved);
-	const tallest = $derived(Math.max(...thing.items.map((i) => i.heightCm)));
-	const widest = $derived(Math.max(...thing.items.map((i) => i.widthCm)));
+	const { cord } = $derived(finished.solved);
+	const tallest = $derived(Math.max(...finished.items.map((i) => i.heightCm)));
+	const widest = $derived(Math.max(...finished.items.map((i) => i.widthCm)));
 	const px = $derived(Math.min((width - 40) / cord.spanCm, (height - 50) / (cord.sagCm + tallest)));
 	const left = $derived((width - cord.spanCm * px) / 2);
 	const TOP = 14;
@@ -31,10 +31,10 @@
 			.map((p) => `${(left + p.x * px).toFixed(1)} ${(TOP + p.y * px).toFixed(1)}`)
 			.join('L')
 	);
-	const places = $derived(placesAlong(thing.solved));
+	const places = $derived(placesAlong(finished.solved));
 	/** Batches: alike things beside each other, as many rows as they need. */
 	const batch = $derived.by(() => {
-		const order = thing.items.toSorted(
+		const order = finished.items.toSorted(
 			(a, b) => (a.piece ?? 'z').localeCompare(b.piece ?? 'z') || a.yarn - b.yarn
 		);
 		// The largest scale at which all of them find room.
@@ -56,7 +56,7 @@
 	});
 	const drawn = $derived(
 		hung
-			? thing.items.map((item, i) => {
+			? finished.items.map((item, i) => {
 					const p = hangsAt(cord, entryAt(places, i));
 					const end = (s: -1 | 1) => hangsAt(cord, entryAt(places, i) + (s * item.widthCm) / 2);
 					const [a, b] = [end(-1), end(1)];

@@ -1,32 +1,32 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
-	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
-	import type { ThingPlan } from '$lib/core/plan';
+	import type { AssembledOf } from '$lib/core/recipe/assembled/form/assembled';
+	import type { AssembledPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import { pomPath } from './hung';
 	import ScaleBar from './ScaleBar.svelte';
 
 	interface Props {
-		thing: ThingOf<'wound'>;
-		plan: ThingPlan;
+		finished: AssembledOf<'wound'>;
+		plan: AssembledPlan;
 		cut: boolean;
 		units: Units;
 		width: number;
 		height: number;
 	}
-	let { thing, plan, cut, units, width, height }: Props = $props();
+	let { finished, plan, cut, units, width, height }: Props = $props();
 	const CARD_WIDE = 7.6;
 	const px = $derived(
 		Math.min(
-			(width - 40) / Math.max(CARD_WIDE, thing.cm),
-			(height - 50) / Math.max(thing.cardCm, thing.cm)
+			(width - 40) / Math.max(CARD_WIDE, finished.cm),
+			(height - 50) / Math.max(finished.cardCm, finished.cm)
 		)
 	);
 	const cx = $derived(width / 2);
 	const cy = $derived((height - 30) / 2);
 	const colour = (i: number) =>
-		plan.yarns[entryAt(thing.yarns, i % thing.yarns.length)]?.colour ?? '#888';
-	const strands = $derived(Math.min(36, thing.wraps));
+		plan.yarns[entryAt(finished.yarns, i % finished.yarns.length)]?.colour ?? '#888';
+	const strands = $derived(Math.min(36, finished.wraps));
 </script>
 
 <svg
@@ -38,7 +38,7 @@
 	aria-label={cut ? 'A trimmed pom-pom, to scale' : 'Yarn wound round the card, to scale'}
 >
 	{#if cut}
-		{@const r = (thing.cm / 2) * px}
+		{@const r = (finished.cm / 2) * px}
 		<path
 			d={pomPath(cx, cy, r, 40)}
 			fill={colour(0)}
@@ -57,7 +57,7 @@
 			/>
 		{/each}
 	{:else}
-		{@const h = thing.cardCm * px}
+		{@const h = finished.cardCm * px}
 		{@const wide = CARD_WIDE * px}
 		<rect
 			x={cx - wide / 2}

@@ -18,7 +18,7 @@ export interface HungItem {
 }
 
 /** What a project of several pieces comes to, by the mean gauge. Lengths in cm. */
-export type Thing =
+export type Assembled =
 	| {
 			readonly kind: 'folded';
 			readonly bag: FoldedBag;
@@ -86,4 +86,4 @@ export type Thing =
 			readonly cm: number;
 			readonly yarns: readonly number[];
 	  };
-export type ThingOf<K extends Thing['kind']> = Extract<Thing, { kind: K }>;
+export type AssembledOf<K extends Assembled['kind']> = Extract<Assembled, { kind: K }>;

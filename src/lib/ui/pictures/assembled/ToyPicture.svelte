@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
-	import { placeParts, standsAt, type PlacedPart } from '$lib/core/recipe/things/form/toy';
-	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
-	import type { ThingPlan } from '$lib/core/plan';
+	import { placeParts, standsAt, type PlacedPart } from '$lib/core/recipe/assembled/form/toy';
+	import type { AssembledOf } from '$lib/core/recipe/assembled/form/assembled';
+	import type { AssembledPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import ScaleBar from './ScaleBar.svelte';
 	import { boxOf, drawnPart, inRows } from './toy-drawing';
@@ -10,8 +10,8 @@
 	import ToyGrips from './ToyGrips.svelte';
 
 	interface Props {
-		thing: ThingOf<'stuffed'>;
-		plan: ThingPlan;
+		finished: AssembledOf<'stuffed'>;
+		plan: AssembledPlan;
 		/** 0 flat tubes, 1 stuffed, 2 put together. */
 		stage: number;
 		units: Units;
@@ -22,7 +22,7 @@
 		onedit?: (edit: PartEdit) => void;
 	}
 	let {
-		thing,
+		finished,
 		plan,
 		stage,
 		units,
@@ -38,7 +38,7 @@
 
 	const flat = $derived(stage === 0);
 	const placed = $derived(
-		stage === 2 ? placeParts(thing.parts, thing.stands) : inRows(thing.parts, flat)
+		stage === 2 ? placeParts(finished.parts, finished.stands) : inRows(finished.parts, flat)
 	);
 	const ordered = $derived([...placed.filter((p) => p.behind), ...placed.filter((p) => !p.behind)]);
 
@@ -62,14 +62,15 @@
 		`translate(${X(p.at.x).toFixed(2)} ${Y(p.at.y).toFixed(2)}) rotate(${((-p.turn * 180) / Math.PI).toFixed(2)}) scale(${px.toFixed(4)} ${(-px).toFixed(4)})`;
 
 	const eyes = $derived.by(() => {
-		const host = stage === 2 ? placed.find((p) => p.of.part.id === thing.eyes.part) : undefined;
-		if (!host || thing.eyes.kind === 'none') return [];
+		const host = stage === 2 ? placed.find((p) => p.of.part.id === finished.eyes.part) : undefined;
+		if (!host || finished.eyes.kind === 'none') return [];
 		const head = drawnPart(host.of, flat).at(-1)!;
-		const n = thing.stands === 'upright' ? thing.eyes.count : Math.ceil(thing.eyes.count / 2);
+		const n =
+			finished.stands === 'upright' ? finished.eyes.count : Math.ceil(finished.eyes.count / 2);
 		return Array.from({ length: n }, (_, i) =>
 			standsAt(host, {
 				x: head.from + head.long * 0.62,
-				y: thing.stands === 'upright' ? (i - (n - 1) / 2) * head.radius * 0.7 : head.radius * 0.3
+				y: finished.stands === 'upright' ? (i - (n - 1) / 2) * head.radius * 0.7 : head.radius * 0.3
 			})
 		);
 	});
@@ -171,9 +172,9 @@
 			{r}
 			fill="#16222b"
 			stroke="white"
-			stroke-width={thing.eyes.kind === 'stitched' ? 0 : 1.5}
+			stroke-width={finished.eyes.kind === 'stitched' ? 0 : 1.5}
 		/>
-		{#if thing.eyes.kind === 'button'}<circle
+		{#if finished.eyes.kind === 'button'}<circle
 				cx={X(e.x) - r * 0.3}
 				cy={Y(e.y)}
 				r={r * 0.16}

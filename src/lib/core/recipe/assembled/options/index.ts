@@ -8,5 +8,5 @@ export type { FoldedBagOptions, GarlandOptions, PomPomOptions, ToyOptions, TubeB
 export type { GarlandItem } from './garland';
 export type { ToyPart } from './toy';
 /** What is made of several pieces. */
-export type ThingOptions =
+export type AssembledOptions =
 	FoldedBagOptions | TubeBlanketOptions | ToyOptions | GarlandOptions | PomPomOptions;

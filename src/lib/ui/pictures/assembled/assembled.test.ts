@@ -2,16 +2,16 @@ import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
 import { harbour } from '$lib/demo/harbour';
 import { plan } from '$lib/core/plan';
-import type { ToyOptions } from '$lib/core/recipe/things/options';
-import type { ThingOf } from '$lib/core/recipe/things/form/thing';
-import { segmentLength, segmentRadius } from '$lib/core/recipe/things/form/toy';
+import type { ToyOptions } from '$lib/core/recipe/assembled/options';
+import type { AssembledOf } from '$lib/core/recipe/assembled/form/assembled';
+import { segmentLength, segmentRadius } from '$lib/core/recipe/assembled/form/toy';
 import { hungPath, pomPath } from './hung';
 import { withEdit } from './toy-edit';
 
 const project = harbour.projects.find((p) => p.id === 'project-seal')!;
 const options = project.options as ToyOptions;
 
-function made(parts: ToyOptions['parts']): ThingOf<'stuffed'> {
+function made(parts: ToyOptions['parts']): AssembledOf<'stuffed'> {
 	const p = plan({ ...project, options: { ...options, parts } }, harbour.bench);
 	if (!p.ok || p.finished.kind !== 'stuffed') throw new Error();
 	return p.finished;

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { BAG_STAGES, type BagStage } from '$lib/core/recipe/things/form/bag';
-	import type { ThingPlan } from '$lib/core/plan';
+	import { BAG_STAGES, type BagStage } from '$lib/core/recipe/assembled/form/bag';
+	import type { AssembledPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import BagPicture from './BagPicture.svelte';
 	import BlanketPicture from './BlanketPicture.svelte';
@@ -10,7 +10,7 @@
 	import type { PartEdit } from './toy-edit';
 
 	interface Props {
-		plan: ThingPlan;
+		plan: AssembledPlan;
 		units: Units;
 		width?: number;
 		height?: number;
@@ -20,29 +20,29 @@
 		onpick?: (part: string) => void;
 	}
 	let { plan, units, width = 420, height = 330, onedit, picked = '', onpick }: Props = $props();
-	const thing = $derived(plan.finished);
+	const finished = $derived(plan.finished);
 
-	const STAGES: Record<ThingPlan['finished']['kind'], readonly string[]> = {
+	const STAGES: Record<AssembledPlan['finished']['kind'], readonly string[]> = {
 		folded: ['the strip', 'bottom folded', 'one side folded', 'other side folded', 'the bag'],
 		'side-by-side': ['tubes', 'the blanket'],
 		stuffed: ['tubes', 'stuffed', 'the toy'],
 		hung: ['batches', 'hung'],
 		wound: ['wound', 'cut and trimmed']
 	};
-	const stages = $derived(STAGES[thing.kind]);
+	const stages = $derived(STAGES[finished.kind]);
 	let chosen = $state<number | null>(null);
 	const at = $derived(Math.min(chosen ?? stages.length - 1, stages.length - 1));
 	const id = $props.id();
 </script>
 
 <figure class="m-0 min-w-0">
-	{#if thing.kind === 'folded'}
-		<BagPicture {thing} {plan} stage={BAG_STAGES[at] as BagStage} {units} {width} {height} />
-	{:else if thing.kind === 'side-by-side'}
-		<BlanketPicture {thing} {plan} sewn={at === 1} {units} {width} {height} />
-	{:else if thing.kind === 'stuffed'}
+	{#if finished.kind === 'folded'}
+		<BagPicture {finished} {plan} stage={BAG_STAGES[at] as BagStage} {units} {width} {height} />
+	{:else if finished.kind === 'side-by-side'}
+		<BlanketPicture {finished} {plan} sewn={at === 1} {units} {width} {height} />
+	{:else if finished.kind === 'stuffed'}
 		<ToyPicture
-			{thing}
+			{finished}
 			{plan}
 			stage={at}
 			{units}
@@ -52,10 +52,10 @@
 			{...onedit ? { onedit } : {}}
 			{...onpick ? { onpick } : {}}
 		/>
-	{:else if thing.kind === 'hung'}
-		<GarlandPicture {thing} {plan} hung={at === 1} {units} {width} {height} />
+	{:else if finished.kind === 'hung'}
+		<GarlandPicture {finished} {plan} hung={at === 1} {units} {width} {height} />
 	{:else}
-		<PomPicture {thing} {plan} cut={at === 1} {units} {width} {height} />
+		<PomPicture {finished} {plan} cut={at === 1} {units} {width} {height} />
 	{/if}
 	<figcaption class="no-print mt-1 flex items-center gap-3 text-sm">
 		<label for={id} class="sr-only">From pieces to the finished thing</label>

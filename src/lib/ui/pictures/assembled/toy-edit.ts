@@ -1,7 +1,7 @@
 import type { Options } from '$lib/core/model/options';
-import type { ThingOf } from '$lib/core/recipe/things/form/thing';
-import type { ToyPart, ToyOptions } from '$lib/core/recipe/things/options';
-import { halfEllipse, SHORTENS } from '$lib/core/recipe/things/form/stuffed';
+import type { AssembledOf } from '$lib/core/recipe/assembled/form/assembled';
+import type { ToyPart, ToyOptions } from '$lib/core/recipe/assembled/options';
+import { halfEllipse, SHORTENS } from '$lib/core/recipe/assembled/form/stuffed';
 
 /** A change made on the picture. Lengths in cm as seen. */
 export type PartEdit =
@@ -38,7 +38,7 @@ const round = (cm: number): number => Math.round(cm * 10) / 10;
 /** The parts of a toy after an edit on its picture; null where that part is not there any more. */
 export function editPart(
 	options: Options,
-	{ parts }: ThingOf<'stuffed'>,
+	{ parts }: AssembledOf<'stuffed'>,
 	edit: PartEdit
 ): ToyPart[] | null {
 	const made = parts.find((m) => m.part.id === edit.part);

@@ -22,7 +22,7 @@ import type { FinishedOf } from '../finished';
 import type { Design, DesignContext } from '../recipe';
 import { blanketSaid } from './figures';
 import { blanketRules } from './rules';
-import { thingRecipe } from './thing';
+import { assembledRecipe } from './recipe';
 
 /** Crochet along the closed ends: one in every loop, two, or the nearest that a repeat divides. */
 export const borderStitches = (
@@ -116,7 +116,7 @@ function design(
 }
 
 /** Tubes closed flat at both ends, sewn side by side. */
-export const tubeBlanket = thingRecipe<TubeBlanketOptions, FinishedOf<'side-by-side'>>(
+export const tubeBlanket = assembledRecipe<TubeBlanketOptions, FinishedOf<'side-by-side'>>(
 	'tube-blanket',
 	{
 		options: tubeBlanketOptions,

@@ -1,7 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { harbour } from '../../../demo/harbour';
 import type { Project } from '../../model/project';
-import type { GarlandOptions, PomPomOptions, ThingOptions, ToyPart, ToyOptions } from './options';
+import type {
+	GarlandOptions,
+	PomPomOptions,
+	AssembledOptions,
+	ToyPart,
+	ToyOptions
+} from './options';
 import { plan } from '../../plan';
 import { thingDefaults } from '../../../../../tests/support/start';
 import { part, straight, swelling } from './toys/preset';
@@ -12,13 +18,13 @@ import type { Finding, FindingCode } from '../../finding/finding';
 
 const { bench } = harbour;
 const small = bench.machines.find((m) => m.pins === 22)!;
-const findings = (options: ThingOptions, accepted: string[] = []): readonly Finding[] => {
+const findings = (options: AssembledOptions, accepted: string[] = []): readonly Finding[] => {
 	const project: Project = { ...harbour.projects[0]!, options, accepted };
 	const p = plan(project, bench);
 	if (!p.ok) throw new Error(options.recipe);
 	return p.findings;
 };
-const find = (options: ThingOptions, code: FindingCode) =>
+const find = (options: AssembledOptions, code: FindingCode) =>
 	findings(options).find((f) => f.code === code);
 const words = (f: Finding | undefined) => {
 	if (!f) throw new Error('silent');
@@ -193,7 +199,7 @@ describe('pom-poms', () => {
 
 it('a repeat far from the loops there are is looked at', () => {
 	const blanket = thingDefaults('tube-blanket', bench) as Extract<
-		ThingOptions,
+		AssembledOptions,
 		{ recipe: 'tube-blanket' }
 	>;
 	const far = find({ ...blanket, across: 1, border: 'repeat', repeatOf: 17 }, 'border-off')!;

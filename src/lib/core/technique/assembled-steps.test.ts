@@ -1,18 +1,18 @@
 import { describe, expect, it } from 'vitest';
 import { harbour } from '../../demo/harbour';
 import type { Project } from '../model/project';
-import type { GarlandOptions, ThingOptions, ToyOptions } from '../recipe/things/options';
+import type { GarlandOptions, AssembledOptions, ToyOptions } from '../recipe/assembled/options';
 import { plan } from '../plan';
-import type { ThingPlan } from '../plan';
+import type { AssembledPlan } from '../plan';
 import { thingDefaults } from '../../../../tests/support/start';
-import { TOY_PRESETS, toyFrom } from '../recipe/things/toy';
+import { TOY_PRESETS, toyFrom } from '../recipe/assembled/toy';
 import { wordSequence, wordStep } from '../technique/say-step';
 import type { WorkStep } from './technique';
 
 const { bench } = harbour;
-const planOf = (options: ThingOptions): ThingPlan => {
+const planOf = (options: AssembledOptions): AssembledPlan => {
 	const project: Project = { ...harbour.projects[0]!, options };
-	const p = plan<ThingPlan['finished']>(project, bench);
+	const p = plan<AssembledPlan['finished']>(project, bench);
 	if (!p.ok) throw new Error(options.recipe);
 	return p;
 };
@@ -121,7 +121,7 @@ describe('a bag after the machine', () => {
 	it('says what stands over, or gapes, where the strip misses its fold', () => {
 		const rows = p.pieces[0]!.mainRows;
 		const options = thingDefaults('folded-bag', bench) as Extract<
-			ThingOptions,
+			AssembledOptions,
 			{ recipe: 'folded-bag' }
 		>;
 		const how = (n: number) =>
@@ -193,7 +193,7 @@ describe('a garland after the machine', () => {
 
 describe('a blanket of tubes after the machine', () => {
 	const start = thingDefaults('tube-blanket', bench) as Extract<
-		ThingOptions,
+		AssembledOptions,
 		{ recipe: 'tube-blanket' }
 	>;
 	it('has its border by repeats where that is asked for', () => {
@@ -213,7 +213,7 @@ describe('a blanket of tubes after the machine', () => {
 
 it('tails at joins are seen to once, tied or woven, and not woven in again at the end', () => {
 	const options = thingDefaults('folded-bag', bench)! as Extract<
-		ThingOptions,
+		AssembledOptions,
 		{ recipe: 'folded-bag' }
 	>;
 	const ends = (joinTails: 'tie' | 'weave') => {

@@ -8,7 +8,7 @@ import { worked } from '../../quantity/working';
 import { colourOrder, solveGarland } from './form/garland';
 import { pomPomCm, TIE_CM, wrappedCm } from './form/pom-pom';
 import { FILL_DENSITY } from './form/stuffed';
-import type { HungItem } from './form/thing';
+import type { HungItem } from './form/assembled';
 import { effectiveTex } from '../../bench/yarn/tex';
 import type { Piece } from '../../assembly/piece';
 import type { Design, DesignContext } from '../recipe';
@@ -17,7 +17,7 @@ import type { FinishedOf } from '../finished';
 import { garlandSaid } from './figures';
 import { closed, itemPiece, makeItem, pieceOf, type Batch, type MadeItem } from './garland-items';
 import { garlandRules } from './rules';
-import { thingRecipe } from './thing';
+import { assembledRecipe } from './recipe';
 
 const CORD_PINS = 3;
 /** A knitted cord's few loops are drawn up at either end. */
@@ -170,7 +170,7 @@ function design(options: GarlandOptions, context: DesignContext): Design<Finishe
 }
 
 /** Things of several kinds and colours on a cord that hangs over a span. */
-export const garland = thingRecipe<GarlandOptions, FinishedOf<'hung'>>('garland', {
+export const garland = assembledRecipe<GarlandOptions, FinishedOf<'hung'>>('garland', {
 	options: garlandOptions,
 	rules: garlandRules,
 	pins: { least: 16, most: 30 },

@@ -20,7 +20,7 @@ import type { FinishedOf } from '../finished';
 import type { Design, DesignContext } from '../recipe';
 import { bagSaid } from './figures';
 import { bagRules } from './rules';
-import { thingRecipe } from './thing';
+import { assembledRecipe } from './recipe';
 
 /** Rows of the short tube that joins the two points: about 8 (common practice). */
 const USUAL_HANDLE = 8;
@@ -109,7 +109,7 @@ function design(
 }
 
 /** A bag folded of one tube closed flat at both ends, three times as long as it is wide, and a short tube as its handle. */
-export const foldedBag = thingRecipe<FoldedBagOptions, FinishedOf<'folded'>>('folded-bag', {
+export const foldedBag = assembledRecipe<FoldedBagOptions, FinishedOf<'folded'>>('folded-bag', {
 	options: foldedBagOptions,
 	rules: bagRules,
 	withRows: (options, rows) => ({ ...options, length: { by: 'rows', rows } }),

@@ -7,7 +7,7 @@ import type { Design } from '../recipe';
 import { estimate, exact, quotient, relative, scale, type Estimate } from '../../quantity/estimate';
 import { figure, own, worked, type Figure } from '../../quantity/working';
 import { densityTerm } from './common';
-import type { ThingOf } from './form/thing';
+import type { AssembledOf } from './form/assembled';
 import { partLength, segmentRadius } from './form/toy';
 
 interface On {
@@ -16,21 +16,24 @@ interface On {
 }
 
 /** Sizes, stuffing and handwork of a thing of several pieces. */
-interface ThingFigures {
+interface AssembledFigures {
 	readonly size: readonly Figure[];
 }
 
 /** What a design says of itself in figures. */
 type Said = Pick<Design, 'sizes'>;
-const said = ({ size: list }: ThingFigures, lies: Size['lies']): Said => ({
+const said = ({ size: list }: AssembledFigures, lies: Size['lies']): Said => ({
 	sizes: list.map((f, i) => size(`size-${i + 1}`, f, lies))
 });
 
 const spread = (cm: number, density: Estimate): Estimate =>
 	estimate(cm, cm * relative(density), density.basis);
 
-function bagFigures(thing: ThingOf<'folded'>, { gauge: main, machine }: On): ThingFigures {
-	const { bag } = thing;
+function bagFigures(
+	finished: AssembledOf<'folded'>,
+	{ gauge: main, machine }: On
+): AssembledFigures {
+	const { bag } = finished;
 	const across = densityTerm(main, 'stitchesPerCm');
 	const half = worked(machine.pins / 2, 'stitches', 'across the flat tube');
 	const counted = (label: string, cm: number, times: number) =>
@@ -46,19 +49,19 @@ function bagFigures(thing: ThingOf<'folded'>, { gauge: main, machine }: On): Thi
 			counted('Wide and high, to its points', bag.sideCm, Math.SQRT2),
 			counted('Deep, at the middle', bag.depthCm, Math.SQRT1_2),
 			figure('Strip before folding', 'length', spread(bag.lengthCm, main.rowsPerCm), [
-				worked(thing.rows, 'rows', 'rows'),
+				worked(finished.rows, 'rows', 'rows'),
 				'÷',
 				densityTerm(main, 'rowsPerCm')
 			]),
-			figure('Handle, long', 'length', spread(thing.handle.longCm, main.stitchesPerCm), [
+			figure('Handle, long', 'length', spread(finished.handle.longCm, main.stitchesPerCm), [
 				half,
 				'÷',
 				across,
 				'×',
-				worked(thing.handle.longCm / bag.widthCm, 'plain', 'as closings give')
+				worked(finished.handle.longCm / bag.widthCm, 'plain', 'as closings give')
 			]),
-			figure('Handle, wide', 'length', spread(thing.handle.wideCm, main.rowsPerCm), [
-				own(thing.handle.rows, 'rows', 'rows'),
+			figure('Handle, wide', 'length', spread(finished.handle.wideCm, main.rowsPerCm), [
+				own(finished.handle.rows, 'rows', 'rows'),
 				'÷',
 				densityTerm(main, 'rowsPerCm')
 			])
@@ -67,25 +70,25 @@ function bagFigures(thing: ThingOf<'folded'>, { gauge: main, machine }: On): Thi
 }
 
 function blanketFigures(
-	thing: ThingOf<'side-by-side'>,
+	finished: AssembledOf<'side-by-side'>,
 	{ gauge: main, machine }: On
-): ThingFigures {
+): AssembledFigures {
 	return {
 		size: [
 			figure(
 				'Width',
 				'length',
-				scale(quotient(exact(machine.pins / 2), main.stitchesPerCm), thing.across),
+				scale(quotient(exact(machine.pins / 2), main.stitchesPerCm), finished.across),
 				[
-					own(thing.across, 'plain', 'tubes'),
+					own(finished.across, 'plain', 'tubes'),
 					'×',
 					worked(machine.pins / 2, 'stitches', 'across each, flat'),
 					'÷',
 					densityTerm(main, 'stitchesPerCm')
 				]
 			),
-			figure('Length', 'length', quotient(exact(thing.rows), main.rowsPerCm), [
-				worked(thing.rows, 'rows', 'rows'),
+			figure('Length', 'length', quotient(exact(finished.rows), main.rowsPerCm), [
+				worked(finished.rows, 'rows', 'rows'),
 				'÷',
 				densityTerm(main, 'rowsPerCm')
 			])
@@ -93,8 +96,8 @@ function blanketFigures(
 	};
 }
 
-function toyFigures(thing: ThingOf<'stuffed'>): ThingFigures {
-	const root = entryAt(thing.parts, 0);
+function toyFigures(finished: AssembledOf<'stuffed'>): AssembledFigures {
+	const root = entryAt(finished.parts, 0);
 	const thick = Math.max(...root.segments.map((s) => 2 * segmentRadius(root, s)));
 	const flat = root.segments.reduce((t, s) => t + s.flatCm, 0);
 	return {
@@ -121,8 +124,8 @@ function toyFigures(thing: ThingOf<'stuffed'>): ThingFigures {
 	};
 }
 
-function garlandFigures(thing: ThingOf<'hung'>, options: GarlandOptions): ThingFigures {
-	const { solved } = thing;
+function garlandFigures(finished: AssembledOf<'hung'>, options: GarlandOptions): AssembledFigures {
+	const { solved } = finished;
 	const { solve } = options;
 	const given = (value: number, what: 'number' | 'spacing' | 'span', label: string) =>
 		solve === what ? worked(value, 'length', label) : own(value, 'length', label);
@@ -149,37 +152,43 @@ function garlandFigures(thing: ThingOf<'hung'>, options: GarlandOptions): ThingF
 				'with',
 				own(cord.sagCm, 'length', 'of sag')
 			]),
-			figure('Cord, loops and all', 'length', exact(thing.cordCm), [
+			figure('Cord, loops and all', 'length', exact(finished.cordCm), [
 				worked(cord.lengthCm, 'length', 'hanging'),
 				'+',
 				worked(2, 'plain', 'loops'),
 				'×',
-				own(thing.loopCm, 'length', 'in each')
+				own(finished.loopCm, 'length', 'in each')
 			])
 		]
 	};
 }
 
-function pomPomFigures(thing: ThingOf<'wound'>): ThingFigures {
+function pomPomFigures(finished: AssembledOf<'wound'>): AssembledFigures {
 	return {
 		size: [
-			figure('Across, trimmed', 'length', estimate(thing.cm, 0.08 * thing.cm, 'estimated'), [
-				own(thing.cardCm, 'length', 'long card'),
+			figure('Across, trimmed', 'length', estimate(finished.cm, 0.08 * finished.cm, 'estimated'), [
+				own(finished.cardCm, 'length', 'long card'),
 				'×',
-				worked(thing.cm / thing.cardCm, 'plain', 'left by trimming')
+				worked(finished.cm / finished.cardCm, 'plain', 'left by trimming')
 			]),
-			figure('Wraps of each', 'things', exact(thing.wraps), [
-				worked(thing.wraps, 'plain', thing.wraps === thing.usual ? 'that fill it' : 'set by you')
+			figure('Wraps of each', 'things', exact(finished.wraps), [
+				worked(
+					finished.wraps,
+					'plain',
+					finished.wraps === finished.usual ? 'that fill it' : 'set by you'
+				)
 			])
 		]
 	};
 }
 
-export const bagSaid = (thing: ThingOf<'folded'>, on: On): Said =>
-	said(bagFigures(thing, on), 'flat');
-export const blanketSaid = (thing: ThingOf<'side-by-side'>, on: On): Said =>
-	said(blanketFigures(thing, on), 'flat');
-export const toySaid = (thing: ThingOf<'stuffed'>): Said => said(toyFigures(thing), 'stuffed');
-export const garlandSaid = (thing: ThingOf<'hung'>, options: GarlandOptions): Said =>
-	said(garlandFigures(thing, options), 'hung');
-export const pomPomSaid = (thing: ThingOf<'wound'>): Said => said(pomPomFigures(thing), 'flat');
+export const bagSaid = (finished: AssembledOf<'folded'>, on: On): Said =>
+	said(bagFigures(finished, on), 'flat');
+export const blanketSaid = (finished: AssembledOf<'side-by-side'>, on: On): Said =>
+	said(blanketFigures(finished, on), 'flat');
+export const toySaid = (finished: AssembledOf<'stuffed'>): Said =>
+	said(toyFigures(finished), 'stuffed');
+export const garlandSaid = (finished: AssembledOf<'hung'>, options: GarlandOptions): Said =>
+	said(garlandFigures(finished, options), 'hung');
+export const pomPomSaid = (finished: AssembledOf<'wound'>): Said =>
+	said(pomPomFigures(finished), 'flat');

@@ -7,7 +7,7 @@ import {
 	standsAt,
 	type MadePart,
 	type PlacedPart
-} from '$lib/core/recipe/things/form/toy';
+} from '$lib/core/recipe/assembled/form/toy';
 
 const GAP_CM = 2;
 

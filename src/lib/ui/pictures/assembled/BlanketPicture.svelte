@@ -1,29 +1,31 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
-	import type { ThingOf } from '$lib/core/recipe/things/form/thing';
-	import type { ThingPlan } from '$lib/core/plan';
+	import type { AssembledOf } from '$lib/core/recipe/assembled/form/assembled';
+	import type { AssembledPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import FabricPatterns from '../FabricPatterns.svelte';
 	import ScaleBar from './ScaleBar.svelte';
 
 	interface Props {
-		thing: ThingOf<'side-by-side'>;
-		plan: ThingPlan;
+		finished: AssembledOf<'side-by-side'>;
+		plan: AssembledPlan;
 		sewn: boolean;
 		units: Units;
 		width: number;
 		height: number;
 	}
-	let { thing, plan, sewn, units, width, height }: Props = $props();
+	let { finished, plan, sewn, units, width, height }: Props = $props();
 	const id = $props.id();
 	const gauge = $derived(entryAt(plan.gauges, 0));
-	const gap = $derived(sewn ? 0 : thing.tubeCm * 0.15);
-	const edge = $derived(sewn && thing.border.stitches > 0 ? 1.2 : 0);
-	const whole = $derived(thing.across * thing.tubeCm + (thing.across - 1) * gap);
-	const px = $derived(Math.min((width - 20) / whole, (height - 40) / (thing.lengthCm + 2 * edge)));
+	const gap = $derived(sewn ? 0 : finished.tubeCm * 0.15);
+	const edge = $derived(sewn && finished.border.stitches > 0 ? 1.2 : 0);
+	const whole = $derived(finished.across * finished.tubeCm + (finished.across - 1) * gap);
+	const px = $derived(
+		Math.min((width - 20) / whole, (height - 40) / (finished.lengthCm + 2 * edge))
+	);
 	const left = $derived((width - whole * px) / 2);
 	const top = $derived(6 + edge * px);
-	const long = $derived(thing.lengthCm * px);
+	const long = $derived(finished.lengthCm * px);
 	const trim = $derived(plan.yarns[0]?.colour);
 </script>
 
@@ -43,22 +45,22 @@
 			rowPx={px / gauge.rowsPerCm.mean}
 		/>
 	</defs>
-	{#each thing.tubes as tube, i (i)}
-		{@const x = left + i * (thing.tubeCm + gap) * px}
+	{#each finished.tubes as tube, i (i)}
+		{@const x = left + i * (finished.tubeCm + gap) * px}
 		{#each tube.bands as b, k (k)}
 			{@const from = tube.bands.slice(0, k).reduce((t, z) => t + z.rows, 0)}
 			<rect
 				{x}
-				y={top + long - ((from + b.rows) / thing.rows) * long}
-				width={thing.tubeCm * px}
-				height={(b.rows / thing.rows) * long}
+				y={top + long - ((from + b.rows) / finished.rows) * long}
+				width={finished.tubeCm * px}
+				height={(b.rows / finished.rows) * long}
 				fill={`url(#${id}-${b.yarn})`}
 			/>
 		{/each}
 		<rect
 			{x}
 			y={top}
-			width={thing.tubeCm * px}
+			width={finished.tubeCm * px}
 			height={long}
 			fill="none"
 			class="stroke-base-content/70"

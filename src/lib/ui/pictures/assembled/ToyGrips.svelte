@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { standsAt, type PlacedPart } from '$lib/core/recipe/things/form/toy';
+	import { standsAt, type PlacedPart } from '$lib/core/recipe/assembled/form/toy';
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Units } from '$lib/core/quantity/units';
 	import { grip, type Grip } from '../../parts/grip';
