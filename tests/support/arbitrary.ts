@@ -158,5 +158,6 @@ export const yarnArbitrary: fc.Arbitrary<Yarn> = fc.record({
 	phases: fc.array(fc.record({ colour: colourArb, colourName: nameArb, metres: tenths(1, 400) }), {
 		maxLength: 4
 	}),
-	heldTogether: fc.constant([])
+	heldTogether: fc.constant([]),
+	cutFrom: fc.constant(null)
 });

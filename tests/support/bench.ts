@@ -35,6 +35,7 @@ export const yarnOf = (key: string, patch: Partial<Yarn> = {}): Yarn => ({
 	dry: 'unknown',
 	phases: [],
 	heldTogether: [],
+	cutFrom: null,
 	...patch
 });
 
@@ -62,6 +63,8 @@ export const swatchOf = (
 	yarnId: yarn.id,
 	strands: yarn.strands,
 	slot: 2,
+	hand: 'none',
+	fabric: null,
 	readings,
 	loops: [],
 	note: '',
@@ -128,6 +131,7 @@ export const evidenceOf = (patch: Partial<Evidence> = {}): Evidence => ({
 	flatWidthCm: 20,
 	loopCm: null,
 	minutes: null,
+	usualMinutes: null,
 	...patch
 });
 

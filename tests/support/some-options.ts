@@ -182,6 +182,8 @@ export function anyProject(seed: number, family?: string): { project: Project; b
 					yarnId: y.id,
 					strands: y.strands,
 					slot: 0,
+					hand: 'none' as const,
+					fabric: null,
 					readings: [
 						{
 							id: 'r',

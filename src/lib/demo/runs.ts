@@ -94,6 +94,7 @@ export const results: MeasuredResult[] = [
 		rowsKnitted: 124,
 		shows: 'tube',
 		tailMetres: 3.43,
+		usualMinutes: 12.5,
 		note: 'Deeper than I wanted. Lovely with the brim up twice.'
 	}
 ];

@@ -1,12 +1,5 @@
 import { found } from '../core/quantity/sure';
-import type {
-	LoopReading,
-	Machine,
-	Notation,
-	Reading,
-	ReadingState,
-	Swatch
-} from '../core/model/bench';
+import type { Machine, Notation, Reading, ReadingState, Swatch } from '../core/model/bench';
 import { inchesToCm } from '../core/quantity/units';
 import { big, small } from './machines';
 import { yarns } from './yarns';
@@ -47,7 +40,7 @@ function swatch(
 	id: string,
 	[machine, yarnId, slot]: readonly [machine: Machine, yarnId: string, slot: number],
 	readings: Reading[],
-	{ note = '', loops = [] }: { note?: string; loops?: LoopReading[] } = {}
+	{ note = '', loops = [], hand = 'none', fabric = null }: Partial<Swatch> = {}
 ): Swatch {
 	const yarn = found(yarns, (y) => y.id === yarnId);
 	return {
@@ -56,6 +49,8 @@ function swatch(
 		yarnId: yarn.id,
 		strands: yarn.strands,
 		slot,
+		hand,
+		fabric,
 		readings,
 		loops,
 		note

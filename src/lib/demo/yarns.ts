@@ -25,7 +25,8 @@ const worsted = ([id, name, colourName, colour, gramsOnHand]: YarnRow): Yarn => 
 	wash: 'machine-30',
 	dry: 'flat',
 	phases: [],
-	heldTogether: []
+	heldTogether: [],
+	cutFrom: null
 });
 const light = (row: YarnRow): Yarn => ({
 	...worsted(row),

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { APART_TABLES } from '../core/model/kinds';
 import { VERSION } from './project-file';
-import { benchFrom1, benchFrom2 } from './upgrade';
+import { benchFrom1, benchFrom2, benchFrom7 } from './upgrade';
 
 export const BENCH_FORMAT = 'tomble-bench';
 export const benchHead = z.looseObject({
@@ -12,7 +12,8 @@ export const benchHead = z.looseObject({
 /** Any known version of the bench in a backup, made into the present one; its records are read one by one. */
 export function benchOfAnyVersion(head: z.infer<typeof benchHead>): unknown {
 	const from2 = head.version === 1 ? benchFrom1(head.bench) : head.bench;
-	return head.version < 3 ? benchFrom2(from2) : from2;
+	const from3 = head.version < 3 ? benchFrom2(from2) : from2;
+	return head.version < 8 ? benchFrom7(from3) : from3;
 }
 export const ORDERS_FORMAT = 'tomble-orders';
 /** Orders came with version 4. */

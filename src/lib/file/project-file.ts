@@ -10,13 +10,16 @@ import { refuse, type Refusal } from './refusal';
 import {
 	benchFrom1,
 	benchFrom2,
+	benchFrom7,
 	eventsFrom2,
 	eventsFrom4,
 	projectFrom1,
 	projectFrom2,
 	projectFrom4,
 	projectFrom5,
-	resultFrom4
+	projectFrom7,
+	resultFrom4,
+	resultsFrom7
 } from './upgrade';
 import { MOST_EVENTS } from '../core/model/kinds';
 import {
@@ -32,7 +35,7 @@ import { knownProject } from './known-project';
 
 /** The one current version of the project file; see docs/file-format.md. */
 export const FORMAT = 'tomble-project';
-export const VERSION = 7;
+export const VERSION = 8;
 
 /** A project with a snapshot of all it uses, so that it means the same elsewhere. */
 export const projectFile = z.object({
@@ -113,7 +116,17 @@ const MIGRATIONS: Record<number, Migration> = {
 	}),
 	// What really happens at the crank, typed pieces and measures of a shrug were added, and nothing changed in what there was: the
 	// number keeps an older Tomble, which would not know them, from opening them.
-	6: (file) => ({ ...file, version: 7 })
+	6: (file) => ({ ...file, version: 7 }),
+	7: (file) => ({
+		...file,
+		version: 8,
+		bench: benchFrom7(file.bench),
+		project:
+			typeof file.project === 'object' && file.project !== null
+				? projectFrom7(file.project as Record<string, unknown>)
+				: file.project,
+		results: resultsFrom7(file.results)
+	})
 };
 
 /** A project file, and what of it does not read where that is allowed. */

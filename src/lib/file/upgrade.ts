@@ -201,3 +201,30 @@ export function eventsFrom4(events: readonly Rec[]): Rec[] {
 
 /** Up to version 5 what a maker asked of a recipe was called a wish. */
 export const projectFrom5 = ({ wish, ...project }: Rec): Rec => ({ ...project, options: wish });
+
+/** Up to version 7 nothing was known of what marks a machine's pins, and the right side always hung away from the maker. */
+export const machineFrom7 = (machine: Rec): Rec => ({
+	markerColour: '',
+	numberOne: 1,
+	numbersRun: 'up',
+	rightSide: 'away',
+	...machine
+});
+export const yarnFrom7 = (yarn: Rec): Rec => ({ cutFrom: null, ...yarn });
+export const swatchFrom7 = (swatch: Rec): Rec => ({ hand: 'none', fabric: null, ...swatch });
+export const resultFrom7 = (result: Rec): Rec => ({ usualMinutes: null, ...result });
+export const benchFrom7 = (bench: unknown): unknown =>
+	isRecord(bench)
+		? {
+				...bench,
+				machines: list(bench.machines, machineFrom7),
+				yarns: list(bench.yarns, yarnFrom7),
+				swatches: list(bench.swatches, swatchFrom7),
+				evidence: list(bench.evidence, resultFrom7)
+			}
+		: bench;
+/** Results of a file, whatever it holds. */
+export const resultsFrom7 = (results: unknown): unknown => list(results, resultFrom7);
+
+/** From version 8 on some recipes ask for more: where nothing was said, all stays as it was. */
+export const projectFrom7 = (project: Rec): Rec => project;

@@ -6,13 +6,18 @@ import {
 	eventsFrom2,
 	eventsFrom4,
 	machineFrom2,
+	machineFrom7,
 	projectFrom1,
 	projectFrom2,
 	projectFrom4,
 	projectFrom5,
+	projectFrom7,
 	resultFrom4,
+	resultFrom7,
 	swatchFrom1,
-	yarnFrom1
+	swatchFrom7,
+	yarnFrom1,
+	yarnFrom7
 } from '../file/upgrade';
 import type { Settings } from './settings';
 
@@ -44,6 +49,21 @@ const from4 = async (tx: Transaction) => {
 	const wishes = new Map(projects.map((p) => [p.id, p.wish]));
 	const results = await tx.table<Record<string, unknown>>('results').toArray();
 	await tx.table('results').bulkPut(results.map((r) => resultFrom4(r, wishes.get(r.projectId))));
+};
+
+const IN_7 = {
+	machines: machineFrom7,
+	yarns: yarnFrom7,
+	swatches: swatchFrom7,
+	projects: projectFrom7,
+	results: resultFrom7,
+	carried: resultFrom7
+};
+const from7 = async (tx: Transaction) => {
+	for (const [table, upgrade] of Object.entries(IN_7)) {
+		const records = await tx.table<Record<string, unknown>>(table).toArray();
+		await tx.table(table).bulkPut(records.map(upgrade));
+	}
 };
 
 /**
@@ -124,5 +144,7 @@ export class TombleDb extends Dexie {
 			});
 		// What really happens at the crank was added: see version 4.
 		this.version(7).stores({});
+		// What makers know of their machines, swatches and cut yarns.
+		this.version(8).stores({}).upgrade(from7);
 	}
 }

@@ -190,6 +190,7 @@ describe('what teaches', () => {
 			rowsKnitted: made.pieces[0]!.mainRows,
 			shows: recipeFor(project.options)!.shows(project.options),
 			tailMetres: tailMetres(made.pieces),
+			usualMinutes: null,
 			note: '',
 			...result
 		});

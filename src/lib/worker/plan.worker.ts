@@ -4,7 +4,7 @@ import type { Bench, Project } from '../core/model/project';
 import { linesOf, planOrder } from '../core/order/order';
 import { plan, planBare, planLater } from '../core/plan';
 import { gaugeBook } from '../core/bench/gauge/book';
-import { tailMetres } from '../core/crank/tails';
+import { asLogged } from '../core/crank/as-logged';
 import { loadRecipes } from '../core/recipe';
 import { heldBy, leftOf } from '../core/order/stock';
 import { longestTubes, makeWith } from '../core/substitute/make-with';
@@ -36,10 +36,10 @@ const api = {
 		await recipesOf([project]);
 		return planBare(project, bench, gaugeBook(bench));
 	},
-	/** Yarn in a project's tails, m; null where it cannot be planned any more. */
-	tails: async (project: Project, bench: Bench) => {
+	/** What a plan knows of a result and the maker did not measure; null where it cannot be planned any more. */
+	asLogged: async (project: Project, bench: Bench, rowsKnitted: number) => {
 		const made = await planLater(project, bench);
-		return made.ok ? tailMetres(made.pieces) : null;
+		return made.ok ? asLogged(made.pieces, rowsKnitted) : null;
 	},
 	stallOrder: async (order: Order, projects: readonly Project[], bench: Bench) => {
 		await recipesOf(projects);

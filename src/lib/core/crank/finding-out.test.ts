@@ -1,3 +1,4 @@
+import { rowSeconds } from './time';
 import { describe, expect, it } from 'vitest';
 import { planned, projectOf } from '../../../../tests/support/bench';
 import { estimate } from '../quantity/estimate';
@@ -88,12 +89,15 @@ describe('pace', () => {
 	});
 
 	it('of most makers until the own is known, of earlier runs, then of this one', () => {
-		expect(paceOf([], [])).toMatchObject({ mean: 8.4, basis: 'estimated' });
+		const usual = paceOf([], [], 48);
+		expect(usual.mean).toBeCloseTo(1.4 * rowSeconds(48), 9);
+		expect(usual.basis).toBe('estimated');
+		expect(paceOf([], [], 22).mean).toBeCloseTo(1.4 * 1.9, 9);
 		const earlier = [rowTimes(steady(30, 6000), 'tube'), rowTimes(steady(30, 7000), 'tube')];
-		const learned = paceOf([], earlier);
+		const learned = paceOf([], earlier, 48);
 		expect(learned).toMatchObject({ mean: 6.5, basis: 'learned' });
 		expect(learned.sd).toBeCloseTo(Math.SQRT1_2, 6);
-		expect(paceOf(rowTimes(steady(12, 4000), 'tube'), earlier).mean).toBeCloseTo(4, 8);
+		expect(paceOf(rowTimes(steady(12, 4000), 'tube'), earlier, 48).mean).toBeCloseTo(4, 8);
 	});
 
 	it('tells what is left with its spread', () => {

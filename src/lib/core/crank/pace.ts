@@ -1,6 +1,6 @@
 import { entryAt } from '../quantity/sure';
 import { median, sampleStandardDeviation } from 'simple-statistics';
-import { PRIOR_SECONDS_PER_ROW, PRIOR_RELATIVE_SD } from './time';
+import { rowSeconds, PRIOR_RELATIVE_SD } from './time';
 import type { RunEvent } from '../model/project';
 import { estimate, type Estimate } from '../quantity/estimate';
 import type { Leg } from './runsheet';
@@ -10,6 +10,8 @@ import { IDLE_MS, inOrder } from './run';
 const STOP_MS = 30_000;
 /** From so many rows on this run speaks for itself. */
 const OWN_ROWS = 6;
+/** Yarn drawn off the ball, a look at the edge, a knot: so much longer than the rows alone (from memory). */
+const STOPS = 1.4;
 /** A run goes on as it went so far, to this much (from memory). */
 const OWN_RELATIVE_SD = 0.08;
 const ONE_RUN_RELATIVE_SD = 0.15;
@@ -77,18 +79,19 @@ function secondsPerRow(times: readonly { row: number; at: number }[]): number | 
 
 /**
  * Seconds a row takes, stops and all: of this run once it has rows enough, else of earlier runs on the machine, else as most
- * take.
+ * take on a ring so large.
  * @param runs row times of earlier runs on this machine
  */
 export function paceOf(
 	now: readonly { row: number; at: number }[],
-	runs: readonly (readonly { row: number; at: number }[])[]
+	runs: readonly (readonly { row: number; at: number }[])[],
+	pins: number
 ): Estimate {
 	const own = secondsPerRow(now);
 	if (own !== null) return estimate(own, own * OWN_RELATIVE_SD, 'learned');
 	const earlier = runs.flatMap((r) => secondsPerRow(r) ?? []);
-	if (earlier.length === 0)
-		return estimate(PRIOR_SECONDS_PER_ROW, PRIOR_SECONDS_PER_ROW * PRIOR_RELATIVE_SD, 'estimated');
+	const usual = STOPS * rowSeconds(pins);
+	if (earlier.length === 0) return estimate(usual, usual * PRIOR_RELATIVE_SD, 'estimated');
 	const mean = earlier.reduce((a, b) => a + b, 0) / earlier.length;
 	const sd = earlier.length > 1 ? sampleStandardDeviation(earlier) : mean * ONE_RUN_RELATIVE_SD;
 	return estimate(mean, Math.max(sd, mean * OWN_RELATIVE_SD), 'learned');

@@ -47,7 +47,8 @@ export function evidenceFrom(finished: Finished): Evidence[] {
 				tubeCm: r.tubeCm,
 				flatWidthCm: r.flatWidthCm,
 				loopCm,
-				minutes: r.minutes
+				minutes: r.minutes,
+				usualMinutes: r.usualMinutes && r.usualMinutes > 0 ? r.usualMinutes : null
 			}
 		];
 	});

@@ -35,6 +35,7 @@ const resultOf = (patch: Partial<MeasuredResult> = {}): MeasuredResult => ({
 	rowsKnitted: 128,
 	shows: 'tube',
 	tailMetres: 3.5,
+	usualMinutes: null,
 	note: '',
 	...patch
 });
@@ -92,9 +93,13 @@ describe('what a finished hat teaches', () => {
 	});
 
 	it('minutes teach the pace', () => {
-		const after = { ...bench, evidence: learnedFrom(resultOf({ minutes: 32 })) };
-		const time = planned(projectOf({ length: { by: 'rows', rows: 64 } }), after).time.value;
-		expect(time).toMatchObject({ mean: 16, basis: 'learned' });
+		const asked = projectOf({ length: { by: 'rows', rows: 64 } });
+		const before = planned(asked, bench).time.value;
+		const taken = { minutes: 30, usualMinutes: 20 };
+		const after = { ...bench, evidence: learnedFrom(resultOf(taken)) };
+		const { mean, basis } = planned(asked, after).time.value;
+		expect(mean).toBeCloseTo(1.5 * before.mean, 6);
+		expect(basis).toBe('learned');
 	});
 });
 

@@ -5,9 +5,12 @@ import {
 	EDGE_RULES,
 	FIBRES,
 	HANDS,
+	FABRICS,
 	HAND_PANELS,
 	NOTATIONS,
+	NUMBERS_RUN,
 	READING_STATES,
+	RIGHT_SIDES,
 	TURNS,
 	VERDICTS,
 	WASHES
@@ -61,6 +64,20 @@ export const machine = z.object({
 		.enum(HAND_PANELS)
 		.describe('whether a panel in tube mode keeps off marker and counter trip'),
 	edgeRule: z.enum(EDGE_RULES).describe('the yarn at the turns of a panel'),
+	markerColour: z
+		.string()
+		.trim()
+		.max(24)
+		.describe('what the marker pin is told by, such as its colour; empty where nothing was said'),
+	numberOne: z
+		.int()
+		.min(1)
+		.max(200)
+		.describe('the number that stands at the pin where a row starts; 1 where pins are counted'),
+	numbersRun: z.enum(NUMBERS_RUN).describe('whether numbers go up or down as the row is knitted'),
+	rightSide: z
+		.enum(RIGHT_SIDES)
+		.describe('whether the right side of the fabric hangs away from the maker or toward them'),
 	ringCm: z.number().min(5).max(400).describe('once round the pins, cm'),
 	clearanceCm: z.number().min(2).max(200).describe('from the pins down to the table, cm')
 });
@@ -104,7 +121,8 @@ export const yarn = z.object({
 	dry: z.enum(DRIES),
 	phases: z.array(phase).max(24).describe('in the order they come; empty for a yarn of one colour'),
 	/** Yarns held together make a yarn of their own; what is on hand of it follows from its parts. */
-	heldTogether: z.array(z.object({ yarnId, strands })).max(4)
+	heldTogether: z.array(z.object({ yarnId, strands })).max(4),
+	cutFrom: yarnId.nullable().describe('the long-phase yarn that this was cut from')
 });
 export type Yarn = z.infer<typeof yarn>;
 
@@ -159,6 +177,11 @@ export const swatch = z
 		yarnId,
 		strands,
 		slot,
+		hand: z.enum(HANDS).describe('tension through the fingers'),
+		fabric: z
+			.enum(FABRICS)
+			.nullable()
+			.describe('what the maker says of its fabric; null where nothing was said'),
 		readings: z.array(reading).max(60),
 		loops: z.array(loopReading).max(60),
 		note: note.default('')

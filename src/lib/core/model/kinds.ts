@@ -52,6 +52,16 @@ export type EdgeRule = (typeof EDGE_RULES)[number];
 export const HAND_PANELS = ['keep-off', 'cross'] as const;
 export type HandPanels = (typeof HAND_PANELS)[number];
 
+/** Numbers beside the pins go up or down as a row is knitted. */
+export const NUMBERS_RUN = ['up', 'down'] as const;
+export type NumbersRun = (typeof NUMBERS_RUN)[number];
+/** The right side of the fabric hangs away from the maker, or toward them. */
+export const RIGHT_SIDES = ['away', 'toward'] as const;
+export type RightSide = (typeof RIGHT_SIDES)[number];
+/** What makers say of a fabric. */
+export const FABRICS = ['open', 'right', 'stiff'] as const;
+export type FabricVerdict = (typeof FABRICS)[number];
+
 /** Hats of one long tube, one end pushed inside the other. */
 export const HATS = ['lined-hat', 'corner-hat', 'baby-hat', 'tiny-hat'] as const;
 export type HatKindId = (typeof HATS)[number];

@@ -141,6 +141,15 @@ export const result = z.object({
 		.describe(
 			'yarn in its tails, which weighs but makes no stitches; null where that was never worked out'
 		),
+	usualMinutes: z
+		.number()
+		.min(0)
+		.max(100_000)
+		.nullable()
+		.default(null)
+		.describe(
+			'minutes at the crank that most take for it, by its plan; null where that was never worked out'
+		),
 	note: note.default('')
 });
 export type MeasuredResult = z.infer<typeof result>;
@@ -159,7 +168,8 @@ export const evidence = z.object({
 	tubeCm: z.number().gt(0).nullable(),
 	flatWidthCm: z.number().gt(0).nullable(),
 	loopCm: z.number().gt(0).nullable(),
-	minutes: z.number().gt(0).nullable()
+	minutes: z.number().gt(0).nullable(),
+	usualMinutes: z.number().gt(0).nullable().default(null)
 });
 export type Evidence = z.infer<typeof evidence>;
 

@@ -3,7 +3,9 @@ import { harbour } from '../../demo/harbour';
 import { gaugeBook } from '../bench/gauge/book';
 import { gaugeFor } from '../bench/gauge/gauge';
 import type { Evidence } from '../model/project';
-import { crankTime, PRIOR_RELATIVE_SD, PRIOR_SECONDS_PER_ROW } from '../crank/time';
+import { crankTime, PRIOR_RELATIVE_SD, rowSeconds, type Cranked } from '../crank/time';
+import type { Machine } from '../model/bench';
+import { tubeProgram, type Program } from '../program/program';
 import { yarnAmount } from '../crank/amount';
 
 const { bench } = harbour;
@@ -75,29 +77,65 @@ describe('time over several machines', () => {
 		tubeCm: null,
 		flatWidthCm: null,
 		loopCm: null,
-		minutes
+		minutes,
+		usualMinutes: null
 	});
-	it('is each machine’s rows at its own pace, learned where it was timed', () => {
-		const evidence = [timed(small.id, 10, 100)];
-		const t = crankTime(
-			[
-				{ rows: 60, machineId: small.id },
-				{ rows: 100, machineId: big.id }
-			],
-			evidence
-		);
-		const mean = (60 * 6) / 60 + (100 * PRIOR_SECONDS_PER_ROW) / 60;
-		expect(t.value.mean).toBeCloseTo(mean, 9);
+	const rows = (machine: Machine, n: number, count = 1): Cranked => ({
+		program: tubeProgram({ sections: [{ yarn: 0, rows: n }], wasteStart: 0, wasteEnd: 0 }),
+		count,
+		machine
+	});
+	const seconds = (p: Cranked) => 60 * crankTime([p], []).value.mean;
+
+	it('is each machine’s work at its own pace, learned where it was timed', () => {
+		const evidence = [{ ...timed(small.id, 10, 100), usualMinutes: 5 }];
+		const [a, b] = [rows(small, 60), rows(big, 100)];
+		const t = crankTime([a, b], evidence);
+		expect(60 * t.value.mean).toBeCloseTo(2 * seconds(a) + seconds(b), 6);
 		// What is only supposed of one machine is supposed of the whole.
 		expect(t.value.basis).toBe('estimated');
-		expect(t.working.filter((x) => typeof x !== 'string')).toHaveLength(4);
 	});
-	it('of one machine is as it ever was', () => {
-		const t = crankTime([{ rows: 120, machineId: big.id }], []);
-		expect(t.value.mean).toBeCloseTo((120 * PRIOR_SECONDS_PER_ROW) / 60, 9);
+	it('learns from rows and pins where no plan said what is usual', () => {
+		const usual = (1.15 * 100 * rowSeconds(48)) / 60;
+		const t = crankTime([rows(big, 120)], [timed(big.id, usual * 1.5, 100)]);
+		expect(t.value.mean).toBeCloseTo((1.5 * seconds(rows(big, 120))) / 60, 6);
+		expect(t.value.basis).toBe('learned');
+	});
+	it('goes with the stitches of a row, what is cast on and what is taken off', () => {
+		const t = crankTime([rows(big, 120)], []);
+		const n = big.pins;
+		expect(60 * t.value.mean).toBeCloseTo(120 * rowSeconds(n) + n * 0.6 + n * 0.7, 6);
 		expect(t.value.sd / t.value.mean).toBeCloseTo(PRIOR_RELATIVE_SD, 9);
+		expect(seconds(rows(big, 120, 3))).toBeCloseTo(3 * seconds(rows(big, 120)), 6);
+	});
+	it('counts what the hands do at the crank', () => {
+		const n = 20;
+		const on = { id: 'm', pins: n };
+		const timeOf = (program: Program) => seconds({ program, count: 1, machine: on });
+		const start: Program = [{ op: 'cast-on', method: 'weave', yarn: 0 }];
+		const row = rowSeconds(n);
+		const bare = timeOf(start);
+		expect(timeOf([...start, { op: 'join', yarn: 1 }])).toBeCloseTo(bare + 20, 6);
+		expect(timeOf([...start, { op: 'hang-hem', row: 0 }])).toBeCloseTo(bare + row + n * 2.5, 6);
+		expect(timeOf([...start, { op: 'cast-off', edge: 'low', count: 4 }])).toBeCloseTo(bare + 12, 6);
+		const panel: Program = [...start, { op: 'work', as: 'panel', by: 'hand' }];
+		expect(timeOf([...panel, { op: 'rows', count: 1 }])).toBeCloseTo(bare + 1.5 * row + 1.5, 6);
+		const narrowed: Program = [
+			...panel,
+			{ op: 'decrease', edge: 'low', way: 'double', edgeStitches: 1 },
+			{ op: 'rows', count: 1 }
+		];
+		expect(timeOf(narrowed)).toBeCloseTo(bare + 20 + (1.5 * row * (n - 2)) / n + 1.5, 6);
+		const floats: Program = [
+			...start,
+			{ op: 'extend', pin: 3, columns: 6 },
+			{ op: 'rows', count: 2 },
+			{ op: 'latch-extension', pin: 3 },
+			{ op: 'rows', count: 1 }
+		];
+		expect(timeOf(floats)).toBeCloseTo(bare + 3 * row + 10, 6);
 	});
 	it('of nothing to crank is nothing', () => {
-		expect(crankTime([{ rows: 0, machineId: big.id }], []).value.mean).toBe(0);
+		expect(crankTime([], []).value.mean).toBe(0);
 	});
 });

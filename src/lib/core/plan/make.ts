@@ -1,12 +1,11 @@
 import { crankTime } from '../crank/time';
 import { amountsOf } from '../crank/amounts';
-import { knitPiece, type PlannedPiece } from '../crank/piece';
+import { knitPiece } from '../crank/piece';
 import type { GaugeBook } from '../bench/gauge/book';
 import { findingsFor } from '../finding/findings';
 import { change } from '../finding/fix';
 import type { Finding } from '../finding/finding';
 import { toFinding } from '../finding/to-finding';
-import type { Machine } from '../model/bench';
 import type { Bench, Project } from '../model/project';
 import type { Options } from '../model/options';
 import { countProgram, excessOf, loadOf, type Excess } from '../program/load';
@@ -122,15 +121,6 @@ interface Designed<W extends Options, F extends Finished> {
 	readonly how: PlanOptions;
 }
 
-/** Main rows of all copies on each machine; the project's own where nothing is cranked. */
-function rowsByMachine(pieces: readonly PlannedPiece[], machine: Machine) {
-	const rows = new Map<string, number>([[machine.id, 0]]);
-	for (const p of pieces)
-		rows.set(p.machine.id, (rows.get(p.machine.id) ?? 0) + p.mainRows * p.count);
-	const on = [...rows].map(([machineId, n]) => ({ machineId, rows: n }));
-	return on.length > 1 ? on.filter((x) => x.rows > 0) : on;
-}
-
 /** Everything that follows from pieces and assembly, whatever they are of. */
 function derive<W extends Options, F extends Finished>(designed: Designed<W, F>): Plan<F> {
 	const { project, bench, used, design } = designed;
@@ -166,7 +156,7 @@ function derive<W extends Options, F extends Finished>(designed: Designed<W, F>)
 		sizes,
 		joints,
 		amounts,
-		time: crankTime(rowsByMachine(pieces, machine), bench.evidence),
+		time: crankTime(pieces, bench.evidence),
 		byHand: byHandFigure(handTimeOf(table)),
 		fill: fillFigure(assembly, worked.pieces),
 		tools: toolsOf(table),

@@ -1,5 +1,6 @@
 import { uncapital } from '../quantity/say';
 import { EDGES, type Assembly, type Edge } from '../assembly/assembly';
+import type { WorkedPiece } from '../crank/piece';
 import type { FlatClosing } from '../model/kinds';
 import type { SkillId } from './drawing/skills';
 import { facing, folded, singly } from './sequence';
@@ -18,9 +19,10 @@ import {
 	tool,
 	type Tool,
 	chained,
-	threaded
+	threaded,
+	type HandTime
 } from './technique';
-import { gaugeOf, lastYarn } from './hand';
+import { gaugeOf, JOIN_LOOP_SECONDS, lastYarn } from './hand';
 import { wasteOff, wasteOffWorks } from './waste-off';
 
 declare module './technique' {
@@ -107,12 +109,23 @@ export const zip = technique<'zip'>({
 		];
 	},
 	tail: ({ piece }, end) => (piece === end.piece ? 'zip' : null),
-	minutes: () => ({ what: 'zipped together', times: 1, minutes: 12 }),
+	minutes: ({ piece }, table) => byLoops('zipped together', pieceOf(table, piece), 2),
 	tools: () => [tool('needle')],
 	does: ({ piece, edges }, hands) => {
 		for (const edge of edges) hands.close(piece, edge, 'joined');
 	}
 });
+
+/** A minute to lay it and find the ends, and so many times a loop joined for each loop of an end. */
+function byLoops(
+	what: string,
+	p: WorkedPiece | undefined,
+	joined: number,
+	loops = p?.stitches.first ?? 0
+): HandTime | null {
+	if (!p) return null;
+	return { what, times: p.count, minutes: 1 + (joined * loops * JOIN_LOOP_SECONDS) / 60 };
+}
 
 /** The crown of a tucked tube closed flat through all four layers. */
 export const closeCrown = technique<'close-crown'>({
@@ -141,7 +154,7 @@ export const closeCrown = technique<'close-crown'>({
 	},
 	tail: ({ piece, how }, end) =>
 		piece === end.piece && end.edge === 'cast-off' && how !== 'loop' ? 'close-crown' : null,
-	minutes: () => ({ what: 'crown closed', times: 1, minutes: 10 }),
+	minutes: ({ piece }, table) => byLoops('crown closed', pieceOf(table, piece), 1.5),
 	tools: ({ how }) => toolsFor(how),
 	does: ({ piece, edges }, hands) => {
 		for (const edge of edges) hands.close(piece, edge, 'closed');
@@ -194,11 +207,11 @@ export const closeFlat = technique<'close-flat'>({
 		if (piece !== end.piece || edge !== end.edge) return null;
 		return toe ? 'toe' : how === 'loop' ? null : 'close';
 	},
-	minutes: ({ piece }, table) => ({
-		what: 'ends closed flat',
-		times: pieceOf(table, piece)?.count ?? 1,
-		minutes: 4
-	}),
+	minutes: ({ piece, edge, toe }, table) => {
+		const p = pieceOf(table, piece);
+		// Front to back: half as many times as there are loops; a toe is drawn in besides.
+		return p ? byLoops('ends closed flat', p, toe ? 0.8 : 0.5, loopsAt(p, edge)) : null;
+	},
 	tools: ({ how, toe }) => (toe ? [tool('needle')] : toolsFor(how)),
 	does: ({ piece, edge }, hands) => hands.close(piece, edge, 'closed')
 });
@@ -229,7 +242,7 @@ export const joinRing = technique<'join-ring'>({
 		];
 	},
 	tail: ({ piece }, end) => (piece === end.piece && end.edge === 'cast-off' ? 'join-ring' : null),
-	minutes: () => ({ what: 'ring joined', times: 1, minutes: 10 }),
+	minutes: ({ piece }, table) => byLoops('ring joined', pieceOf(table, piece), 1.5),
 	tools: () => [tool('hook'), tool('needle')],
 	does: ({ piece }, hands) => {
 		for (const edge of EDGES) hands.close(piece, edge, 'joined');
@@ -255,7 +268,7 @@ export const hookEnds = technique<'hook-ends'>({
 		const wide = p.stitches.first / 2 / (gaugeOf(p)?.stitchesPerCm.mean ?? 1);
 		return [{ yarn: lastYarn(p), metres: p.count * threadMetres(wide, 2) }];
 	},
-	minutes: () => ({ what: 'ends hooked together', times: 1, minutes: 8 }),
+	minutes: ({ piece }, table) => byLoops('ends hooked together', pieceOf(table, piece), 1),
 	tools: () => [tool('needle')],
 	strands: ({ piece }, laid) => pieceOf(laid, piece)?.count ?? 0,
 	does: ({ piece }, hands) => hands.atRest(piece)

@@ -1,5 +1,6 @@
 import { stepIn, type Edge } from '../assembly/assembly';
 import type { WorkedPiece } from '../crank/piece';
+import { THREAD_LOOP_SECONDS } from './hand';
 import { singly } from './sequence';
 import {
 	idOf,
@@ -22,6 +23,9 @@ interface Ends {
 	readonly edge: Edge;
 	readonly loops: number;
 }
+/** Drawing an end up and fastening it, s (from memory). */
+const DRAW_SECONDS = 15;
+
 declare module './technique' {
 	interface WorkKinds {
 		'pick-up': Ends & { readonly tailCm: number; readonly waste: boolean };
@@ -168,14 +172,15 @@ export const gather = technique<'gather'>({
 		if (end.share < 1) return end.tip ? (edge === 'cast-off' ? 'tip' : null) : 'cord-end';
 		return assembly.some((x) => x.do === 'tuck' || x.do === 'hem') ? 'crown' : 'gather';
 	},
-	minutes: ({ piece }, table) => {
+	minutes: ({ piece, edge }, table) => {
 		const p = pieceOf(table, piece);
 		if (!p) return null;
-		const few = isPanel(p);
+		// Loops that come off on their own tail are threaded at the crank already.
+		const threaded = edge === 'cast-on' || p.waste[edge] ? loopsAt(p, edge) : 0;
 		return {
-			what: few ? 'tips drawn up' : 'ends gathered',
+			what: isPanel(p) ? 'tips drawn up' : 'ends gathered',
 			times: p.count,
-			minutes: few ? 1.5 : 2.5
+			minutes: (DRAW_SECONDS + threaded * THREAD_LOOP_SECONDS) / 60
 		};
 	},
 	tools: () => [tool('needle')],

@@ -8,6 +8,9 @@ export const SEW_SECONDS = 12;
 export const LATCH_SECONDS = 2;
 /** A crochet stitch, or a chain through a loop, s. */
 export const HOOK_SECONDS = 3;
+/** One loop sewn to its like, or drawn through others; one loop threaded (from memory). */
+export const JOIN_LOOP_SECONDS = 6;
+export const THREAD_LOOP_SECONDS = 0.7;
 
 /** Yarn in a single crochet, in knitted stitches of the same yarn. */
 export const CROCHET_LOOPS = 2.5;

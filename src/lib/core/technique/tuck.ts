@@ -37,7 +37,12 @@ export const tuck = technique<'tuck'>({
 			...(stepIn(table.assembly, 'gather') ? [{ id: 'meet', do: 'meet' } as const] : [])
 		];
 	},
-	minutes: () => ({ what: 'tucked and met', times: 1, minutes: 3 }),
+	// The wider it is, the longer it takes to lie smooth (from memory: a minute or so).
+	minutes: ({ piece }, table) => ({
+		what: 'tucked and met',
+		times: 1,
+		minutes: 0.5 + (pieceOf(table, piece)?.stitches.first ?? 0) / 60
+	}),
 	does: ({ piece }, hands) => {
 		const l = hands.piece(piece);
 		if (!l) return;

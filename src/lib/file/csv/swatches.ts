@@ -1,6 +1,10 @@
 import {
+	FABRICS,
+	HANDS,
 	NOTATIONS,
 	READING_STATES,
+	type FabricVerdict,
+	type Hand,
 	type LoopReading,
 	type Machine,
 	type Reading,
@@ -25,6 +29,8 @@ export const SWATCH_COLUMNS: readonly Column[] = [
 	{ name: 'length', unit: 'cm' },
 	{ name: 'yarn taken', unit: 'm' },
 	{ name: 'weight', unit: 'g' },
+	{ name: 'hand' },
+	{ name: 'fabric' },
 	{ name: 'note' },
 	{ name: 'swatch id' },
 	{ name: 'reading id' }
@@ -40,6 +46,8 @@ export function swatchLines(s: Swatch, machine: string, y: Yarn): Cell[][] {
 		s.slot,
 		kind,
 		...middle,
+		s.hand,
+		s.fabric,
 		s.note,
 		s.id,
 		id
@@ -76,6 +84,8 @@ export interface SwatchLine {
 	readonly yarn: Yarn;
 	readonly strands: number;
 	readonly slot: number | undefined;
+	readonly hand: Hand | undefined;
+	readonly fabric: FabricVerdict | undefined;
 	readonly note: string;
 	readonly reading: Reading | LoopReading;
 }
@@ -162,6 +172,8 @@ export function readSwatchLine(
 	const pair = pairOf(cells, known);
 	const strands = cells.whole('strands', 1, 4);
 	const slot = cells.whole('slot', 0, 6);
+	const hand = cells.choice('hand', HANDS);
+	const fabric = cells.choice('fabric', FABRICS);
 	const note = cells.text('note', 2000) ?? '';
 	const swatchId = cells.text('swatch id', 64);
 	const reading = readingOf(cells, cells.text('reading id', 64) ?? newId());
@@ -172,6 +184,8 @@ export function readSwatchLine(
 		swatchId,
 		strands: strands ?? pair.yarn.strands,
 		slot,
+		hand,
+		fabric,
 		note,
 		reading
 	};
@@ -204,11 +218,19 @@ export function gatherSwatches(
 			yarnId: l.yarn.id,
 			strands: l.strands,
 			slot: l.slot ?? Math.min(2, l.machine.slots),
+			hand: 'none',
+			fabric: null,
 			readings: [],
 			loops: [],
 			note: ''
 		};
-		const next = { ...start, slot: l.slot ?? start.slot, note: l.note || start.note };
+		const next = {
+			...start,
+			slot: l.slot ?? start.slot,
+			hand: l.hand ?? start.hand,
+			fabric: l.fabric ?? start.fabric,
+			note: l.note || start.note
+		};
 		const there = isLoop(l.reading) ? start.loops : start.readings;
 		const doubled = there.some((r) => bare(r) === bare(l.reading) && r.id !== l.reading.id);
 		const hasId = there.some((r) => r.id === l.reading.id);

@@ -100,7 +100,7 @@ export class Crank {
 	readonly feeding = $derived(wordYarn(this.position.leg.yarn, yarnNamer(this.plan)));
 
 	readonly times = $derived.by(() => rowTimes(this.#run.events, this.key));
-	readonly pace = $derived(paceOf(this.times, this.earlier));
+	readonly pace = $derived(paceOf(this.times, this.earlier, this.machine.pins));
 	/** Minutes for what is left of this piece. */
 	readonly left = $derived(timeLeft(this.sheet.totalRows - this.state.done, this.pace));
 	/** Minutes for what is left of the project. */

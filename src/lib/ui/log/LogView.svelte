@@ -8,7 +8,7 @@
 	import { progressOf } from '$lib/core/crank/makes';
 	import { type MeasuredResult, type Project } from '$lib/core/model/project';
 	import { LEAST_TAUGHT, untaughtBy } from '$lib/core/learn/teaches';
-	import { tailMetres as tailsOf } from '$lib/core/crank/tails';
+	import { asLogged } from '$lib/core/crank/as-logged';
 	import { recipeFor } from '$lib/core/recipe';
 	import { wordUntaught, wordWhen } from '$lib/core/words/lessons';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
@@ -66,8 +66,8 @@
 	/** Why nothing of this kind teaches, however long it is. */
 	const never = $derived(untaught({ rowsKnitted: LEAST_TAUGHT.rows }));
 	async function add(measured: MeasuredResult) {
-		const tailMetres = plan?.ok ? tailsOf(plan.pieces) : null;
-		const result = { ...measured, shows, tailMetres };
+		const known = plan?.ok ? asLogged(plan.pieces, measured.rowsKnitted) : null;
+		const result = { ...measured, shows, ...known };
 		if (!(await workbench.addResult(result, project))) return;
 		const why = untaught(result);
 		void notices.say(

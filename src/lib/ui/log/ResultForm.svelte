@@ -91,6 +91,7 @@
 			// What it shows of the gauge is said where it is logged.
 			shows: 'shape',
 			tailMetres: null,
+			usualMinutes: null,
 			note
 		});
 		measured = blank();

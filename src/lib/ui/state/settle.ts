@@ -7,14 +7,22 @@ interface Kept {
 	readonly projects: readonly Project[];
 }
 
-/** Results that were weighed before their tails were kept with them: worked out once, away from the page. */
-export async function settleTails(db: TombleDb, kept: Kept, bench: Bench): Promise<void> {
+/** Whether a result was weighed or timed before what its plan knows was kept with it. */
+const unsettled = (r: MeasuredResult): boolean =>
+	(r.tailMetres === null && r.grams !== null) || (r.usualMinutes === null && r.minutes !== null);
+
+/** What the plans of such results know of them: worked out once, away from the page. */
+export async function settleResults(db: TombleDb, kept: Kept, bench: Bench): Promise<void> {
 	// As it was planned then: nothing of it was learned yet.
 	const plain = { ...bench, tests: [], evidence: [] };
 	for (const r of kept.results) {
 		const project = kept.projects.find((p) => p.id === r.projectId);
-		if (r.tailMetres !== null || r.grams === null || !project) continue;
-		const tailMetres = await planner.ask((worker) => worker.tails(project, plain));
-		if (tailMetres !== null) await db.results.update(r.id, { tailMetres });
+		if (!project || !unsettled(r)) continue;
+		const known = await planner.ask((worker) => worker.asLogged(project, plain, r.rowsKnitted));
+		if (known)
+			await db.results.update(r.id, {
+				usualMinutes: known.usualMinutes,
+				tailMetres: r.tailMetres ?? known.tailMetres
+			});
 	}
 }

@@ -169,9 +169,9 @@ export class Workbench {
 	/** Holds every record against the schemas of the file format: one that does not read is set apart. */
 	async check(): Promise<void> {
 		void this.#shelf.forget(this.#stored.projects);
-		if (this.#stored.results.some((r) => r.tailMetres === null && r.grams !== null))
+		if (this.#stored.results.length > 0)
 			void import('./settle')
-				.then(({ settleTails }) => settleTails(this.db, this.#stored, this.bench))
+				.then(({ settleResults }) => settleResults(this.db, this.#stored, this.bench))
 				// It is tried again the next time.
 				.catch(() => undefined);
 		const sound = await import('$lib/store/sound').catch(() => null);

@@ -18,6 +18,10 @@ function preset(
 		tripPin: null,
 		handPanels: 'keep-off',
 		edgeRule: 'under-bar',
+		markerColour: '',
+		numberOne: 1,
+		numbersRun: 'up',
+		rightSide: 'away',
 		ringCm: Math.round(pins * PIN_SPACING_CM),
 		...rest
 	};

@@ -12,5 +12,6 @@ export const usualYarn = () =>
 		wash: 'unknown',
 		dry: 'unknown',
 		phases: [],
-		heldTogether: []
+		heldTogether: [],
+		cutFrom: null
 	}) satisfies Partial<Yarn>;

@@ -19,6 +19,8 @@ export const blankSwatch = (swatch: Swatch | undefined, machine: Machine, yarn: 
 		yarnId: yarn.id,
 		strands: yarn.strands,
 		slot: Math.min(2, machine.slots),
+		hand: 'none',
+		fabric: null,
 		readings: [],
 		loops: [],
 		note: ''
