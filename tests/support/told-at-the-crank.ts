@@ -35,7 +35,7 @@ export class ToldAtTheCrank {
 		return [...(strands > 1 ? [`strands ${strands}`] : []), this.yarn(yarn)];
 	}
 	private cm(tail: Tail | undefined): Token {
-		return `cm ${tail ? Math.ceil(tail.lengthCm - 1e-6) : PULL_CM}`;
+		return `cm ${tail ? 5 * Math.ceil(tail.lengthCm / 5 - 1e-6) : PULL_CM}`;
 	}
 	private tail(id: Tail['id'], atRow?: number, yarn?: number): Tail | undefined {
 		return this.piece.tails.find(

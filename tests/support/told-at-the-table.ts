@@ -19,9 +19,9 @@ type Of<K extends WorkKind> = (
 ) => Token[];
 type Truths = { readonly [K in WorkKind]?: Of<K> };
 
-/** Lengths as sentences round them: to a tenth, and tails up. */
+/** Lengths as sentences round them: to a tenth, and tails up to the next five. */
 const cm = (x: number): Token => `cm ${x.toFixed(1).replace(/\.0$/, '')}`;
-const up = (x: number): Token => `cm ${Math.ceil(x - 1e-6)}`;
+const up = (x: number): Token => `cm ${5 * Math.ceil(x / 5 - 1e-6)}`;
 const several = (n: number, as: string): Token[] => (n > 1 ? [`${as} ${n}`] : []);
 /** A ratio is said in whole numbers up to this. */
 const MOST_PICK_UP = 8;

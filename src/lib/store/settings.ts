@@ -1,9 +1,10 @@
+import { UNITS, type Units } from '../core/quantity/units';
 import type { UsualWaste } from '../core/recipe/uses';
 import { CROCHET_TERMS, WASTE_WITH, type CrochetTerms } from '../core/model/kinds';
 
 /** The maker's own settings, kept with the data. */
 export interface Settings {
-	readonly units: 'cm' | 'in';
+	readonly units: Units;
 	readonly theme: 'auto' | 'light' | 'dark';
 	/** Whose words crochet stitches are called by. */
 	readonly crochet: CrochetTerms;
@@ -58,7 +59,7 @@ export const DEFAULT_SETTINGS: Settings = {
 };
 
 const ALLOWED: { [K in keyof Settings]: (v: unknown) => boolean } = {
-	units: (v) => v === 'cm' || v === 'in',
+	units: (v) => (UNITS as readonly unknown[]).includes(v),
 	theme: (v) => v === 'auto' || v === 'light' || v === 'dark',
 	crochet: (v) => (CROCHET_TERMS as readonly unknown[]).includes(v),
 	paper: (v) => v === null || v === 'a4' || v === 'letter',

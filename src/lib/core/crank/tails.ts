@@ -1,6 +1,7 @@
 import { entryAt } from '../quantity/sure';
 import type { Edge } from '../assembly/assembly';
 import type { YarnRun } from '../simulate/fabric';
+import { TAIL_STEP_CM } from '../quantity/units';
 import { own, worked, type Working } from '../quantity/working';
 
 /** A tail to go through all loops: 1.5 to 2 times round the machine; the middle is planned (common practice). */
@@ -13,6 +14,14 @@ export const WASTE_TAIL_CM = 15;
 const WIDTHS_TO_BIND = 1.5;
 /** A chain through every loop of a held group takes about three times its width (from memory). */
 const TIMES_TO_CHAIN = 3;
+
+/** Up to the next step that makers measure off. */
+function measuredOff({ lengthCm, working }: Length): Length {
+	const whole = TAIL_STEP_CM * Math.ceil(lengthCm / TAIL_STEP_CM - NEARLY_WHOLE);
+	if (Math.abs(whole - lengthCm) < NEARLY_WHOLE) return { lengthCm: whole, working };
+	return { lengthCm: whole, working: [...working, '→', worked(whole, 'length', 'measured off')] };
+}
+const NEARLY_WHOLE = 1e-9;
 
 /** What a tail is left for: each technique that works with one declares its own. */
 export interface TailUses {
@@ -85,7 +94,7 @@ export function tailsOf(piece: Tailed): Tail[] {
 	const end = (id: Edge, run: YarnRun, atRow: number): Tail => {
 		const use = useAt(id);
 		const { yarn } = run;
-		const long = longEnough(lengthOf(use, id), needAt(use, id));
+		const long = measuredOff(longEnough(lengthOf(use, id), needAt(use, id)));
 		return { id, yarn, strands: strandsOf(yarn), atRow, use, ...long };
 	};
 	const made = (tail: Omit<Tail, 'strands'>): Tail => ({ ...tail, strands: strandsOf(tail.yarn) });
@@ -135,7 +144,7 @@ function toChainOff(
 			worked(JOIN_TAIL_CM, 'length', 'to weave in')
 		]
 	};
-	return longEnough(usual, needCm);
+	return measuredOff(longEnough(usual, needCm));
 }
 
 type Length = Pick<Tail, 'lengthCm' | 'working'>;

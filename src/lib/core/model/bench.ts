@@ -142,13 +142,15 @@ export const countOver = z
 	);
 export type CountOver = z.infer<typeof countOver>;
 
-export const reading = z.object({
-	id: z.string().min(1).max(64),
-	state: z.enum(READING_STATES),
-	notation,
-	stitches: countOver,
-	rows: countOver
-});
+export const reading = z
+	.object({
+		id: z.string().min(1).max(64),
+		state: z.enum(READING_STATES),
+		notation,
+		stitches: countOver.nullable(),
+		rows: countOver.nullable()
+	})
+	.refine((r) => r.stitches !== null || r.rows !== null, 'stitches, rows, or both');
 export type Reading = z.infer<typeof reading>;
 
 const loopId = z.string().min(1).max(64);

@@ -30,7 +30,10 @@ export function byHandFigure(times: readonly HandTime[]): Figure | null {
 			...(i > 0 ? ['+'] : []),
 			worked(t.times, 'plain', what),
 			'×',
-			worked(t.minutes / t.times, 'minutes', 'each')
+			// What takes a moment is said in seconds: so that the line comes out.
+			t.minutes < 3 * t.times
+				? worked((60 * t.minutes) / t.times, 'seconds', 'each')
+				: worked(t.minutes / t.times, 'minutes', 'each')
 		])
 	);
 }

@@ -1,5 +1,5 @@
 import { bad, good, type Result } from './problem';
-import { CM_PER_INCH, GRAMS_PER_OUNCE, METRES_PER_YARD, type Units } from './units';
+import { CM_PER_INCH, GRAMS_PER_OUNCE, METRES_PER_YARD, unitOf, type Units } from './units';
 
 const VULGAR: Record<string, string> = {
 	'¼': '1/4',
@@ -107,7 +107,7 @@ function parseWithUnits(
 
 /** Reads a length into cm; a bare number takes the maker's unit. Accepts mm, cm, m, in and ". Always above 0. */
 export const parseLengthCm = (text: string, units: Units): Result<number> =>
-	parseWithUnits(text, LENGTH_UNITS, units, units === 'cm' ? '18.2 cm' : '7 1/4 in');
+	parseWithUnits(text, LENGTH_UNITS, unitOf(units), units === 'cm' ? '18.2 cm' : '7 1/4 in');
 
 /** Reads a length of yarn into metres; a bare number is metres, or yards where the maker works in inches. */
 export const parseYarnMetres = (text: string, units: Units): Result<number> =>

@@ -2,11 +2,15 @@ import type { Estimate } from './estimate';
 import {
 	cmToInches,
 	inchesToCm,
+	unitOf,
 	gramsToOunces,
 	metresToYards,
 	type QuantityKind,
 	type Units
 } from './units';
+
+/** From this spread on whole units are said. */
+const WHOLE_FROM = 1.95;
 
 interface Shown {
 	readonly unit: string;
@@ -33,7 +37,7 @@ export function shownUnit(kind: QuantityKind, units: Units): Shown {
 	const metric = units === 'cm';
 	switch (kind) {
 		case 'length':
-			return { unit: units, factor: metric ? 1 : cmToInches(1), decimals: metric ? 1 : 2 };
+			return { unit: unitOf(units), factor: metric ? 1 : cmToInches(1), decimals: metric ? 1 : 2 };
 		case 'loop':
 			return {
 				unit: metric ? 'mm' : 'in',
@@ -88,6 +92,18 @@ export function digits(value: number, decimals: number): string {
 	return (Number(fixed) === 0 ? fixed.replace('-', '') : fixed).replace('-', '−');
 }
 
+const EIGHTHS = 8;
+/** To the eighth, as makers write inches: `7 1/4`, `5/8`, `12`. */
+export function inEighths(inches: number): string {
+	const eighths = Math.round(Math.abs(inches) * EIGHTHS);
+	const sign = inches < 0 && eighths > 0 ? '−' : '';
+	const whole = Math.floor(eighths / EIGHTHS);
+	const rest = eighths % EIGHTHS;
+	if (rest === 0) return `${sign}${whole}`;
+	const by = rest % 4 === 0 ? 4 : rest % 2 === 0 ? 2 : 1;
+	return `${sign}${whole > 0 ? `${whole} ` : ''}${rest / by}/${EIGHTHS / by}`;
+}
+
 export interface Printed {
 	readonly value: string;
 	/** Empty where there is no spread. */
@@ -95,31 +111,51 @@ export interface Printed {
 	readonly unit: string;
 }
 
-/** Rounds to what the spread supports: two digits of spread below 2, otherwise whole units. */
+/**
+ * Rounds to what the spread supports: two digits of spread below 2, otherwise whole units. Lengths come to the tenth of the
+ * maker's unit, or to the eighth of an inch, and minutes are whole.
+ */
 export function printEstimate(e: Estimate, kind: QuantityKind, units: Units): Printed {
 	const { unit, factor, decimals } = shownUnit(kind, units);
 	const value = e.mean * factor;
 	const sd = e.sd * factor;
-	// A hundredth of an inch is for small things: nobody lays out a garland to it.
-	const exact = kind === 'length' && Math.abs(value) >= 3 ? 1 : decimals;
-	if (sd === 0) return { value: digits(value, exact), spread: '', unit };
-	const places = sd >= 1.95 ? 0 : sd >= 0.095 ? 1 : 2;
-	return { value: digits(value, places), spread: digits(sd, places), unit };
+	if (kind === 'minutes') {
+		const least = (x: number) => (x > 0 ? Math.max(1, x) : x);
+		return {
+			value: digits(least(value), 0),
+			spread: sd > 0 ? digits(least(sd), 0) : '',
+			unit
+		};
+	}
+	const most = kind === 'length' ? 1 : decimals;
+	const places = sd === 0 ? most : sd >= WHOLE_FROM ? 0 : sd >= 0.095 || kind === 'length' ? 1 : 2;
+	if (kind === 'length' && units === 'in-8' && places > 0)
+		return {
+			value: inEighths(value),
+			spread: sd > 0 ? inEighths(Math.max(1 / EIGHTHS, sd)) : '',
+			unit
+		};
+	const spread = places === 1 && kind === 'length' ? Math.max(0.1, sd) : sd;
+	return { value: digits(value, places), spread: sd === 0 ? '' : digits(spread, places), unit };
 }
 
 /** A bare value with its unit: `18.2 cm`, `120 rows`. Trailing zeros are dropped. */
 export function printValue(value: number, kind: QuantityKind, units: Units): string {
 	const { unit, factor, decimals } = shownUnit(kind, units);
-	const text = digits(value * factor, decimals).replace(/\.0+$|(\.\d*?)0+$/, '$1');
+	const shown = value * factor;
+	const eighth = Math.abs(shown * EIGHTHS - Math.round(shown * EIGHTHS)) < EIGHTHS / 1000;
+	if (kind === 'length' && units === 'in-8' && eighth) return `${inEighths(shown)} ${unit}`;
+	const text = digits(shown, decimals).replace(/\.0+$|(\.\d*?)0+$/, '$1');
 	if (kind === 'percent') return `${text} %`;
 	if (kind === 'rows' && text === '1') return '1 row';
 	if (kind === 'balls' && text === '1') return '1 ball';
 	return unit ? `${text} ${unit}` : text;
 }
 
-/** A length in a sentence: to the millimetre or the tenth of an inch, whichever the maker uses. Fields keep what was typed. */
+/** A length in a sentence: to the millimetre, or the tenth or eighth of an inch, as the maker has it. Fields keep what was typed. */
 export function printLength(cm: number, units: Units): string {
 	const { unit, factor } = shownUnit('length', units);
+	if (units === 'in-8') return `${inEighths(cm * factor)} ${unit}`;
 	return `${digits(cm * factor, 1).replace(/\.0$/, '')} ${unit}`;
 }
 

@@ -1,6 +1,6 @@
 import type { Estimate } from './estimate';
 import { printLength, printValue, printWithSpread, shownUnit } from './print';
-import type { QuantityKind, Units } from './units';
+import { TAIL_STEP_CM, type QuantityKind, type Units } from './units';
 
 /** Whose crochet words are used: the same stitch has two names. */
 export const CROCHET_TERMS = ['us', 'uk'] as const;
@@ -13,7 +13,7 @@ export interface Say {
 	readonly units: Units;
 	/** A length in cm. */
 	readonly length: (cm: number) => string;
-	/** A length of yarn to leave, in cm: the next whole centimetre or inch. */
+	/** A length of yarn to leave, in cm: up to the next 5 cm or 2 in, as makers measure it off. */
 	readonly tail: (cm: number) => string;
 	readonly of: (value: number, kind: QuantityKind) => string;
 	readonly spread: (e: Estimate, kind: QuantityKind) => string;
@@ -36,13 +36,17 @@ export const CROCHET: Readonly<Record<CrochetTerms, CrochetWords>> = {
 /** 20 cm are 7.9 in and not 8 because of a rounding error in either. */
 const NEARLY_WHOLE = 1e-6;
 
+/** What a tail is measured off by where inches are used. */
+const TAIL_STEP_IN = 2;
+
 export const say = (units: Units, terms: CrochetTerms = 'us'): Say => ({
 	crochet: CROCHET[terms],
 	units,
 	length: (cm) => printLength(cm, units),
 	tail: (cm) => {
 		const { unit, factor } = shownUnit('length', units);
-		return `${Math.ceil(cm * factor - NEARLY_WHOLE)} ${unit}`;
+		const step = units === 'cm' ? TAIL_STEP_CM : TAIL_STEP_IN;
+		return `${step * Math.ceil((cm * factor) / step - NEARLY_WHOLE)} ${unit}`;
 	},
 	of: (value, kind) => printValue(value, kind, units),
 	spread: (e, kind) => printWithSpread(e, kind, units),

@@ -3,8 +3,14 @@ export const CM_PER_INCH = 2.54;
 export const METRES_PER_YARD = 0.9144;
 export const GRAMS_PER_OUNCE = 28.349523125;
 
-/** The maker's one unit setting. Everything is stored metric; this only decides how it is shown. */
-export type Units = 'cm' | 'in';
+/**
+ * The maker's one unit setting. Everything is stored metric; this only decides how it is shown: centimetres, inches to the
+ * tenth, or inches to the eighth.
+ */
+export const UNITS = ['cm', 'in', 'in-8'] as const;
+export type Units = (typeof UNITS)[number];
+/** What a bare length is in. */
+export const unitOf = (units: Units): 'cm' | 'in' => (units === 'cm' ? 'cm' : 'in');
 
 /** What a number measures; decides its unit on screen. Lengths are cm, yarn is m, mass is g, time is minutes. */
 export type QuantityKind =
@@ -38,3 +44,6 @@ export const gramsToOunces = (grams: number): number => grams / GRAMS_PER_OUNCE;
 
 /** Plausible stitches or rows per cm: from a jumbo yarn (1 in 5 cm) to a fine cord (8 to the cm). Wide on purpose. */
 export const DENSITY_RANGE = { minPerCm: 0.2, maxPerCm: 8 };
+
+/** Tails are measured off in steps of so much, cm (common practice). */
+export const TAIL_STEP_CM = 5;

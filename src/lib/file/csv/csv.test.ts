@@ -167,8 +167,8 @@ describe('tables of the bench', () => {
 		const [s] = taken(
 			read(head + line(20, '') + line(21, '') + line(22, 'r-12-20-rested'))
 		).swatches;
-		expect(s!.readings.map((r) => r.rows.count)).toEqual([22, 21]);
-		expect(s!.readings[0]!.stitches.overCm).toBeCloseTo(10, 10);
+		expect(s!.readings.map((r) => r.rows!.count)).toEqual([22, 21]);
+		expect(s!.readings[0]!.stitches!.overCm).toBeCloseTo(10, 10);
 		expect(s!.id).toBe(swatchOf(M48, A, []).id);
 	});
 

@@ -3,6 +3,7 @@ import {
 	HANDS,
 	NOTATIONS,
 	READING_STATES,
+	type CountOver,
 	type FabricVerdict,
 	type Hand,
 	type LoopReading,
@@ -11,6 +12,7 @@ import {
 	type Swatch,
 	type Yarn
 } from '../../core/model/bench';
+import { DENSITY_RANGE } from '../../core/quantity/units';
 import type { Cell, Cells, Column } from './columns';
 
 /** One line a reading; a swatch is the readings of one machine, yarn and number of strands. */
@@ -58,10 +60,10 @@ export function swatchLines(s: Swatch, machine: string, y: Yarn): Cell[][] {
 			[
 				r.state,
 				r.notation,
-				r.stitches.count,
-				r.stitches.overCm,
-				r.rows.count,
-				r.rows.overCm,
+				r.stitches?.count ?? null,
+				r.stitches?.overCm ?? null,
+				r.rows?.count ?? null,
+				r.rows?.overCm ?? null,
 				null,
 				null
 			],
@@ -90,6 +92,29 @@ export interface SwatchLine {
 	readonly reading: Reading | LoopReading;
 }
 
+/** One side of a reading: null where both of its cells are empty, undefined where they do not read. */
+function sideOf(
+	cells: Cells,
+	side: 'stitches' | 'rows',
+	over: 'width' | 'length',
+	examples: readonly [string, string]
+): CountOver | null | undefined {
+	if (cells.raw(side) === '' && cells.raw(over) === '') return null;
+	const count = cells.number(side, 0.5, 2000, examples[0]);
+	const overCm = cells.number(over, 0.1, 1000, examples[1]);
+	if (!count || !overCm) return undefined;
+	const perCm = count / overCm;
+	const { minPerCm, maxPerCm } = DENSITY_RANGE;
+	if (perCm >= minPerCm && perCm <= maxPerCm) return { count, overCm };
+	return cells.refuse(side, {
+		code: 'out-of-range',
+		value: perCm * 10,
+		min: minPerCm * 10,
+		max: maxPerCm * 10,
+		unit: `${side} in 10 cm`
+	});
+}
+
 function readingOf(cells: Cells, id: string): Reading | LoopReading | undefined {
 	const kind = cells.choice('kind', KINDS);
 	if (kind === undefined)
@@ -97,32 +122,13 @@ function readingOf(cells: Cells, id: string): Reading | LoopReading | undefined 
 			? cells.refuse('kind', { code: 'empty', wanted: KINDS.join(' / ') })
 			: undefined;
 	if (kind === 'gauge') {
-		const stitches = cells.number('stitches', 0.5, 2000, '24');
-		const width = cells.number('width', 0.1, 1000, '20');
-		const rows = cells.number('rows', 0.5, 2000, '40');
-		const length = cells.number('length', 0.1, 1000, '20.4');
 		const state = cells.choice('state', READING_STATES) ?? 'rested';
 		const notation = cells.choice('notation', NOTATIONS) ?? 'per-10cm';
-		if (!stitches || !width || !rows || !length) return;
-		for (const [name, perCm] of [
-			['stitches', stitches / width],
-			['rows', rows / length]
-		] as const)
-			if (perCm < 0.2 || perCm > 8)
-				return cells.refuse(name, {
-					code: 'out-of-range',
-					value: perCm * 10,
-					min: 2,
-					max: 80,
-					unit: `${name} in 10 cm`
-				});
-		return {
-			id,
-			state,
-			notation,
-			stitches: { count: stitches, overCm: width },
-			rows: { count: rows, overCm: length }
-		};
+		const stitches = sideOf(cells, 'stitches', 'width', ['24', '20']);
+		const rows = sideOf(cells, 'rows', 'length', ['40', '20.4']);
+		if (stitches === undefined || rows === undefined) return;
+		if (!stitches && !rows) return cells.refuse('stitches', { code: 'empty', wanted: '24' });
+		return { id, state, notation, stitches, rows };
 	}
 	if (kind === 'unravelled') {
 		const rows = cells.whole('rows', 1, 200, '4');

@@ -24,7 +24,7 @@
 	const workbench = useWorkbench();
 	let setting = $state(false);
 	const paper = $derived<Paper>(
-		workbench.settings.paper ?? (workbench.units === 'in' ? 'letter' : 'a4')
+		workbench.settings.paper ?? (workbench.units === 'cm' ? 'a4' : 'letter')
 	);
 	const file = (what: string, kind: string) => `${slug(project.name)}-${what}.${kind}`;
 

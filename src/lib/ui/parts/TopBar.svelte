@@ -4,6 +4,8 @@
 	import { foldRun } from '$lib/core/crank/run';
 	import type { RunEvent } from '$lib/core/model/project';
 	import { yarnsOf } from '$lib/core/recipe/uses';
+	import { entryAt } from '$lib/core/quantity/sure';
+	import { UNITS } from '$lib/core/quantity/units';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { doneOf, stationsFor } from '../state/stations';
 	import Strand from './Strand.svelte';
@@ -41,6 +43,12 @@
 			)
 		)
 	);
+	const UNIT_WORDS = {
+		cm: { short: 'cm', long: 'centimetres' },
+		in: { short: 'in', long: 'inches, to the tenth' },
+		'in-8': { short: 'in ⅛', long: 'inches, to the eighth' }
+	} as const;
+	const nextUnits = $derived(entryAt(UNITS, (UNITS.indexOf(workbench.units) + 1) % UNITS.length));
 	const themes = { auto: 'light', light: 'dark', dark: 'auto' } as const;
 </script>
 
@@ -61,10 +69,10 @@
 		<div class="ml-auto flex items-center gap-1">
 			<button
 				class="act act-small"
-				onclick={() => workbench.set({ units: workbench.units === 'cm' ? 'in' : 'cm' })}
-				title="Show lengths in centimetres or inches"
-				aria-label={`Lengths in ${workbench.units === 'cm' ? 'centimetres' : 'inches'}; press for ${workbench.units === 'cm' ? 'inches' : 'centimetres'}`}
-				>{workbench.units}</button
+				onclick={() => workbench.set({ units: nextUnits })}
+				title="Show lengths in centimetres, or in inches to the tenth or the eighth"
+				aria-label={`Lengths in ${UNIT_WORDS[workbench.units].long}; press for ${UNIT_WORDS[nextUnits].long}`}
+				>{UNIT_WORDS[workbench.units].short}</button
 			>
 			<button
 				class="act act-small"

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { CM_PER_INCH, type Units } from '$lib/core/quantity/units';
+	import { CM_PER_INCH, unitOf, type Units } from '$lib/core/quantity/units';
 	import type { PlacedPin, RibbonPlaces } from './ribbon';
 	import { rulerStep, ticks } from './stitches';
 
@@ -52,7 +52,7 @@
 	/>
 {/if}
 <g class="fill-base-content stroke-base-content/60 text-[12px]">
-	<text stroke="none" x={edge - 22} y={top + band + 21}>{units}</text>
+	<text stroke="none" x={edge - 22} y={top + band + 21}>{unitOf(units)}</text>
 	{#each ticks(totalCm / unitCm, fineStep) as c (c)}
 		<path d={`M${left + c * unitCm * px} ${top + band + 1}v4`} stroke-width="0.75" />
 	{/each}

@@ -4,7 +4,7 @@ import { STATES_BEST_FIRST } from '../../model/kinds';
 import { combine, scale, type Combined, type Estimate } from '../../quantity/estimate';
 import { gaugeBook, type GaugeBook, type Measured } from './book';
 import { loopOpinions, type LoopOpinion, type LoopSource } from './loop';
-import { density } from './density';
+import { densityOf } from './density';
 import type { Predicted } from './prior';
 import { USUAL_WEAR, wearFrom, type Wear } from './pulled';
 import { PIECE_RELATIVE_SD, READING_RELATIVE_SD } from './spread';
@@ -115,7 +115,7 @@ function sideOf(
 	let predicted: Predicted | undefined;
 	return (
 		fromPiece: (e: Evidence) => number | null,
-		fromReading: (r: Swatch['readings'][number]) => number,
+		fromReading: (r: Swatch['readings'][number]) => number | null,
 		guess: (p: Predicted) => Estimate
 	): Side => {
 		const pieces = { sd: PIECE_RELATIVE_SD, useFresh: false, basis: 'learned' } as const;
@@ -161,12 +161,12 @@ export function gaugeFor(input: GaugeInput): Gauge {
 
 	const stitches = side(
 		(e) => (e.flatWidthCm ? e.pins / 2 / e.flatWidthCm : null),
-		(r) => density(r.stitches),
+		(r) => densityOf(r, 'stitches'),
 		(p) => p.stitchesPerCm
 	);
 	const rows = side(
 		(e) => (e.tubeCm ? e.rows / e.tubeCm : null),
-		(r) => density(r.rows),
+		(r) => densityOf(r, 'rows'),
 		(p) => p.rowsPerCm
 	);
 	const opinions = loopOpinions({

@@ -25,7 +25,7 @@ export const notationExample = (notation: Notation, side: Side): string => EXAMP
 
 const WORDS = String.raw`(?:st|sts|stitches|rows?|r)?`;
 const COUNT_OVER = new RegExp(
-	`^(${NUMBER})\\s*${WORDS}\\s*(?:/|per|over|in|to|=|:)\\s*(${NUMBER})?\\s*(mm|cm|in|inch|inches|")$`
+	`^(${NUMBER})\\s*${WORDS}\\s*(?:/|per|over|in|to|=|:)\\s*(?:(?:the|an?|one|every)\\s)?\\s*(${NUMBER})?\\s*(mm|cm|in|inch|inches|")$`
 );
 const LENGTH_TO = new RegExp(
 	`^(${NUMBER})\\s*(mm|cm|in|inch|inches|")\\s*(?:to|for|/|=)\\s*(${NUMBER})\\s*${WORDS}$`
@@ -104,7 +104,8 @@ export function parseReadingSide(text: string, context: ReadingContext): Result<
 }
 
 /** Prints a density in a notation with its units, ready to be read back by `parseReadingSide`. */
-export function printReadingSide(c: CountOver, context: ReadingContext): string {
+export function printReadingSide(c: CountOver | null, context: ReadingContext): string {
+	if (!c) return '';
 	const { notation, side, units, pins } = context;
 	const word = side === 'stitches' ? 'st' : 'rows';
 	const tidyDigits = (v: number, places: number) => String(Number(v.toFixed(places)));

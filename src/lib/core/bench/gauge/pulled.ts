@@ -1,7 +1,7 @@
 import { entryAt } from '../../quantity/sure';
 import type { Reading } from '../../model/bench';
 import { estimate, weightedMean, type Estimate } from '../../quantity/estimate';
-import { density } from './density';
+import { densitiesOf } from './density';
 import { settledMeans } from './readings';
 import { TAPE_RELATIVE_SD } from './spread';
 
@@ -37,13 +37,13 @@ const LEAST_STRAIN = 0.05;
  */
 export function wearFrom(readings: readonly Reading[]): Wear | undefined {
 	const relaxed = settledMeans(readings);
-	const pulled = readings.filter((r) => r.state === 'pulled');
+	const pulled = readings.filter((r) => r.state === 'pulled').flatMap((r) => densitiesOf(r) ?? []);
 	if (!relaxed || pulled.length === 0) return undefined;
-	const strains = pulled.map((r) => relaxed.stitchesPerCm / density(r.stitches) - 1);
+	const strains = pulled.map((r) => relaxed.stitchesPerCm / r.stitchesPerCm - 1);
 	const usable = pulled.flatMap((r, i) => {
 		const strain = entryAt(strains, i);
 		if (strain < LEAST_STRAIN) return [];
-		const height = relaxed.rowsPerCm / density(r.rows);
+		const height = relaxed.rowsPerCm / r.rowsPerCm;
 		const shortening = (1 - height) / strain;
 		const bySide = TAPE_RELATIVE_SD * Math.SQRT2;
 		const sd = Math.hypot(

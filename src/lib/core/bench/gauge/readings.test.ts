@@ -48,7 +48,23 @@ describe('readings of one swatch', () => {
 			['c', 'rows']
 		]);
 		expect(outOfLine(readings, 'rested')[0]!.share).toBeCloseTo(24 / 20.1 - 1, 12);
-		expect(stateGauge(readings, 'rested')!.rowsPerCm.n).toBe(3);
+		expect(stateGauge(readings, 'rested')!.rowsPerCm!.n).toBe(3);
+	});
+
+	it('of rows alone, or stitches alone, count where they were taken', () => {
+		const rows = { ...readingOf(12, 20), id: 'rows', stitches: null };
+		const stitches = { ...readingOf(14, 20), id: 'stitches', rows: null };
+		const both = stateGauge([rows, stitches, readingOf(12, 22)], 'rested')!;
+		expect(both.rowsPerCm!.mean).toBeCloseTo(2.1, 9);
+		expect(both.rowsPerCm!.n).toBe(2);
+		expect(both.stitchesPerCm!.mean).toBeCloseTo(1.3, 9);
+		expect(stateGauge([rows], 'rested')!.stitchesPerCm).toBeNull();
+		// What needs both sides leaves them out.
+		expect(settledMeans([rows, stitches])).toBeUndefined();
+		expect(settledMeans([rows, readingOf(12, 20)])!.n).toBe(1);
+		const [change] = stateChanges([rows, readingOf(12.5, 16, 'fresh')]);
+		expect(change!.width).toBeNull();
+		expect(change!.length!.mean).toBeCloseTo(16 / 20 - 1, 9);
 	});
 
 	it('of two nobody can say which is out of line', () => {
@@ -67,20 +83,23 @@ describe('readings of one swatch', () => {
 			readingOf(12.5, 16, 'fresh')
 		]);
 		expect([rest!.from, rest!.to]).toEqual(['fresh', 'rested']);
-		expect(rest!.length.mean).toBeCloseTo(16 / 20 - 1, 12);
-		expect(rest!.width.mean).toBeCloseTo(12.5 / 12 - 1, 12);
+		expect(rest!.length!.mean).toBeCloseTo(16 / 20 - 1, 12);
+		expect(rest!.width!.mean).toBeCloseTo(12.5 / 12 - 1, 12);
 		// Both readings of a tape have their share in the spread: of one each it is the root of two.
-		const one = rest!.length.sd / (rest!.length.mean + 1);
-		expect(one / Math.SQRT2).toBeCloseTo(rest!.width.sd / (rest!.width.mean + 1) / Math.SQRT2, 12);
+		const one = rest!.length!.sd / (rest!.length!.mean + 1);
+		expect(one / Math.SQRT2).toBeCloseTo(
+			rest!.width!.sd / (rest!.width!.mean + 1) / Math.SQRT2,
+			12
+		);
 		const [twice] = stateChanges([
 			readingOf(12, 20, 'rested'),
 			readingOf(12, 20, 'rested'),
 			readingOf(12.5, 16, 'fresh'),
 			readingOf(12.5, 16, 'fresh')
 		]);
-		expect(rest!.length.sd / twice!.length.sd).toBeCloseTo(Math.SQRT2, 9);
-		expect(wash!.length.mean).toBeCloseTo(20 / 22 - 1, 12);
-		expect(wash!.width.mean).toBeCloseTo(0, 12);
+		expect(rest!.length!.sd / twice!.length!.sd).toBeCloseTo(Math.SQRT2, 9);
+		expect(wash!.length!.mean).toBeCloseTo(20 / 22 - 1, 12);
+		expect(wash!.width!.mean).toBeCloseTo(0, 12);
 		expect(stateChanges([readingOf(12, 20)])).toEqual([]);
 	});
 

@@ -2,35 +2,34 @@ import { entryAt } from '../../quantity/sure';
 import { STATES_BEST_FIRST } from '../../model/kinds';
 import type { Reading, SwatchState } from '../../model/bench';
 import { combine, estimate, type Combined, type Estimate } from '../../quantity/estimate';
-import { density, type Side } from './density';
+import { densitiesOf, densityOf, type Side } from './density';
 import { READING_RELATIVE_SD, TAPE_RELATIVE_SD } from './spread';
 
 export const inState = (readings: readonly Reading[], state: Reading['state']): Reading[] =>
 	readings.filter((r) => r.state === state);
 
-/** Mean and spread of the readings of one state, stitches and rows per cm; undefined where there are none. */
+/** Mean and spread of the readings of one state, stitches and rows per cm, null where none was taken; undefined without any. */
 export function stateGauge(readings: readonly Reading[], state: Reading['state']) {
 	const chosen = inState(readings, state);
 	if (chosen.length === 0) return undefined;
-	const countOf = (side: Side) =>
-		combine(
-			chosen.map((r) => density(r[side])),
-			READING_RELATIVE_SD,
-			'measured'
-		);
+	const countOf = (side: Side): Combined | null => {
+		const values = chosen.flatMap((r) => densityOf(r, side) ?? []);
+		return values.length > 0 ? combine(values, READING_RELATIVE_SD, 'measured') : null;
+	};
 	return { stitchesPerCm: countOf('stitches'), rowsPerCm: countOf('rows') };
 }
 
-/** Plain means of the best settled state, per cm; undefined where all is fresh or pulled. */
+/** Plain means of the best settled state, of readings of both, per cm; undefined where all is fresh or pulled. */
 export function settledMeans(
 	readings: readonly Reading[]
 ): { stitchesPerCm: number; rowsPerCm: number; n: number } | undefined {
 	for (const state of STATES_BEST_FIRST) {
 		if (state === 'fresh') continue;
-		const chosen = inState(readings, state);
+		const chosen = inState(readings, state).flatMap((r) => densitiesOf(r) ?? []);
 		if (chosen.length === 0) continue;
-		const mean = (side: Side) => chosen.reduce((t, r) => t + density(r[side]), 0) / chosen.length;
-		return { stitchesPerCm: mean('stitches'), rowsPerCm: mean('rows'), n: chosen.length };
+		const mean = (of: 'stitchesPerCm' | 'rowsPerCm') =>
+			chosen.reduce((t, r) => t + r[of], 0) / chosen.length;
+		return { stitchesPerCm: mean('stitchesPerCm'), rowsPerCm: mean('rowsPerCm'), n: chosen.length };
 	}
 	return undefined;
 }
@@ -53,11 +52,11 @@ const ENOUGH = 3;
  * first, one for each side at most. With two readings nobody can say which is wrong, so there must be three.
  */
 export function outOfLine(readings: readonly Reading[], state: SwatchState): OutOfLine[] {
-	const chosen = inState(readings, state);
-	if (chosen.length < ENOUGH) return [];
 	const sides: Side[] = ['stitches', 'rows'];
 	return sides.flatMap((side) => {
-		const values = chosen.map((r) => density(r[side]));
+		const chosen = inState(readings, state).filter((r) => r[side] !== null);
+		if (chosen.length < ENOUGH) return [];
+		const values = chosen.flatMap((r) => densityOf(r, side) ?? []);
 		const total = values.reduce((a, b) => a + b, 0);
 		const judged = values.map((v, i): OutOfLine => {
 			const others = (total - v) / (values.length - 1);
@@ -76,12 +75,12 @@ export function outOfLine(readings: readonly Reading[], state: SwatchState): Out
 	});
 }
 
-/** How a swatch changed from one state to the next: shares of length and width gained (negative for lost). */
+/** How a swatch changed from one state to the next: shares of length and width gained (negative for lost), where both were read. */
 export interface StateChange {
 	readonly from: SwatchState;
 	readonly to: SwatchState;
-	readonly width: Estimate;
-	readonly length: Estimate;
+	readonly width: Estimate | null;
+	readonly length: Estimate | null;
 }
 
 /** Changes between neighbouring states that were both read, in the order they happen. */
@@ -92,7 +91,8 @@ export function stateChanges(readings: readonly Reading[]): StateChange[] {
 		const a = stateGauge(readings, from)!;
 		const b = stateGauge(readings, to)!;
 		// Fewer stitches to the cm is a wider fabric.
-		const change = (before: Combined, after: Combined) => {
+		const change = (before: Combined | null, after: Combined | null) => {
+			if (!before || !after) return null;
 			const ratio = before.mean / after.mean;
 			const spread = Math.hypot(
 				TAPE_RELATIVE_SD / Math.sqrt(before.n),

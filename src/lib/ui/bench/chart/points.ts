@@ -1,4 +1,4 @@
-import { density } from '$lib/core/bench/gauge/density';
+import { densitiesOf } from '$lib/core/bench/gauge/density';
 import { outOfLine } from '$lib/core/bench/gauge/readings';
 import type { RatioOf } from '$lib/core/bench/gauge/ratio';
 import type { Machine, Yarn } from '$lib/core/model/bench';
@@ -24,15 +24,13 @@ export function chartPoints(bench: Bench): ChartPoint[] {
 		const apart = new Set(
 			STATES_BEST_FIRST.flatMap((state) => outOfLine(s.readings, state)).map((o) => o.readingId)
 		);
-		return s.readings.map((r) => ({
-			id: `${s.id} ${r.id}`,
-			machine,
-			machineId: machine.id,
-			yarn,
-			apart: apart.has(r.id),
-			state: r.state,
-			stitchesPerCm: density(r.stitches),
-			rowsPerCm: density(r.rows)
-		}));
+		// A point has two sides: what was read of one alone has no place.
+		return s.readings.flatMap((r) => {
+			const both = densitiesOf(r);
+			if (!both) return [];
+			const id = `${s.id} ${r.id}`;
+			const { state } = r;
+			return [{ id, machine, machineId: machine.id, yarn, apart: apart.has(r.id), state, ...both }];
+		});
 	});
 }

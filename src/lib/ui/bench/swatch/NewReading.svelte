@@ -34,7 +34,7 @@
 			side,
 			units: workbench.units,
 			pins: machine.pins,
-			tubeRows: last?.notation === 'tube' ? last.rows.count : undefined
+			tubeRows: last?.notation === 'tube' ? last.rows?.count : undefined
 		});
 	const stitches = $derived(read('stitches'));
 	const rows = $derived(read('rows'));
@@ -53,25 +53,23 @@
 					: 'Rows'
 	});
 
+	/** What was typed: either side may be left empty, not both. */
+	const taken = $derived.by(() => {
+		const empty = (side: Side) => typed[side].trim() === '';
+		if (empty('stitches') && empty('rows')) return null;
+		if ((!stitches.ok && !empty('stitches')) || (!rows.ok && !empty('rows'))) return null;
+		return { stitches: stitches.ok ? stitches.value : null, rows: rows.ok ? rows.value : null };
+	});
+
 	function show() {
-		ondraft(
-			stitches.ok && rows.ok
-				? { id: 'draft', state: swatchState, notation, stitches: stitches.value, rows: rows.value }
-				: null
-		);
+		ondraft(taken && { id: 'draft', state: swatchState, notation, ...taken });
 	}
 	function add() {
-		if (!stitches.ok || !rows.ok) {
+		if (!taken) {
 			tried = true;
 			return;
 		}
-		onadd({
-			id: newId(),
-			state: swatchState,
-			notation,
-			stitches: stitches.value,
-			rows: rows.value
-		});
+		onadd({ id: newId(), state: swatchState, notation, ...taken });
 		typed = { stitches: '', rows: '' };
 		tried = false;
 		inputs.stitches?.focus();
@@ -107,7 +105,7 @@
 	</div>
 	<div class="grid items-start gap-2 sm:grid-cols-[1fr_1fr_auto]">
 		{#each [{ side: 'stitches', r: stitches }, { side: 'rows', r: rows }] as const as f (f.side)}
-			{@const wrong = !f.r.ok && (typed[f.side].trim() !== '' || tried)}
+			{@const wrong = !f.r.ok && (typed[f.side].trim() !== '' || (tried && !taken))}
 			<div>
 				<label class="hint mb-0.5 block" for={`${id}-${f.side}`}>{LABELS[f.side]}</label>
 				<input

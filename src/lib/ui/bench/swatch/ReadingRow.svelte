@@ -24,8 +24,14 @@
 		side,
 		units: workbench.units,
 		pins: machine.pins,
-		tubeRows: reading.rows.count
+		tubeRows: reading.rows?.count
 	});
+	const OTHER = { stitches: 'rows', rows: 'stitches' } as const;
+	/** One side may be left empty where the other was taken. */
+	const emptied = (side: Side) =>
+		reading[OTHER[side]] !== null
+			? { onempty: () => void onchange({ ...reading, [side]: null }) }
+			: {};
 	const set = (side: Side, typed: string) => {
 		const r = parseReadingSide(typed, context(side));
 		if (r.ok) onchange({ ...reading, [side]: r.value });
@@ -43,6 +49,7 @@
 		hideLabel
 		text={printReadingSide(reading.stitches, context('stitches'))}
 		parse={(t) => parseReadingSide(t, context('stitches'))}
+		{...emptied('stitches')}
 		onvalue={(t) => set('stitches', t)}
 	/>
 	<QuantityField
@@ -50,6 +57,7 @@
 		hideLabel
 		text={printReadingSide(reading.rows, context('rows'))}
 		parse={(t) => parseReadingSide(t, context('rows'))}
+		{...emptied('rows')}
 		onvalue={(t) => set('rows', t)}
 	/>
 	<Select

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { gaugeFor } from '$lib/core/bench/gauge/gauge';
 	import { gaugeBook } from '$lib/core/bench/gauge/book';
-	import { density } from '$lib/core/bench/gauge/density';
+	import { densitiesOf } from '$lib/core/bench/gauge/density';
 	import { outOfLine, stateGauge } from '$lib/core/bench/gauge/readings';
 	import type { Machine, Reading, Swatch, Yarn } from '$lib/core/model/bench';
 	import { STATES_BEST_FIRST } from '$lib/core/model/kinds';
-	import { quotient, exact, relative, scale } from '$lib/core/quantity/estimate';
+	import { quotient, exact, relative, scale, type Combined } from '$lib/core/quantity/estimate';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { wordSource } from '$lib/core/words/sources';
 	import SwatchSquare from '../../pictures/SwatchSquare.svelte';
@@ -44,14 +44,11 @@
 	const guessed = $derived(gauge.rowsPerCm.basis === 'estimated');
 	const apart = $derived(STATES_BEST_FIRST.flatMap((s) => outOfLine(readings, s)));
 	const corners = $derived(
-		readings.map((r, i) => ({
-			id: r.id,
-			letter: letterOf(i),
-			state: r.state,
-			stitchesPerCm: density(r.stitches),
-			rowsPerCm: density(r.rows),
-			apart: apart.some((a) => a.readingId === r.id)
-		}))
+		readings.flatMap((r, i) => {
+			const both = densitiesOf(r);
+			const out = apart.some((a) => a.readingId === r.id);
+			return both ? [{ id: r.id, letter: letterOf(i), state: r.state, ...both, apart: out }] : [];
+		})
 	);
 	const states = $derived(
 		([...STATES_BEST_FIRST, 'pulled'] as const).flatMap((state) => {
@@ -60,6 +57,9 @@
 		})
 	);
 
+	/** A mean with its spread, and how many readings it stands on. */
+	const meanOf = (e: Combined, kind: 'stitch-density' | 'row-density') =>
+		`${printWithSpread(e, kind, units)} (${e.n === 1 ? '1 reading' : `${e.n} readings`})`;
 	const putSwatch = (patch: Partial<Swatch>) => {
 		const next = { ...blankSwatch(swatch, machine, yarn), ...patch };
 		if (next.readings.length + next.loops.length > 0) return workbench.putSwatch(next);
@@ -137,16 +137,13 @@
 			<ul class="mb-1 text-sm">
 				{#each states as s (s.state)}
 					<li>
-						<span class="quiet"
-							>{STATE_WORDS[s.state]}, {s.stitchesPerCm.n === 1
-								? '1 reading'
-								: `${s.stitchesPerCm.n} readings`}:</span
-						>
-						{printWithSpread(s.stitchesPerCm, 'stitch-density', units)}, {printWithSpread(
-							s.rowsPerCm,
-							'row-density',
-							units
-						)}
+						<span class="quiet">{STATE_WORDS[s.state]}:</span>
+						{[
+							s.stitchesPerCm && meanOf(s.stitchesPerCm, 'stitch-density'),
+							s.rowsPerCm && meanOf(s.rowsPerCm, 'row-density')
+						]
+							.filter((words) => words !== null)
+							.join(', ')}
 					</li>
 				{/each}
 			</ul>

@@ -83,13 +83,14 @@
 			{a.side} than the others. Measure it again, or leave it; it counts until you remove it.
 		</li>
 	{/each}
-	{#each changes as c (c.from + c.to)}
+	{#each changes.filter((c) => c.length ?? c.width) as c (c.from + c.to)}
 		<li>
-			From {STATE_WORDS[c.from]} to {STATE_WORDS[c.to]} it became {grew(
-				c.length.mean,
-				'longer',
-				'shorter'
-			)} and {grew(c.width.mean, 'wider', 'narrower')} (± {percent(c.length.sd)}).
+			From {STATE_WORDS[c.from]} to {STATE_WORDS[c.to]} it became {[
+				c.length && grew(c.length.mean, 'longer', 'shorter'),
+				c.width && grew(c.width.mean, 'wider', 'narrower')
+			]
+				.filter((words) => words !== null)
+				.join(' and ')} (± {percent((c.length ?? c.width)?.sd ?? 0)}).
 		</li>
 	{/each}
 	{#if gauge.wear.pulledTo}
