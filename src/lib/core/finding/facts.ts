@@ -2,6 +2,7 @@ import type { RowPlace } from '../assembly/layers';
 import type { Joint } from '../assembly/joint';
 import type { YarnAmount } from '../crank/amount';
 import type { PlannedPiece } from '../crank/piece';
+import type { Fabric } from '../bench/gauge/fabric';
 import type { Gauge } from '../bench/gauge/gauge';
 import type { Machine, Swatch, Yarn, YarnTest } from '../model/bench';
 import type { Project } from '../model/project';
@@ -19,6 +20,7 @@ export interface Facts<W = unknown, F = unknown> {
 	readonly machine: Machine;
 	readonly yarns: readonly Yarn[];
 	readonly gauges: readonly Gauge[];
+	readonly fabrics: readonly Fabric[];
 	readonly swatches: readonly Swatch[];
 	readonly tests: readonly YarnTest[];
 	/** Every yarn of the bench, the project's among them. */

@@ -6,6 +6,7 @@ import { cannotKnit } from './rules/cannot-knit';
 import { clog } from './rules/clog';
 import { cotton } from './rules/cotton';
 import { discord } from './rules/discord';
+import { fabric } from './rules/fabric';
 import { freshOnly } from './rules/fresh-only';
 import { freshUsed } from './rules/fresh-used';
 import { gaugesDiffer } from './rules/gauges-differ';
@@ -38,6 +39,7 @@ export const RULES: Rule[] = [
 	weakYarn,
 	gaugesDiffer,
 	cotton,
+	fabric,
 	clog,
 	noCounter
 ];

@@ -62,6 +62,10 @@ export type RightSide = (typeof RIGHT_SIDES)[number];
 export const FABRICS = ['open', 'right', 'stiff'] as const;
 export type FabricVerdict = (typeof FABRICS)[number];
 
+/** What a fabric is for, as far as it has to be close or may be open. */
+export const FABRIC_USES = ['hat', 'garment', 'wrap', 'pouch', 'bag', 'toy'] as const;
+export type FabricUse = (typeof FABRIC_USES)[number];
+
 /** Hats of one long tube, one end pushed inside the other. */
 export const HATS = ['lined-hat', 'corner-hat', 'baby-hat', 'tiny-hat'] as const;
 export type HatKindId = (typeof HATS)[number];

@@ -1,11 +1,13 @@
 import { entryAt } from '../quantity/sure';
 import type { GaugeBook } from '../bench/gauge/book';
 import { gaugeFor, type Gauge } from '../bench/gauge/gauge';
+import { coverFactor, fabricFor, type Fabric } from '../bench/gauge/fabric';
+import { effectiveTex } from '../bench/yarn/tex';
 import { gramsOnHand } from '../bench/yarn/parts';
 import { toFinding } from '../finding/to-finding';
 import type { Finding } from '../finding/finding';
 import { feedFor, type Feed } from '../bench/machine/slot';
-import type { Machine, MachineId, Yarn, YarnId } from '../model/bench';
+import type { FabricUse, Machine, MachineId, Swatch, Yarn, YarnId } from '../model/bench';
 import type { Bench, Project } from '../model/project';
 import type { DesignContext, OnMachine } from '../recipe/recipe';
 
@@ -15,6 +17,8 @@ export interface Place {
 	readonly gauges: readonly Gauge[];
 	/** The slot and the hand of each. */
 	readonly feeds: readonly Feed[];
+	/** How the fabric of each suits its use. */
+	readonly fabrics: readonly Fabric[];
 }
 
 /** What of the bench a project uses: its machines, its yarns in order, and their gauges. */
@@ -28,7 +32,21 @@ export interface Used extends Place {
 interface Names {
 	readonly yarns: readonly YarnId[];
 	readonly machines: readonly MachineId[];
+	/** What the fabric is for. */
+	readonly use: FabricUse;
 }
+
+/** Cover of a swatch, by the gauge of its yarn on its machine; null where either is gone. */
+const coverOfSwatch =
+	({ machines, yarns }: Bench, book: GaugeBook) =>
+	(s: Swatch): number | null => {
+		const machine = machines.find((m) => m.id === s.machineId);
+		const yarn = yarns.find((y) => y.id === s.yarnId);
+		if (!machine || !yarn) return null;
+		const swatched = { ...yarn, strands: s.strands };
+		const { loopCm } = gaugeFor({ machine, yarn: swatched, book, useFresh: false });
+		return coverFactor(loopCm, effectiveTex(swatched)).mean;
+	};
 
 /** What a project uses, or what of it is gone from the bench. */
 export function usedOf(
@@ -59,11 +77,18 @@ export function usedOf(
 				})
 		};
 	const { useFresh } = project;
-	const place = (machine: Machine): Place => ({
-		machine,
-		gauges: yarns.map((yarn) => gaugeFor({ machine, yarn, book, useFresh })),
-		feeds: yarns.map((yarn) => feedFor(machine, yarn, bench))
-	});
+	const { swatches } = bench;
+	const coverOf = coverOfSwatch(bench, book);
+	const place = (machine: Machine): Place => {
+		const gauges = yarns.map((yarn) => gaugeFor({ machine, yarn, book, useFresh }));
+		const on = { machineId: machine.id, use: names.use, swatches, coverOf };
+		return {
+			machine,
+			gauges,
+			feeds: yarns.map((yarn) => feedFor(machine, yarn, bench)),
+			fabrics: yarns.map((yarn, i) => fabricFor({ ...on, yarn, loopCm: entryAt(gauges, i).loopCm }))
+		};
+	};
 	const here = place(main);
 	const there = new Map(others.filter((m) => m !== main).map((m) => [m.id, place(m)]));
 	const at = (id: MachineId | null): Place => (id && there.get(id)) || here;

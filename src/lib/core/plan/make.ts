@@ -99,7 +99,11 @@ export function makePlan<W extends Options, F extends Finished>(
 	}
 	const asked = recipe.whole?.(read.data as W) ?? (read.data as W);
 	const options = asKnitted ? (recipe.withRows?.(asked, asKnitted.rows) ?? asked) : asked;
-	const names = { yarns: yarnsOf(options), machines: machinesOf(options) };
+	const names = {
+		yarns: yarnsOf(options),
+		machines: machinesOf(options),
+		use: recipe.use ?? 'wrap'
+	};
 	const used = usedOf(project, bench, names, book);
 	if ('gone' in used) return refused(project, 'gone', used.gone);
 	const design = recipe.design(options, used.context);
@@ -150,6 +154,7 @@ function derive<W extends Options, F extends Finished>(designed: Designed<W, F>)
 		machine,
 		yarns,
 		gauges,
+		fabrics: used.fabrics,
 		pieces,
 		assembly,
 		finished,
@@ -185,6 +190,7 @@ function counselOf<W extends Options, F extends Finished>(
 			machine: plan.machine,
 			yarns: plan.yarns,
 			gauges: plan.gauges,
+			fabrics: plan.fabrics,
 			swatches: bench.swatches,
 			tests: bench.tests,
 			bench: bench.yarns,

@@ -1,6 +1,7 @@
 import type { Assembly } from '../assembly/assembly';
 import type { Joint } from '../assembly/joint';
 import type { Size } from '../assembly/size';
+import type { Fabric } from '../bench/gauge/fabric';
 import type { Gauge } from '../bench/gauge/gauge';
 import type { YarnAmount } from '../crank/amount';
 import type { PlannedPiece } from '../crank/piece';
@@ -18,6 +19,8 @@ export interface Plan<F extends Finished = Finished> {
 	readonly machine: Machine;
 	readonly yarns: readonly Yarn[];
 	readonly gauges: readonly Gauge[];
+	/** How the fabric of each yarn suits its use. */
+	readonly fabrics: readonly Fabric[];
 	/** In order of making. */
 	readonly pieces: readonly PlannedPiece[];
 	readonly assembly: Assembly;

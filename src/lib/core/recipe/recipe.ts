@@ -5,7 +5,7 @@ import type { Size } from '../assembly/size';
 import type { Gauge } from '../bench/gauge/gauge';
 import type { Rule } from '../finding/rule';
 import type { Bench } from '../model/project';
-import type { Machine, MachineId, Shows, Yarn, YarnId } from '../model/bench';
+import type { FabricUse, Machine, MachineId, Shows, Yarn, YarnId } from '../model/bench';
 import type { Options } from '../model/options';
 import type { Excess } from '../program/load';
 import type { Finished } from './finished';
@@ -49,6 +49,8 @@ export interface UsualPins {
 export interface Recipe<W extends Options = Options, F extends Finished = Finished> {
 	readonly id: W['recipe'];
 	readonly pins?: UsualPins;
+	/** What its fabric is for; left out where it may be open. */
+	readonly use?: FabricUse;
 	/** Its own options, with only what means something to it: ranges, and in their metadata how they are asked for. */
 	readonly options: z.ZodObject;
 	/** Its options with what its family's functions take and it has no use for. */

@@ -1,3 +1,4 @@
+import { wordFedHere } from '../words/fabric';
 import { cardWideCm } from '../technique/pom-pom';
 import { stepIn } from '../assembly/assembly';
 import { markerPin, keptOff } from '../bench/machine/ring';
@@ -71,6 +72,8 @@ export interface Sheet {
 		readonly metres: string;
 		readonly grams: string;
 		readonly onHand: string;
+		/** The slot and the hand, and how the fabric suits; empty where nothing is cranked. */
+		readonly fed: string;
 	}[];
 	readonly steps: readonly {
 		readonly title: string;
@@ -206,7 +209,8 @@ export function sheetOf(plan: Plan, how: SheetOptions): Sheet {
 			colour: yarn.colour(a.yarn),
 			metres: printWithSpread(a.metres.value, 'yarn', units),
 			grams: printWithSpread(a.grams.value, 'mass', units),
-			onHand: printValue(a.gramsOnHand, 'mass', units)
+			onHand: printValue(a.gramsOnHand, 'mass', units),
+			fed: wordFedHere(plan, a.yarn)
 		})),
 		steps: plan.steps.map((s) => {
 			const w = wordStep(s, units, terms);

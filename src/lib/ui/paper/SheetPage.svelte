@@ -60,6 +60,7 @@
 						>{y.metres}</td
 					><td><b>{y.grams}</b></td><td>{y.onHand} on hand</td></tr
 				>
+				{#if y.fed}<tr><td colspan="4" class="fed">{y.fed}</td></tr>{/if}
 			{/each}
 		</tbody>
 	</table>

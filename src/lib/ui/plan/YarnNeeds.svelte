@@ -4,6 +4,8 @@
 	import type { Plan } from '$lib/core/plan';
 	import { printValue } from '$lib/core/quantity/print';
 	import { wordHolders } from '$lib/core/finding/holders';
+	import { wordFabric, wordFedHere } from '$lib/core/words/fabric';
+	import CoverBar from '../parts/CoverBar.svelte';
 	import Figure from '../parts/Figure.svelte';
 	import YarnCake from '../pictures/YarnCake.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
@@ -26,6 +28,7 @@
 		{#each plan.amounts as a (a.yarn)}
 			{@const y = entryAt(plan.yarns, a.yarn)}
 			{@const free = a.freeGrams}
+			{@const fabric = plan.fabrics[a.yarn]}
 			<li
 				class="rule-line grid grid-cols-[auto_1fr] items-start gap-x-3 border-t py-2 first:border-t-0"
 			>
@@ -52,6 +55,12 @@
 						<Figure figure={a.grams} />
 						<Figure figure={a.balls} label={`Balls of ${grams(y.ballGrams)}`} />
 					</div>
+					{#if fabric && plan.pieces.length > 0}
+						<div class="mt-1 grid grid-cols-[1fr_7rem] items-start gap-3 text-sm">
+							<p class={fabric.verdict === 'right' ? 'quiet' : ''}>{wordFedHere(plan, a.yarn)}</p>
+							<CoverBar cover={fabric.cover} band={fabric.band} says={wordFabric(fabric)} />
+						</div>
+					{/if}
 				</div>
 			</li>
 		{/each}

@@ -57,7 +57,7 @@ interface Tried {
 }
 
 /**
- * As the maker's swatch of it there had it, in the hand of their newest test that ran; else as that test had it; else as the
+ * As the maker's swatch of it there had it, in its hand or that of their newest test that ran; else as that test had it; else as the
  * swatch of the nearest yarn; else as is usual for its thickness. Without slots the fingers alone give it tension.
  */
 export function feedFor(machine: Machine, yarn: Yarn, { swatches, tests, yarns }: Tried): Feed {
@@ -69,7 +69,10 @@ export function feedFor(machine: Machine, yarn: Yarn, { swatches, tests, yarns }
 		(s) => s.machineId === machine.id && s.yarnId === yarn.id && s.strands === yarn.strands
 	);
 	const there = (slot: number) => Math.min(slot, machine.slots);
-	if (own) return { slot: there(own.slot), hand, by: 'swatch', like: null };
+	if (own) {
+		const said = own.hand === 'none' ? hand : own.hand;
+		return { slot: there(own.slot), hand: said, by: 'swatch', like: null };
+	}
 	if (ran) return { slot: there(ran.slot), hand, by: 'test', like: null };
 	const { slot, like } = expectedSlot(machine, yarn, swatches, yarns);
 	return { slot, hand, by: like ? 'like' : 'usual', like: like?.colourName ?? null };

@@ -110,6 +110,7 @@ function design(
 
 /** A bag folded of one tube closed flat at both ends, three times as long as it is wide, and a short tube as its handle. */
 export const foldedBag = assembledRecipe<FoldedBagOptions, FinishedOf<'folded'>>('folded-bag', {
+	use: 'bag',
 	options: foldedBagOptions,
 	rules: bagRules,
 	withRows: (options, rows) => ({ ...options, length: { by: 'rows', rows } }),

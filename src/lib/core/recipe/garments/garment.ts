@@ -8,9 +8,13 @@ import { designGarment } from './design';
 import { garmentRules } from './rules';
 import { garmentDefaults, wholeGarment } from './start';
 
+/** What lies or hangs may be open; what is worn on the body less so. */
+const OPEN: readonly GarmentKindId[] = ['rectangle', 'strap', 'blanket', 'shrug', 'seamed-tube'];
+
 /** The recipe of one kind of garment. */
 export const garmentRecipe = (id: GarmentKindId): Recipe<GarmentOptions, FinishedOf<'flat'>> => ({
 	id,
+	...(OPEN.includes(id) ? {} : { use: 'garment' as const }),
 	options: garmentOptions(id),
 	whole: wholeGarment,
 	shows: () => 'shape',

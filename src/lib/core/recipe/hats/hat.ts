@@ -99,6 +99,7 @@ function design(options: LinedHatOptions, context: DesignContext): Design<Finish
 /** The recipe of one kind of hat. */
 export const hatRecipe = (kind: HatKind): Recipe<LinedHatOptions, FinishedOf<'worn'>> => ({
 	id: kind.id,
+	use: 'hat',
 	options: hatOptions(kind.id),
 	shows: () => 'tube',
 	defaults: (bench) => {

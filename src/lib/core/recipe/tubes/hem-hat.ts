@@ -8,6 +8,7 @@ import { TUBE, type TubeKind } from './kind';
  */
 export const hemHat: TubeKind = {
 	id: 'hem-hat',
+	use: 'hat',
 	piece: 'Tube',
 	copies: 1,
 	around: { what: 'Head', usualCm: HEAD_CM.woman, by: 'width' },

@@ -1,5 +1,6 @@
 import type { Assembly, AssemblyStep } from '../../assembly/assembly';
 import type { PlainTubeOptions, TubeAsks } from './options';
+import type { FabricUse } from '../../model/kinds';
 import type { StretchLimits } from '../../bench/size/stretch';
 
 /** What is known of the tube when its ends are seen to. */
@@ -27,6 +28,8 @@ export interface TubeKind extends TubeAsks {
 	readonly hangs?: 'cast-on-up' | 'cast-on-down';
 	/** Stretch it is still worn with; what most fabric gives where not said. */
 	readonly stretch?: StretchLimits;
+	/** What its fabric is for; left out where it may be open. */
+	readonly use?: FabricUse;
 	/** Machines it is usual on, by pins. */
 	readonly pins: { readonly least: number; readonly most: number };
 	/** Where it is worn, where that asks for a caution. */

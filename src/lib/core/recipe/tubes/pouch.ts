@@ -3,6 +3,7 @@ import { TUBE, type TubeKind } from './kind';
 /** A hung hem of about 10 rows as the channel, then the body; the base closed flat, a cord, purl side out (common practice). */
 export const pouch: TubeKind = {
 	id: 'pouch',
+	use: 'pouch',
 	piece: 'Tube',
 	copies: 1,
 	around: null,

@@ -10,6 +10,7 @@ const LEG_OF_FOOT = 1;
  */
 export const sock: TubeKind = {
 	id: 'sock',
+	use: 'garment',
 	piece: 'Sock',
 	copies: 2,
 	around: { what: 'Foot, heel to toe', usualCm: 23.8, by: 'along' },

@@ -8,6 +8,7 @@ import { TUBE, type TubeKind } from './kind';
  */
 export const tubeTop: TubeKind = {
 	id: 'tube-top',
+	use: 'garment',
 	piece: 'Tube',
 	copies: 1,
 	around: { what: 'Body under the arms', usualCm: 67.5, by: 'width' },

@@ -268,6 +268,7 @@ export function tubeRecipe(kind: TubeKind): Recipe<PlainTubeOptions, FinishedOf<
 	const schema = tubeOptions(kind);
 	return {
 		id: kind.id,
+		...(kind.use && { use: kind.use }),
 		options: schema,
 		shows: (options) =>
 			kind.cord ? 'cord' : hemOf(options) > 0 ? 'hem' : kind.copies > 1 ? 'copies' : 'tube',

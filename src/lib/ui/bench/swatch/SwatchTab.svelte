@@ -3,8 +3,13 @@
 	import { gaugeBook } from '$lib/core/bench/gauge/book';
 	import { densitiesOf } from '$lib/core/bench/gauge/density';
 	import { outOfLine, stateGauge } from '$lib/core/bench/gauge/readings';
-	import type { Machine, Reading, Swatch, Yarn } from '$lib/core/model/bench';
-	import { STATES_BEST_FIRST } from '$lib/core/model/kinds';
+	import type { FabricVerdict, Hand, Machine, Reading, Swatch, Yarn } from '$lib/core/model/bench';
+	import { coverFactor } from '$lib/core/bench/gauge/fabric';
+	import { effectiveTex } from '$lib/core/bench/yarn/tex';
+	import { FABRIC_WORDS, wordCover } from '$lib/core/words/fabric';
+	import { HAND_WORDS } from '$lib/core/words/feed';
+	import Select from '../../parts/Select.svelte';
+	import { FABRICS, HANDS, STATES_BEST_FIRST } from '$lib/core/model/kinds';
 	import { quotient, exact, relative, scale, type Combined } from '$lib/core/quantity/estimate';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { wordSource } from '$lib/core/words/sources';
@@ -60,6 +65,12 @@
 	/** A mean with its spread, and how many readings it stands on. */
 	const meanOf = (e: Combined, kind: 'stitch-density' | 'row-density') =>
 		`${printWithSpread(e, kind, units)} (${e.n === 1 ? '1 reading' : `${e.n} readings`})`;
+	const cover = $derived(coverFactor(gauge.loopCm, effectiveTex(yarn)));
+	const HAND_OPTIONS = HANDS.map((h) => ({ value: h, label: HAND_WORDS[h] }));
+	const FABRIC_OPTIONS = [
+		{ value: '', label: 'not said' },
+		...FABRICS.map((f) => ({ value: f, label: FABRIC_WORDS[f] }))
+	];
 	const putSwatch = (patch: Partial<Swatch>) => {
 		const next = { ...blankSwatch(swatch, machine, yarn), ...patch };
 		if (next.readings.length + next.loops.length > 0) return workbench.putSwatch(next);
@@ -104,6 +115,22 @@
 		{/if}
 		{#if swatch}
 			<div class="mt-2 max-w-56">
+				<Select
+					label="Through the hand"
+					value={swatch.hand}
+					options={HAND_OPTIONS}
+					onvalue={(v) => putSwatch({ hand: v as Hand })}
+				/>
+			</div>
+			<div class="mt-2 max-w-56">
+				<Select
+					label="Its fabric, as you find it"
+					value={swatch.fabric ?? ''}
+					options={FABRIC_OPTIONS}
+					onvalue={(v) => putSwatch({ fabric: v === '' ? null : (v as FabricVerdict) })}
+				/>
+			</div>
+			<div class="mt-2 max-w-56">
 				<label class="hint block" for="swatch-note">Note</label>
 				<textarea
 					id="swatch-note"
@@ -130,6 +157,7 @@
 				? `A guess, ± ${printValue(relative(gauge.rowsPerCm), 'percent', units)}: `
 				: 'What a plan uses: '}{wordSource(gauge.rowSource)}.
 		</p>
+		<p class="mb-2 text-sm">{wordCover(cover)}.</p>
 		<Notations {gauge} pins={machine.pins} {units} />
 		<WhatItMeans {machine} {yarn} {bench} {book} {gauge} {readings} {apart} />
 		<h3 class="mt-3 mb-1 text-base">Readings</h3>
