@@ -3,12 +3,19 @@ import { density } from '../../src/lib/core/bench/gauge/density';
 import { parseReadingSide } from '../../src/lib/core/bench/gauge/notation';
 import type { Options } from '../../src/lib/core/model/options';
 import { plan, type Plan } from '../../src/lib/core/plan';
+import { controlsOf, type ChoiceControl } from '../../src/lib/core/recipe/controls';
+import type { LinedHatOptions } from '../../src/lib/core/recipe/hats/options';
+import { changedBetween } from '../../src/lib/core/plan/changed';
+import { wordFinding } from '../../src/lib/core/finding/says';
+import { wordRing } from '../../src/lib/core/words/changed';
+import { wordStep } from '../../src/lib/core/technique/say-step';
+import { machineOf } from '../support/bench';
 import { estimate } from '../../src/lib/core/quantity/estimate';
 import { parseLengthCm } from '../../src/lib/core/quantity/parse';
 import { printLength, printValue, printWithSpread } from '../../src/lib/core/quantity/print';
 import { say } from '../../src/lib/core/quantity/say';
 import { CM_PER_INCH } from '../../src/lib/core/quantity/units';
-import { loadRecipes } from '../../src/lib/core/recipe';
+import { loadRecipes, recipeOf } from '../../src/lib/core/recipe';
 import { newProject, type New } from '../../src/lib/ui/state/projects';
 import { benchWith } from '../support/every';
 
@@ -128,5 +135,136 @@ describe('readings and lengths as makers write them', () => {
 		const tails = made('lined-hat', 48).pieces.flatMap((p) => p.tails.map((x) => x.lengthCm));
 		expect(tails.length).toBeGreaterThan(1);
 		for (const cm of tails) expect(cm % 5).toBe(0);
+	});
+});
+
+const figure = (p: Plan, id: string) => p.sizes.find((s) => s.id === id)?.figure.value.mean ?? NaN;
+const codes = (p: Plan) => p.findings.map((f) => f.code);
+const rowsOf = (p: Plan) => p.pieces[0]?.mainRows ?? 0;
+const said = (p: Plan) => p.steps.map((s) => `${wordStep(s, 'cm').title} ${wordStep(s, 'cm').how}`);
+
+describe('heads and hats', () => {
+	it.each([40, 48])('not turned, an adult’s layer is 26 to 28.5 cm flat on %i pins', (pins) => {
+		const hat = made('lined-hat', pins, { brim: { turnedUp: false, heightCm: 6 } });
+		expect(figure(hat, 'tube-flat')).toBeGreaterThanOrEqual(51.5);
+		expect(figure(hat, 'tube-flat')).toBeLessThanOrEqual(57.5);
+	});
+	it.each([40, 48])('turned up 6 cm, its tube is 58 to 60 on %i pins', (pins) => {
+		const hat = made('lined-hat', pins, { brim: { turnedUp: true, heightCm: 6 } });
+		expect(figure(hat, 'tube-flat')).toBeGreaterThanOrEqual(57.5);
+		expect(figure(hat, 'tube-flat')).toBeLessThanOrEqual(60.5);
+	});
+	it('short and deep speak from these bands, flat, whatever the ring', () => {
+		const brim = { turnedUp: false, heightCm: 6 };
+		const words = (rows: number) => {
+			const p = made('lined-hat', 48, { brim, length: { by: 'rows', rows } });
+			const f = p.findings.find((x) => x.code === 'short' || x.code === 'long');
+			return f && wordFinding(f, { units: 'cm', yarnName: String }).why;
+		};
+		expect(words(88)).toMatch(/26 cm to 28\.5 cm, not turned up, on any ring/);
+		expect(words(130)).toMatch(/26 cm to 28\.5 cm/);
+		expect(words(110)).toBeUndefined();
+	});
+	it('a false brim is not turned up by default', () => {
+		const bench = benchWith(48);
+		const project = newProject(bench, 'lined-hat')!;
+		const begun = project.options as LinedHatOptions;
+		expect(begun.brim.turnedUp).toBe(true);
+		const p = plan(project, bench) as Plan;
+		const now = { ...p, bench, machine: bench.machines[0]! } as never;
+		const all = controlsOf(recipeOf('lined-hat')!.options, begun, now);
+		const scheme = all.find((c) => c.key === 'scheme') as ChoiceControl;
+		const falseBrim = scheme.choices.find((c) => c.id === 'false-brim')!;
+		expect(scheme.patch(falseBrim.value)).toMatchObject({ brim: { turnedUp: false } });
+		expect(scheme.patch(scheme.choices.find((c) => c.id === 'stripes')!.value)).not.toHaveProperty(
+			'brim.turnedUp',
+			false
+		);
+	});
+	it('46 pins in place of 48 say what they change', () => {
+		const bench = benchWith(48);
+		const second = { ...machineOf(46), ringCm: 96 };
+		const both = { ...bench, machines: [...bench.machines, second] };
+		const project = newProject(bench, 'lined-hat')!;
+		const on = (machineId: string) => plan({ ...project, machineId } as never, both) as Plan;
+		const [a, b] = [on(bench.machines[0]!.id), on(second.id)];
+		const words = wordRing(changedBetween(a, b), a.machine, b.machine, say('cm'));
+		expect(words).toMatch(/^On 46 pins in place of 48 pins: /);
+		expect(words).toMatch(/width, flat: [\d.]+ cm, was [\d.]+ cm/);
+		expect(words).toContain('closer fit');
+		expect(wordRing([], a.machine, a.machine, say('cm'))).toContain('nothing that shows');
+	});
+	it('a very small hat is 60 rows, or 65', () => {
+		expect(rowsOf(made('tiny-hat', 22))).toBe(60);
+		expect(rowsOf(made('tiny-hat', 22, { length: { by: 'rows', rows: 65 } }))).toBe(65);
+	});
+});
+
+describe('tubes by what they are for', () => {
+	const box = (longCm: number, wideCm: number, highCm: number) => ({
+		holds: { by: 'box', longCm, wideCm, highCm }
+	});
+	it('a pouch is as deep as what goes in, and as wide: its ring says whether it fits', () => {
+		const pouch = made('pouch', 22, box(11, 6, 2));
+		expect(figure(pouch, 'length')).toBeCloseTo(11 + 2 + 2, 0);
+		expect(codes(pouch)).not.toContain('pouch-narrow');
+		expect(codes(made('pouch', 22, box(11, 14, 4)))).toContain('pouch-narrow');
+		expect(codes(made('pouch', 48, box(11, 6, 2)))).toContain('pouch-wide');
+		const short = { ...box(11, 6, 2), length: { by: 'cm', cm: 10 } };
+		expect(codes(made('pouch', 22, short))).toContain('pouch-shallow');
+	});
+	it('its drawstring goes once round and has ends to tie', () => {
+		for (const pins of [22, 48]) {
+			const pouch = made('pouch', pins);
+			const round = 2 * figure(pouch, 'width');
+			expect(figure(pouch, 'chain')).toBeGreaterThan(round + 10);
+			expect(figure(pouch, 'chain')).toBeLessThan(round + 16);
+		}
+		expect(said(made('pouch', 22)).join(' ')).toMatch(/Chain a cord of \d+, about [\d.]+ cm/);
+	});
+	it('a sock is foot and leg in one tube: 21.5 cm in all is an ankle sock', () => {
+		const sock = made('sock', 22, { aroundCm: 14, legCm: 7.5 });
+		expect(figure(sock, 'length')).toBeCloseTo(21.5, 0);
+		const words = (cuffRounds: 1 | 2) => said(made('sock', 22, { cuffRounds })).join(' ');
+		expect(words(1)).toContain('Loosen the first row first');
+		expect(words(1)).not.toContain('A second round');
+		expect(words(2)).toContain('A second round');
+		const yarn = (cuffRounds: 1 | 2) =>
+			made('sock', 22, { cuffRounds }).amounts.reduce((t, a) => t + a.metres.value.mean, 0);
+		expect(yarn(2)).toBeGreaterThan(yarn(1));
+	});
+	it('a headband shows 81 and 85 rows side by side', () => {
+		const band = made('headband', 48);
+		expect(figure(band, 'at-85') - figure(band, 'at-81')).toBeCloseTo(4 / 2, 1);
+	});
+	it('a cup sleeve is 45 rows or so on 22 pins, and as high as its cup at most', () => {
+		const sleeve = made('cup-sleeve', 22);
+		expect(Math.abs(rowsOf(sleeve) - 45)).toBeLessThanOrEqual(5);
+		expect(codes(made('cup-sleeve', 22, { heightCm: 7 }))).toContain('cup-over');
+		expect(codes(made('cup-sleeve', 22, { heightCm: 10 }))).not.toContain('cup-over');
+		expect(codes(made('cup-sleeve', 22, { heightCm: 30 }))).toContain('cup-low');
+	});
+	it('a tube top that the ring cannot serve is offered of panels', () => {
+		const top = made('tube-top', 48, { aroundCm: 104 });
+		const f = top.findings.find((x) => x.code.startsWith('tube-t'))!;
+		expect(f.or?.go).toMatchObject({ page: 'begin', recipe: 'seamed-tube' });
+		const { options } = f.or!.go as { options: object };
+		const panels = made('seamed-tube', 48, options);
+		expect(panels.pieces.reduce((t, p) => t + p.count, 0)).toBeGreaterThan(1);
+		expect(codes(panels)).not.toContain('cannot-knit');
+		// A first wear is tight, and gives.
+		expect(codes(made('tube-top', 48, { aroundCm: 70 }))).not.toContain('tube-tight');
+	});
+	it('a cord is held by a pin beside its own', () => {
+		const cord = made('cord', 22);
+		const start = cord.pieces[0]!.program.find((o) => o.op === 'cast-on');
+		expect(start).toMatchObject({ holder: expect.any(Number) as number });
+		const onto = start as { from: number; to: number; holder: number };
+		expect(onto.holder).toBe(onto.to);
+	});
+	it('a bag has its gap closed and its handle over the corners', () => {
+		const bag = said(made('folded-bag', 48)).join(' ');
+		expect(bag).toContain('half on either side');
+		expect(bag).toContain('a short strand and two stitches close it');
 	});
 });

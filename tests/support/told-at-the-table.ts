@@ -293,7 +293,8 @@ const TRUTHS: Truths = {
 	},
 	drawstring: (_, t, step) => {
 		const s = as<'drawstring'>(step);
-		return [`number ${s.chains}`, ...several(t.piece(s.piece).count, 'time')];
+		// A chain is 0.45 cm, from memory.
+		return [`number ${s.chains}`, cm(s.chains * 0.45), ...several(t.piece(s.piece).count, 'time')];
 	},
 	'drop-ladders': (_, t, step) => {
 		const s = as<'drop-ladders'>(step);

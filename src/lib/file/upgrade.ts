@@ -227,4 +227,13 @@ export const benchFrom7 = (bench: unknown): unknown =>
 export const resultsFrom7 = (results: unknown): unknown => list(results, resultFrom7);
 
 /** From version 8 on some recipes ask for more: where nothing was said, all stays as it was. */
-export const projectFrom7 = (project: Rec): Rec => project;
+const ADDED_IN_8: Readonly<Record<string, Rec>> = {
+	pouch: { holds: { by: 'any' } },
+	sock: { legCm: null, cuffRounds: 1 },
+	'cup-sleeve': { heightCm: null }
+};
+export const projectFrom7 = (project: Rec): Rec => {
+	const { options } = project;
+	const more = isRecord(options) ? ADDED_IN_8[String(options.recipe)] : undefined;
+	return more ? { ...project, options: { ...more, ...(options as Rec) } } : project;
+};

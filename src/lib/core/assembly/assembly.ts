@@ -76,8 +76,8 @@ export interface StepKinds {
 	straps: Chained;
 	/** A slit left for the thumb, over so many stitches at a row. */
 	thumb: Of & { readonly atRow: number; readonly stitches: number };
-	/** An end bound off so that it neither runs nor draws in; by so many stitches a loop. */
-	bind: End & { readonly perLoop?: 1 | 2 };
+	/** An end bound off so that it neither runs nor draws in; by so many stitches a loop, in so many rounds. */
+	bind: End & { readonly perLoop?: 1 | 2; readonly rounds?: 1 | 2 };
 	/** The loops of a first or last row of a panel closed, before it is blocked or sewn. */
 	'close-row': At;
 	/** Groups held on waste yarn while a piece was shaped, closed with a chain. */

@@ -12,7 +12,14 @@ export interface Fix {
 	readonly options?: Readonly<Record<string, unknown>>;
 	readonly project?: { readonly useFresh?: boolean; readonly trims?: Trim[] };
 	/** A page of the project, and what is asked of it. */
-	readonly go?: { readonly page: 'stand-ins'; readonly yarn: string };
+	readonly go?:
+		| { readonly page: 'stand-ins'; readonly yarn: string }
+		/** Another recipe, begun with these of its options. */
+		| {
+				readonly page: 'begin';
+				readonly recipe: string;
+				readonly options: Readonly<Record<string, unknown>>;
+		  };
 }
 
 export const change = (label: Label, options: object): Fix => ({

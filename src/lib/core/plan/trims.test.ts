@@ -76,7 +76,7 @@ describe('what is added at the end', () => {
 			return { p, step: p.steps.find((s) => s.do === 'drawstring') };
 		};
 		const title = (what: string) => wordStep(of(what).step!, 'cm').title;
-		expect(title('hem-hat')).toBe('Chain a cord of 60 and run it through the hem');
+		expect(title('hem-hat')).toBe('Chain a cord of 60, about 27 cm, and run it through the hem');
 		expect(title('tube-top')).toMatch(/in and out below the bound edge$/);
 		expect(title('warmers')).toMatch(/below the bound edge, 2 times$/);
 		expect(of('scarf').step).toBeUndefined();

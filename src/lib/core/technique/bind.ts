@@ -35,6 +35,7 @@ declare module './technique' {
 		/** Crochet stitches to a loop; the piece's name where there are several. */
 		bind: Row & {
 			readonly perLoop: 1 | 2;
+			readonly rounds: 1 | 2;
 			readonly tailCm: number;
 			readonly name?: string;
 		};
@@ -56,18 +57,18 @@ export const bind = technique<'bind'>({
 	works: {
 		...wasteOffWorks,
 		bind: {
-			words: ({ loops, edge, name, copies, perLoop, tailCm }, s) => ({
+			words: ({ loops, edge, name, copies, perLoop, rounds, tailCm }, s) => ({
 				title: `Bind off the ${loops} loops of the ${ROW[edge]} row${name ? ` of ${name.toLowerCase()}` : ''}${onPieces(copies)}`,
 				how:
 					perLoop === 2
-						? `${s.crochet.Single} in every loop and between each two, ${2 * loops} in all, so that it stretches over the heel.`
+						? `Loosen the ${ROW[edge]} row first: draw a little yarn along it. ${s.crochet.Single} in every loop and between each two, ${2 * loops} in all, so that it stretches over the heel.${rounds === 2 ? ' A second round, a stitch in each.' : ''}`
 						: `With the tail of ${s.tail(tailCm)} a chain through every loop, or ${s.crochet.single} with a stitch between loops where it has to stretch: loose enough to pull over.`
 			}),
 			drawing: (w) => ({ skill: w.perLoop === 2 ? 'crochet' : 'chain-off', drawing: w }),
 			loops: ({ loops }) => singly(loops)
 		}
 	},
-	steps: ({ piece, edge, perLoop = 1, brief: named = false }, table) => {
+	steps: ({ piece, edge, perLoop = 1, rounds = 1, brief: named = false }, table) => {
 		const p = pieceOf(table, piece);
 		if (!p) return [];
 		const step: WorkStep = {
@@ -77,6 +78,7 @@ export const bind = technique<'bind'>({
 			loops: loopsAt(p, edge),
 			copies: p.count,
 			perLoop,
+			rounds,
 			tailCm: tailAt(p, edge),
 			...(named ? { name: p.name } : {}),
 			...SHARP
@@ -85,20 +87,20 @@ export const bind = technique<'bind'>({
 	},
 	tail: ({ piece, edge }, end) => (piece === end.piece && edge === end.edge ? 'bind' : null),
 	// A chain through every loop comes off the tail; two crochet stitches a loop take yarn of their own.
-	yarn: ({ piece, edge, perLoop = 1 }, table) => {
+	yarn: ({ piece, edge, perLoop = 1, rounds = 1 }, table) => {
 		const p = pieceOf(table, piece);
 		if (!p || perLoop === 1) return [];
-		const all = hookedMetres(perLoop * loopsAt(p, edge), CROCHET_LOOPS, loopCm(p));
+		const all = hookedMetres(rounds * perLoop * loopsAt(p, edge), CROCHET_LOOPS, loopCm(p));
 		const beyond = Math.max(0, all - tailAt(p, edge) / 100);
 		return [{ yarn: edge === 'cast-on' ? firstYarn(p) : lastYarn(p), metres: p.count * beyond }];
 	},
-	minutes: ({ piece, edge, perLoop = 1 }, table) => {
+	minutes: ({ piece, edge, perLoop = 1, rounds = 1 }, table) => {
 		const p = pieceOf(table, piece);
 		return p
 			? {
 					what: 'ends bound',
 					times: p.count,
-					minutes: 1 + (perLoop * loopsAt(p, edge) * HOOK_SECONDS) / 60
+					minutes: 1 + (rounds * perLoop * loopsAt(p, edge) * HOOK_SECONDS) / 60
 				}
 			: null;
 	},

@@ -1,3 +1,4 @@
+import { CHAIN_CM } from '../quantity/chain';
 import { chainMetres, lastYarn } from './hand';
 import { hasJoins, pieceOf, technique, times, tool } from './technique';
 
@@ -21,8 +22,8 @@ export const drawstring = technique<'drawstring'>({
 	id: 'drawstring',
 	works: {
 		drawstring: {
-			words: ({ chains, joins, hem, copies }) => ({
-				title: `Chain a cord of ${chains} and run it ${hem ? 'through the hem' : 'in and out below the bound edge'}${times(copies)}`,
+			words: ({ chains, joins, hem, copies }, s) => ({
+				title: `Chain a cord of ${chains}, about ${s.length(chains * CHAIN_CM)}, and run it ${hem ? 'through the hem' : 'in and out below the bound edge'}${times(copies)}`,
 				how: `In between two stitches${joins ? ' beside the colour join' : ''} and once round${hem ? ' the channel' : ', over two columns and under two, a row or two below the edge'}; knot both ends together.`
 			}),
 			drawing: drawn

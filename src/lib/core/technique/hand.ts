@@ -1,4 +1,5 @@
 import type { WorkedPiece } from '../crank/piece';
+import { CHAIN_CM } from '../quantity/chain';
 
 /** What hands take, from memory: seconds for one small move, and yarn in stitches made by hook. */
 
@@ -16,8 +17,7 @@ export const THREAD_LOOP_SECONDS = 0.7;
 export const CROCHET_LOOPS = 2.5;
 /** Yarn in a chain through a loop, in knitted stitches. */
 export const CHAIN_LOOPS = 1.5;
-/** A chain stitch is so long, cm, and takes so many times its length of yarn. */
-export const CHAIN_CM = 0.45;
+/** A chain takes so many times its length of yarn. */
 export const CHAIN_TIMES = 3.5;
 
 /** Yarn in so many stitches made by hook, each as much as so many knitted ones, m. */

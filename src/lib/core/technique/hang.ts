@@ -1,5 +1,6 @@
 import type { Say } from '../quantity/say';
-import { CHAIN_CM, CHAIN_TIMES, gaugeOf, HOOK_SECONDS } from './hand';
+import { CHAIN_CM } from '../quantity/chain';
+import { CHAIN_TIMES, gaugeOf, HOOK_SECONDS } from './hand';
 import { jointOf, side } from '../assembly/joint';
 import { technique, tool } from './technique';
 

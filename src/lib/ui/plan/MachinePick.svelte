@@ -1,11 +1,29 @@
 <script lang="ts">
 	import type { Project } from '$lib/core/model/project';
+	import { changedBetween } from '$lib/core/plan/changed';
+	import { say } from '$lib/core/quantity/say';
+	import { wordRing } from '$lib/core/words/changed';
+	import { planner } from '$lib/worker/planner';
+	import { notices } from '../state/notices.svelte';
 	import Select from '../parts/Select.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 
 	let { project, editor }: { project: Project; editor: ProjectEditor } = $props();
 	const workbench = useWorkbench();
+	/** What another ring changes is said as it is taken. */
+	async function take(machineId: Project['machineId']) {
+		const { bench } = workbench;
+		const [from, to] = [project.machineId, machineId].map((id) =>
+			bench.machines.find((m) => m.id === id)
+		);
+		const [before, after] = await Promise.all(
+			[project, { ...project, machineId }].map((p) => planner.bare(p, bench))
+		);
+		editor.change('machine', { machineId });
+		if (from && to && from !== to && before?.ok && after?.ok)
+			void notices.say(wordRing(changedBetween(before, after), from, to, say(workbench.units)));
+	}
 	const machines = $derived(
 		workbench.bench.machines.map((m) => ({ value: m.id as string, label: m.name }))
 	);
@@ -15,5 +33,5 @@
 	label="On"
 	value={project.machineId}
 	options={machines}
-	onvalue={(v) => editor.change('machine', { machineId: v as Project['machineId'] })}
+	onvalue={(v) => void take(v as Project['machineId'])}
 />

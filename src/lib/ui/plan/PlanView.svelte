@@ -5,6 +5,7 @@
 	import type { Options } from '$lib/core/model/options';
 	import { withHeld } from '$lib/core/order/with-held';
 	import { nameOf } from '$lib/core/recipe';
+	import { yarnsOf } from '$lib/core/recipe/uses';
 	import { sheetOf } from '$lib/core/sheet/sheet';
 	import PaperDialog from '../paper/PaperDialog.svelte';
 	import SheetPage from '../paper/SheetPage.svelte';
@@ -12,6 +13,7 @@
 	import { HeldYarn } from '../state/held-yarn.svelte';
 	import { LivePlan } from '../state/live-plan.svelte';
 	import { notices } from '../state/notices.svelte';
+	import type { New } from '../state/projects';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { AskFewer } from './ask-fewer.svelte';
 	import FewerRows from './FewerRows.svelte';
@@ -47,8 +49,22 @@
 	let onPaper = $state<boolean | null>(null);
 	const stops = $derived(plan?.findings.filter((f) => f.severity === 'stop').length ?? 0);
 
+	/** Another recipe in its place, beside this one. */
+	async function begin({ recipe, options }: Extract<Fix['go'], { page: 'begin' }>) {
+		const { beginProject } = await import('../state/projects');
+		const begun = await beginProject(workbench.bench, recipe as New, {
+			machineId: project.machineId,
+			yarnId: yarnsOf(project.options)[0],
+			usual: workbench.settings.waste
+		});
+		if (!begun) return;
+		const next = { ...begun, options: { ...begun.options, ...options } as Options };
+		await workbench.addProject(next);
+		await goto(`/project/${next.id}/plan`);
+	}
 	/** Any way out of a finding: a change, or a page to go to. */
 	async function apply(fix: Fix) {
+		if (fix.go?.page === 'begin') return begin(fix.go);
 		if (fix.go)
 			return goto(`/project/${project.id}/${fix.go.page}?yarn=${encodeURIComponent(fix.go.yarn)}`);
 		const options = fix.options

@@ -100,7 +100,7 @@ function design(options: LinedHatOptions, context: DesignContext): Design<Finish
 export const hatRecipe = (kind: HatKind): Recipe<LinedHatOptions, FinishedOf<'worn'>> => ({
 	id: kind.id,
 	use: 'hat',
-	options: hatOptions(kind.id),
+	options: hatOptions(kind.id, kind.counts),
 	shows: () => 'tube',
 	defaults: (bench) => {
 		const [a, b] = bench.yarns;
@@ -109,7 +109,7 @@ export const hatRecipe = (kind: HatKind): Recipe<LinedHatOptions, FinishedOf<'wo
 				recipe: kind.id,
 				head: kind.head,
 				visibleCm: null,
-				length: { by: 'fit' },
+				length: kind.counts?.[0] ? { by: 'rows', rows: kind.counts[0] } : { by: 'fit' },
 				brim: { turnedUp: kind.turnedUp, heightCm: kind.brimCm },
 				scheme: kind.scheme(a.id, (b ?? a).id),
 				closing: kind.closing,

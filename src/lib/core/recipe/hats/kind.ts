@@ -16,6 +16,8 @@ export interface HatKind {
 	readonly scheme: (a: YarnId, b: YarnId) => ColourScheme;
 	/** Stretch on the head that it is still worn with; what most fabric gives where not said. */
 	readonly stretch?: StretchLimits;
+	/** Row counts that makers choose between; it begins with the first. */
+	readonly counts?: readonly number[];
 	/** Machines it is usual on, by pins. */
 	readonly pins: { readonly least: number; readonly most: number };
 }

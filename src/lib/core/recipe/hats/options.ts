@@ -25,33 +25,41 @@ const lies = ({ length }: { readonly length: { readonly as?: string } }): string
 	length.as === 'worn' ? 'as worn' : 'flat';
 
 /** The one figure the maker sets; the others follow. Flat is off the machine and relaxed, worn is on the head. */
-export const hatLength = z.discriminatedUnion('by', [
-	z.object({ by: z.literal('fit') }),
-	z.object({
-		by: z.literal('layer'),
-		cm: option(z.number().min(3).max(80), {
-			label: (o: Parameters<typeof lies>[0]) => `One layer, ${lies(o)}`,
-			what: 'length…',
-			unit: 'length'
-		}),
-		as: z.enum(['flat', 'worn'])
-	}),
-	z.object({
-		by: z.literal('tube'),
-		cm: option(z.number().min(6).max(160), {
-			label: (o: Parameters<typeof lies>[0]) => `The whole tube, ${lies(o)}`,
-			what: 'length…',
-			unit: 'length'
-		}),
-		as: z.enum(['flat', 'worn'])
-	}),
+const byRows = (choices?: readonly number[]) =>
 	z.object({
 		by: z.literal('rows'),
-		rows: option(z.int().min(8).max(600), { label: 'A row count', what: 'rows…', unit: 'rows' })
-	}),
-	z.object({ by: z.literal('yarn') }).describe('as long as the yarn on hand lasts')
-]);
-export type HatLength = z.infer<typeof hatLength>;
+		rows: option(z.int().min(8).max(600), {
+			label: 'A row count',
+			what: 'rows…',
+			unit: 'rows',
+			...(choices && { named: () => choices.map((n) => ({ label: `${n} rows`, value: n })) })
+		})
+	});
+const hatLength = (choices?: readonly number[]) =>
+	z.discriminatedUnion('by', [
+		z.object({ by: z.literal('fit') }),
+		z.object({
+			by: z.literal('layer'),
+			cm: option(z.number().min(3).max(80), {
+				label: (o: Parameters<typeof lies>[0]) => `One layer, ${lies(o)}`,
+				what: 'length…',
+				unit: 'length'
+			}),
+			as: z.enum(['flat', 'worn'])
+		}),
+		z.object({
+			by: z.literal('tube'),
+			cm: option(z.number().min(6).max(160), {
+				label: (o: Parameters<typeof lies>[0]) => `The whole tube, ${lies(o)}`,
+				what: 'length…',
+				unit: 'length'
+			}),
+			as: z.enum(['flat', 'worn'])
+		}),
+		byRows(choices),
+		z.object({ by: z.literal('yarn') }).describe('as long as the yarn on hand lasts')
+	]);
+export type HatLength = z.infer<ReturnType<typeof hatLength>>;
 
 /** The two first yarns of a scheme; the second from the bench where it has but one. */
 function pairOf({ scheme }: { scheme: ColourScheme }, { bench }: Now): [YarnId, YarnId] {
@@ -71,46 +79,8 @@ const head = z.discriminatedUnion('kind', [
 	})
 ]);
 
-const hat = z.object({
-	recipe: z.enum(HATS),
-	head: option(head, {
-		label: 'For',
-		what: 'head',
-		split: 'size',
-		words: {
-			...Object.fromEntries(
-				HEAD_SIZES.map((s) => [`table-${s}`, { label: `${s}, head`, cm: HEAD_CM[s] }])
-			),
-			measured: 'a head I measured'
-		},
-		start: {
-			table: () => ({}),
-			measured: (o: OfHat) => ({ cm: headCm(o.head) })
-		}
-	}),
-	scheme: option(colourScheme, {
-		label: 'Colours',
-		as: 'row',
-		words: {
-			one: 'One',
-			'outer-lining': 'Outer and lining',
-			'false-brim': 'False brim a b a',
-			stripes: 'Stripes'
-		},
-		start: {
-			one: (o: OfHat, now: Now) => ({ yarn: pairOf(o, now)[0] }),
-			'outer-lining': (o: OfHat, now: Now) => {
-				const [outer, lining] = pairOf(o, now);
-				return { outer, lining, liningExtraRows: 6 };
-			},
-			'false-brim': (o: OfHat, now: Now) => {
-				const [main, brim] = pairOf(o, now);
-				return { main, brim, brimRows: 24 };
-			},
-			stripes: (o: OfHat, now: Now) => ({ yarns: pairOf(o, now), stripeRows: 5 })
-		}
-	}),
-	length: option(hatLength, {
+const length = (choices?: readonly number[]) =>
+	option(hatLength(choices), {
 		label: 'Length is set by',
 		what: 'what sets the length',
 		group: 'size',
@@ -139,7 +109,53 @@ const hat = z.object({
 					: length.by === 'layer'
 						? `layer-${length.as}`
 						: null
+	});
+
+const hat = z.object({
+	recipe: z.enum(HATS),
+	head: option(head, {
+		label: 'For',
+		what: 'head',
+		split: 'size',
+		words: {
+			...Object.fromEntries(
+				HEAD_SIZES.map((s) => [`table-${s}`, { label: `${s}, head`, cm: HEAD_CM[s] }])
+			),
+			measured: 'a head I measured'
+		},
+		start: {
+			table: () => ({}),
+			measured: (o: OfHat) => ({ cm: headCm(o.head) })
+		}
 	}),
+	scheme: option(colourScheme, {
+		label: 'Colours',
+		as: 'row',
+		// A false brim is seen as it is: nothing is turned up over it.
+		also: (o: OfHat, _: unknown, value: ColourScheme) =>
+			value.kind === 'false-brim' && o.scheme.kind !== 'false-brim'
+				? { brim: { ...o.brim, turnedUp: false } }
+				: {},
+		words: {
+			one: 'One',
+			'outer-lining': 'Outer and lining',
+			'false-brim': 'False brim a b a',
+			stripes: 'Stripes'
+		},
+		start: {
+			one: (o: OfHat, now: Now) => ({ yarn: pairOf(o, now)[0] }),
+			'outer-lining': (o: OfHat, now: Now) => {
+				const [outer, lining] = pairOf(o, now);
+				return { outer, lining, liningExtraRows: 6 };
+			},
+			'false-brim': (o: OfHat, now: Now) => {
+				const [main, brim] = pairOf(o, now);
+				return { main, brim, brimRows: 24 };
+			},
+			stripes: (o: OfHat, now: Now) => ({ yarns: pairOf(o, now), stripeRows: 5 })
+		}
+	}),
+	length: length(),
 	visibleCm: option(
 		z
 			.number()
@@ -186,4 +202,5 @@ const hat = z.object({
 /** What a maker can ask of a hat tucked into itself. Lengths in cm, counts in rows. */
 export type LinedHatOptions = z.infer<typeof hat>;
 export type HatProject = Project & { readonly options: LinedHatOptions };
-export const hatOptions = (id: HatKindId) => hat.extend({ recipe: z.literal(id) });
+export const hatOptions = (id: HatKindId, counts?: readonly number[]) =>
+	hat.extend({ recipe: z.literal(id), ...(counts && { length: length(counts) }) });

@@ -26,7 +26,7 @@ export const hatRules = (kind: HatKind): readonly Rule<LinedHatOptions, Finished
 	sectionVanishes,
 	stretchOnHead(kind),
 	pastPulled,
-	height,
+	height(kind),
 	brimTooHigh,
 	liningLip,
 	outerPeeks,

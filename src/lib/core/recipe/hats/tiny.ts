@@ -12,5 +12,6 @@ export const tiny: HatKind = {
 	closing: 'gather',
 	scheme: (a) => ({ kind: 'one', yarn: a }),
 	stretch: SMALL_HEAD_STRETCH,
+	counts: [60, 65],
 	pins: { least: 16, most: 28 }
 };

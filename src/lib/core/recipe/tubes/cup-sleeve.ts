@@ -15,7 +15,8 @@ export const cupSleeve: TubeKind = {
 	stripes: '15 A',
 	pins: { least: 12, most: 30 },
 	sizes: CUPS,
-	chains: { what: 'Chains in a tie', usual: 20 },
+	chains: { what: 'Chains in a tie', called: 'A tie', usual: 20 },
+	high: true,
 	assembly: (options) => [
 		...flatEnds(options),
 		{ do: 'ties', piece: TUBE, chains: options.chains ?? 20 }

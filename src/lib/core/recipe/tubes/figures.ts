@@ -1,7 +1,9 @@
 import { size, type Size } from '../../assembly/size';
 import { flatWidth, type FinishedTube } from '../../assembly/finished-tube';
 import type { Gauge } from '../../bench/gauge/gauge';
-import { estimate } from '../../quantity/estimate';
+import { estimate, exact, quotient, scale } from '../../quantity/estimate';
+import { CHAIN_CM, CHAIN_RELATIVE_SD } from '../../quantity/chain';
+import { chainsOf, type PlainTubeOptions, type TubeAsks } from './options';
 import { figure, own, worked, type Figure, type Term } from '../../quantity/working';
 
 interface TubeFigures {
@@ -79,5 +81,39 @@ export function tubeSizes(input: Input): Size[] {
 		size('length', length),
 		size('width', width),
 		...(stretch ? [size('stretch', stretch, 'worn')] : [])
+	];
+}
+
+/** The length at each of the row counts that makers choose between, and how far that stretches round. */
+export function compared(kind: TubeAsks, gauge: Gauge, { round }: FinishedTube): Size[] {
+	if (!kind.counts || round?.by !== 'length') return [];
+	return kind.counts.map((rows) => {
+		const long = scale(quotient(exact(rows), gauge.rowsPerCm), 1);
+		const stretch = Math.round(100 * (round.cm / long.mean - 1));
+		return size(
+			`at-${rows}`,
+			figure(`At ${rows} rows`, 'length', long, [
+				worked(rows, 'rows', `stretched ${stretch} % round it`),
+				'÷',
+				worked(gauge.rowsPerCm.mean, 'row-density', 'gauge')
+			])
+		);
+	});
+}
+
+/** How long its cord, strap or ties come, relaxed. */
+export function cordsOf(kind: TubeAsks, options: PlainTubeOptions, tube: FinishedTube): Size[] {
+	if (!kind.chains) return [];
+	const chains = options.chains ?? chainsOf(kind, tube.circumference.mean);
+	const cm = chains * CHAIN_CM;
+	return [
+		size(
+			'chain',
+			figure(kind.chains.called, 'length', estimate(cm, cm * CHAIN_RELATIVE_SD, 'estimated'), [
+				worked(chains, 'plain', 'chains'),
+				'×',
+				worked(CHAIN_CM, 'length', 'each, from memory')
+			])
+		)
 	];
 }

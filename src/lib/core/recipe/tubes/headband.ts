@@ -2,7 +2,7 @@ import { HEAD_CM } from '../../bench/size/head';
 import { HEADS } from '../../bench/size/tables';
 import { flatEnds, TUBE, type TubeKind } from './kind';
 
-/** 80 to 85 rows on a large machine, ends closed flat and hooked into one another (common practice): three quarters of a woman's head. */
+/** 81 or 85 rows is a matter of fit: makers compare. 80 to 85 rows on a large machine, ends closed flat and hooked into one another (common practice): three quarters of a woman's head. */
 const OF_HEAD = 0.75;
 
 export const headband: TubeKind = {
@@ -13,6 +13,7 @@ export const headband: TubeKind = {
 	fitCm: (around) => OF_HEAD * around,
 	fitSource: 'three quarters of the head, so that it holds (common practice)',
 	sizes: HEADS,
+	counts: [81, 85],
 	closes: true,
 	stripes: '10 A',
 	pins: { least: 20, most: 60 },

@@ -6,8 +6,9 @@ import type { StretchLimits } from '../../bench/size/stretch';
 /** What is known of the tube when its ends are seen to. */
 export interface MadeTube {
 	readonly rows: number;
-	/** Stitches to the centimetre. */
+	/** Stitches to the centimetre, and once round, cm. */
 	readonly stitchesPerCm: number;
+	readonly roundCm: number;
 }
 
 /** A tube that is worn or used as it comes off: what it goes round, how long that makes it, and what becomes of its ends. */
@@ -19,8 +20,8 @@ export interface TubeKind extends TubeAsks {
 	 * Length off the machine, flat and finished, cm, that fits. `worn` is what a cm flat becomes where the tube is stretched
 	 * to go round. `fitSource` says where the figure is from.
 	 */
-	readonly fitCm: (aroundCm: number, worn: number) => number;
-	readonly fitSource: string;
+	readonly fitCm: (aroundCm: number, worn: number, options: PlainTubeOptions) => number;
+	readonly fitSource: string | ((options: PlainTubeOptions) => string);
 	readonly stripes: string;
 	/** Its height is asked for by what it goes round: a hat covers so much of a head. */
 	readonly covers?: true;

@@ -15,6 +15,16 @@ export const pinsOf = (
 	machine: { readonly pins: number }
 ): number => (TUBE_KINDS[options.recipe].cord ? (options.pins ?? 3) : machine.pins);
 
+/** What it goes round, and how; null where that is nothing. What goes into a pouch lies in it as a box. */
+export function aroundOf(
+	options: PlainTubeOptions
+): { readonly cm: number; readonly by: 'length' | 'along' | 'width' } | null {
+	const { around } = TUBE_KINDS[options.recipe];
+	const { holds } = options;
+	if (holds?.by === 'box') return { cm: 2 * (holds.wideCm + holds.highCm), by: 'width' };
+	return around && { cm: options.aroundCm ?? around.usualCm, by: around.by };
+}
+
 /** Length, flat and finished, cm, that fits what it goes round; the usual of its kind where it goes round nothing. */
 export function fitCmOf(
 	options: PlainTubeOptions,
@@ -28,5 +38,5 @@ export function fitCmOf(
 		kind.around?.by === 'width'
 			? wornFactor(widthStrain(roundCm, around), wear.shortening.mean)
 			: 1;
-	return kind.fitCm(around, worn);
+	return kind.fitCm(around, worn, options);
 }

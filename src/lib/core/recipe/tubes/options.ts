@@ -8,6 +8,16 @@ import { flatClosing, waste } from '../waste';
 
 type Now = NowOf<{ readonly tube: FinishedTube }>;
 
+const byRows = (choices?: readonly number[]) =>
+	z.object({
+		by: z.literal('rows'),
+		rows: option(z.int().min(4).max(600), {
+			label: 'Rows',
+			what: 'rows…',
+			unit: 'rows',
+			...(choices && { named: () => choices.map((n) => ({ label: `${n} rows`, value: n })) })
+		})
+	});
 const length = [
 	z.object({ by: z.literal('line') }).describe('just the rows of the stripe line'),
 	z.object({
@@ -18,10 +28,7 @@ const length = [
 			unit: 'length'
 		})
 	}),
-	z.object({
-		by: z.literal('rows'),
-		rows: option(z.int().min(4).max(600), { label: 'Rows', what: 'rows…', unit: 'rows' })
-	}),
+	byRows(),
 	z.object({ by: z.literal('yarn') }).describe('as long as the yarn on hand lasts')
 ] as const;
 const fit = z.object({ by: z.literal('fit') });
@@ -116,6 +123,43 @@ const purlOut = option(z.boolean().describe('turned inside out: the rougher purl
 	label: 'Face',
 	words: { true: 'purl side out', false: 'knit side out' }
 });
+/** What a pouch is for, cm: it is as wide and as deep as that. */
+const BOX = { longCm: 11, wideCm: 7, highCm: 3 };
+const holds = option(
+	z.discriminatedUnion('by', [
+		z.object({ by: z.literal('any') }).describe('nothing in particular'),
+		z.object({
+			by: z.literal('box'),
+			longCm: option(z.number().min(2).max(100), {
+				label: 'Long',
+				what: 'length…',
+				unit: 'length'
+			}),
+			wideCm: option(z.number().min(1).max(80), { label: 'Wide', what: 'width…', unit: 'length' }),
+			highCm: option(z.number().min(0.5).max(80), {
+				label: 'High',
+				what: 'height…',
+				unit: 'length'
+			})
+		})
+	]),
+	{
+		label: 'What goes in',
+		what: 'what goes in',
+		words: { any: 'nothing in particular', box: 'what is so large' },
+		start: { box: () => BOX }
+	}
+);
+const legCm = () =>
+	z.number().min(3).max(80).nullable().describe('leg of a sock; null as long as the foot');
+const cuffRounds = option(
+	z.union([z.literal(1), z.literal(2)]).describe('rounds of crochet at the cuff of a sock'),
+	{ label: 'Rounds of the cuff', what: 'cuff', choices: [1, 2], words: { 1: 'one', 2: 'two' } }
+);
+const heightCm = option(
+	z.number().min(3).max(40).nullable().describe('height of the cup a sleeve is for; null for any'),
+	{ label: 'Height of the cup', what: 'cup…', unit: 'length', usual: () => 'any', usualSays: '' }
+);
 const ends = z.object({ castOn: end('First end'), castOff: end('Last end') });
 interface More {
 	readonly aroundCm: number | null;
@@ -123,6 +167,10 @@ interface More {
 	readonly chains: number | null;
 	readonly thumbCm: number | null;
 	readonly pins: number;
+	readonly holds: z.infer<typeof holds>;
+	readonly legCm: number | null;
+	readonly cuffRounds: 1 | 2;
+	readonly heightCm: number | null;
 	readonly twist: boolean;
 	readonly purlOut: boolean;
 	readonly ends: z.infer<typeof ends>;
@@ -160,23 +208,43 @@ export interface TubeAsks {
 	readonly ownEnds?: true;
 	/** An end or both are closed flat, by the maker's way. */
 	readonly closes?: true;
-	/** Chains of its ties or straps. */
-	readonly chains?: { readonly what: string; readonly usual: number };
+	/** Chains of its ties or straps; by its circumference, cm, where that decides. */
+	readonly chains?: {
+		readonly what: string;
+		readonly called: string;
+		readonly usual: number | ((roundCm: number) => number);
+	};
+	/** Sized by what goes in. */
+	readonly holds?: true;
+	/** Two measures in one tube: a leg beside what it is laid along, and a crocheted cuff. */
+	readonly leg?: true;
+	/** What it goes round has a height, which its width has to suit. */
+	readonly high?: true;
+	/** Row counts that makers choose between. */
+	readonly counts?: readonly number[];
 	/** Worked on a few pins, there and back: a cord. */
 	readonly cord?: { readonly usualPins: 2 | 3 | 4 };
 	readonly thumb?: true;
 }
 
+/** Chains that are usual for a kind of tube so far round, cm. */
+export const chainsOf = ({ chains }: TubeAsks, roundCm: number): number =>
+	typeof chains?.usual === 'function' ? chains.usual(roundCm) : (chains?.usual ?? 0);
+
 /** The options of one kind of tube, with only what means something to it. */
 export function tubeOptions(kind: TubeAsks): z.ZodObject {
-	const { around, sizes, hem } = kind;
+	const { around, sizes, hem, counts } = kind;
+	const lengths = counts ? ([length[0], length[1], byRows(counts), length[3]] as const) : length;
 	return z.object({
 		recipe: z.literal(kind.id),
 		yarns: tube.shape.yarns,
-		length: option(z.discriminatedUnion('by', kind.ownEnds ? length : [fit, ...length]), {
+		length: option(z.discriminatedUnion('by', kind.ownEnds ? lengths : [fit, ...lengths]), {
 			label: 'Length is set by',
 			what: 'what sets the length',
-			words: { fit: around ? 'what it is to fit' : 'the usual', ...WORDS },
+			words: {
+				fit: kind.holds ? 'what goes in' : around ? 'what it is to fit' : 'the usual',
+				...WORDS
+			},
 			start: START
 		}),
 		...(around && {
@@ -203,12 +271,24 @@ export function tubeOptions(kind: TubeAsks): z.ZodObject {
 			})
 		}),
 		...(kind.thumb && { thumbCm }),
+		...(kind.holds && { holds }),
+		...(kind.leg && {
+			legCm: option(legCm(), {
+				label: 'Leg',
+				what: 'leg…',
+				unit: 'length',
+				usual: (o: { aroundCm?: number | null }) => o.aroundCm ?? around?.usualCm ?? 0,
+				usualSays: 'as the foot'
+			}),
+			cuffRounds
+		}),
+		...(kind.high && { heightCm }),
 		...(kind.chains && {
 			chains: option(chains(), {
 				label: kind.chains.what,
 				what: 'chains…',
 				unit: 'chains',
-				usual: () => kind.chains?.usual ?? 0
+				usual: (_: unknown, now: Now) => chainsOf(kind, now.finished.tube.circumference.mean)
 			})
 		}),
 		...(kind.cord && { pins }),

@@ -14,15 +14,19 @@ export const sock: TubeKind = {
 	piece: 'Sock',
 	copies: 2,
 	around: { what: 'Foot, heel to toe', usualCm: 23.8, by: 'along' },
-	fitCm: (around) => (1 + LEG_OF_FOOT) * around,
-	fitSource: 'a leg as long as the foot (from memory)',
+	fitCm: (around, _worn, { legCm }) => around + (legCm ?? LEG_OF_FOOT * around),
+	fitSource: ({ legCm }) =>
+		typeof legCm === 'number'
+			? 'foot and leg, in one tube'
+			: 'a leg as long as the foot (from memory)',
+	leg: true,
 	sizes: FEET,
 	hangs: 'cast-on-up',
 	worn: 'foot',
 	stripes: '12 A, 4 B',
 	pins: { least: 18, most: 48 },
-	assembly: () => [
+	assembly: ({ cuffRounds = 1 }) => [
 		{ do: 'close-flat', piece: TUBE, edge: 'cast-off', how: 'slip', toe: true },
-		{ do: 'bind', piece: TUBE, edge: 'cast-on', perLoop: 2 }
+		{ do: 'bind', piece: TUBE, edge: 'cast-on', perLoop: 2, rounds: cuffRounds }
 	]
 };

@@ -15,7 +15,7 @@ export const tubeTop: TubeKind = {
 	fitCm: (around, worn) => (0.55 * around) / worn,
 	fitSource: '0.55 of the body in height, as worn (from memory)',
 	sizes: BODIES,
-	chains: { what: 'Chains in the strap', usual: 70 },
+	chains: { what: 'Chains in the strap', called: 'Strap', usual: 70 },
 	hangs: 'cast-on-up',
 	stripes: '15 A, 5 B',
 	stretch: GIVING_STRETCH,

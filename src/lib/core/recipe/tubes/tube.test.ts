@@ -380,6 +380,18 @@ it('any tube in range on any machine gives a plan with whole rows that add up, o
 		purlOut: fc.boolean(),
 		thumbCm: fc.option(fc.double({ min: 2, max: 12, noNaN: true }), { nil: null }),
 		chains: fc.option(fc.integer({ min: 5, max: 300 }), { nil: null }),
+		holds: fc.oneof(
+			fc.constant({ by: 'any' as const }),
+			fc.record({
+				by: fc.constant('box' as const),
+				longCm: fc.double({ min: 2, max: 100, noNaN: true }),
+				wideCm: fc.double({ min: 1, max: 80, noNaN: true }),
+				highCm: fc.double({ min: 0.5, max: 80, noNaN: true })
+			})
+		),
+		legCm: fc.option(fc.double({ min: 3, max: 80, noNaN: true }), { nil: null }),
+		cuffRounds: fc.constantFrom(1 as const, 2 as const),
+		heightCm: fc.option(fc.double({ min: 3, max: 40, noNaN: true }), { nil: null }),
 		pins: fc.integer({ min: 2, max: 4 }),
 		wasteStart: fc.integer({ min: 0, max: 20 }),
 		wasteWith: fc.constantFrom(...WASTE_WITH),

@@ -17,9 +17,9 @@ import { flatLength } from '../../crank/length';
 import { mainRuns } from '../../program/runs';
 import type { FinishedOf } from '../finished';
 import type { Design, DesignContext, Recipe } from '../recipe';
-import { tubeSizes } from './figures';
+import { compared, cordsOf, tubeSizes } from './figures';
 import { TUBE_KINDS } from './kinds';
-import { fitCmOf, hemOf, pinsOf } from './length';
+import { aroundOf, fitCmOf, hemOf, pinsOf } from './length';
 import { tubeRules } from './rules';
 import { thumbOf, TUBE, type TubeKind } from './kind';
 
@@ -100,7 +100,8 @@ function solve(
 		}
 		case 'fit': {
 			const cm = fitCmOf(options, context.machine, context.gauge(entryAt(options.yarns, 0)));
-			return fromCm(cm, [worked(cm, 'length', kind.fitSource)]);
+			const { fitSource: said } = kind;
+			return fromCm(cm, [worked(cm, 'length', typeof said === 'string' ? said : said(options))]);
 		}
 	}
 }
@@ -153,7 +154,7 @@ function finished(
 ): Pick<Design<FinishedOf<'tube'>>, 'finished' | 'sizes'> {
 	const gauges = [...new Set(options.yarns)].map(gauge);
 	const main = gauge(entryAt(options.yarns, 0));
-	const { around } = kind;
+	const around = aroundOf(options);
 	const pins = pinsOf(options, machine);
 	const runs = mainRuns(piece?.program ?? []);
 	const hemRows = hemOf(options);
@@ -162,10 +163,7 @@ function finished(
 		pins,
 		stitchesPerCm: main.stitchesPerCm,
 		// What it lies along stretches nothing.
-		around:
-			around && around.by !== 'along'
-				? { cm: options.aroundCm ?? around.usualCm, by: around.by }
-				: null,
+		around: around && around.by !== 'along' ? { cm: around.cm, by: around.by } : null,
 		copies: kind.copies,
 		hangs: kind.hangs ?? 'lying',
 		closed: { castOn: endOf(assembly, 'cast-on'), castOff: endOf(assembly, 'cast-off') }
@@ -174,7 +172,11 @@ function finished(
 	const cord = kind.cord !== undefined;
 	return {
 		finished: { kind: 'tube', tube },
-		sizes: tubeSizes({ tube, gauge: main, rows, hemRows, pins, cord })
+		sizes: [
+			...tubeSizes({ tube, gauge: main, rows, hemRows, pins, cord }),
+			...compared(kind, main, tube),
+			...cordsOf(kind, options, tube)
+		]
 	};
 }
 
@@ -200,6 +202,10 @@ function usual(
 		purlOut: kind.purlOut ?? false,
 		thumbCm: null,
 		chains: null,
+		holds: { by: 'any' },
+		legCm: null,
+		cuffRounds: 1,
+		heightCm: null,
 		pins: kind.cord?.usualPins ?? 3,
 		wasteStart: 5,
 		// The first row of a hem has to be found again.
@@ -216,7 +222,8 @@ function design(
 ): Design<FinishedOf<'tube'>> {
 	const { rows, working } = solve(options, context);
 	const { machine } = context;
-	const made = { rows, stitchesPerCm: context.gauge(entryAt(options.yarns, 0)).stitchesPerCm.mean };
+	const stitchesPerCm = context.gauge(entryAt(options.yarns, 0)).stitchesPerCm.mean;
+	const made = { rows, stitchesPerCm, roundCm: machine.pins / stitchesPerCm };
 	const thumb = kind.thumb ? thumbOf(options, made) : null;
 	const ids: YarnId[] = [...new Set(options.yarns)];
 	// Two letters may stand for one yarn: the machine knows yarns, not letters.
