@@ -13,6 +13,11 @@ import { machineOf } from '../support/bench';
 import { estimate } from '../../src/lib/core/quantity/estimate';
 import { parseLengthCm } from '../../src/lib/core/quantity/parse';
 import { printLength, printValue, printWithSpread } from '../../src/lib/core/quantity/print';
+import { sheetOf } from '../../src/lib/core/sheet/sheet';
+import { panelPins } from '../../src/lib/core/bench/machine/panel';
+import { simulate } from '../../src/lib/core/simulate/simulate';
+import type { Bench } from '../../src/lib/core/model/project';
+import { stockOf, wordStock } from '../../src/lib/core/quantity/short';
 import { say } from '../../src/lib/core/quantity/say';
 import { CM_PER_INCH } from '../../src/lib/core/quantity/units';
 import { loadRecipes, recipeOf } from '../../src/lib/core/recipe';
@@ -266,5 +271,117 @@ describe('tubes by what they are for', () => {
 		const bag = said(made('folded-bag', 48)).join(' ');
 		expect(bag).toContain('half on either side');
 		expect(bag).toContain('a short strand and two stitches close it');
+	});
+});
+
+/** The same as begun on a bench that was changed. */
+function on(what: New, bench: Bench, patch: object = {}): Plan {
+	const project = newProject(bench, what);
+	if (!project) throw new Error(what);
+	const done = plan({ ...project, options: { ...project.options, ...patch } as Options }, bench);
+	if (!done.ok) throw new Error(`${what}: ${done.why}`);
+	return done;
+}
+const withYarns = (bench: Bench, patch: Partial<Bench['yarns'][number]>): Bench => ({
+	...bench,
+	yarns: bench.yarns.map((y) => ({ ...y, ...patch }))
+});
+
+describe('yarn that is there', () => {
+	it('is judged in the same words everywhere', () => {
+		expect(wordStock(stockOf({ mean: 92, sd: 5 }, 80), say('cm'))).toBe('not enough: 12 g short');
+		expect(wordStock(stockOf({ mean: 92, sd: 5 }, 95), say('cm'))).toMatch(
+			/^may not last: a \d+ %/
+		);
+		expect(wordStock(stockOf({ mean: 92, sd: 5 }, 150), say('cm'))).toBe('enough');
+		const hat = on('lined-hat', withYarns(benchWith(48), { gramsOnHand: 60 }));
+		const f = hat.findings.find((x) => x.code === 'yarn-short')!;
+		const { why } = wordFinding(f, { units: 'cm', yarnName: String });
+		const need = hat.amounts[0]!.grams.value.mean;
+		expect(why).toContain(`not enough: ${Math.ceil(need - 60)} g short`);
+		const sheet = sheetOf(hat, { title: 'A', kind: 'Hat', units: 'cm', terms: 'us' });
+		expect(sheet.yarns[0]!.onHand).toContain(`not enough: ${Math.ceil(need - 60)} g short`);
+	});
+	it('in several balls has a join where each ends, the one begun first', () => {
+		const scarf = on('scarf', withYarns(benchWith(48), { gramsOnHand: 240, ballGrams: 100 }), {
+			stripes: '10 A',
+			length: { by: 'rows', rows: 300 }
+		});
+		const [a] = scarf.amounts;
+		expect(a!.grams.value.mean).toBeGreaterThan(140);
+		const ends = scarf.pieces[0]!.sheet.events.flatMap((e) =>
+			e.kind === 'runs-out' && e.ball !== null ? [e.after] : []
+		);
+		// 40 g, then a whole one.
+		const perRow = (300 / a!.grams.value.mean) * 1;
+		expect(ends.length).toBe(2);
+		expect(Math.abs(ends[0]! - 5 - 40 * perRow)).toBeLessThan(8);
+		expect(Math.abs(ends[1]! - ends[0]! - 100 * perRow)).toBeLessThan(8);
+		// One ball that lasts needs none.
+		const one = on('lined-hat', withYarns(benchWith(48), { gramsOnHand: 100, ballGrams: 100 }));
+		expect(one.amounts[0]!.ballEnds).toEqual([]);
+	});
+	it('of one colour for two is asked for another, and is offered there', () => {
+		const bench = benchWith(48);
+		const [a, b] = bench.yarns;
+		const scheme = { kind: 'outer-lining', outer: a!.id, lining: a!.id, liningExtraRows: 6 };
+		const hat = on('lined-hat', bench, { scheme });
+		const f = hat.findings.find((x) => x.code === 'one-yarn-twice')!;
+		expect(f.fix?.options?.scheme).toMatchObject({ lining: b!.id });
+		expect(f.or?.go).toEqual({ page: 'add-yarn' });
+		// Two letters of one yarn are one section.
+		const scarf = on('scarf', bench, { yarns: [a!.id, a!.id], stripes: '10 A, 10 B' });
+		expect(scarf.pieces[0]!.runs).toHaveLength(1);
+		expect(codes(on('lined-hat', bench, { scheme: { ...scheme, lining: b!.id } }))).not.toContain(
+			'one-yarn-twice'
+		);
+	});
+});
+
+describe('fabric and ring', () => {
+	it('ladders in a fuzzy yarn are slow, and said', () => {
+		expect(codes(on('shrug', withYarns(benchWith(48), { surface: 'fuzzy' })))).toContain(
+			'fuzzy-ladders'
+		);
+		expect(codes(on('shrug', benchWith(48)))).not.toContain('fuzzy-ladders');
+		expect(codes(on('scarf', withYarns(benchWith(48), { surface: 'fuzzy' })))).not.toContain(
+			'fuzzy-ladders'
+		);
+	});
+	it('the first rows of a hem in cotton are knitted very loose', () => {
+		const cotton = { fibres: [{ fibre: 'cotton' as const, percent: 100 }] };
+		expect(codes(on('pouch', withYarns(benchWith(22), cotton)))).toContain('loose-hem');
+		expect(codes(on('pouch', benchWith(22)))).not.toContain('loose-hem');
+		expect(codes(on('scarf', withYarns(benchWith(22), cotton)))).not.toContain('loose-hem');
+	});
+	it('a ring that sticks at the counter’s trip is said where a panel crosses it', () => {
+		const flags = (handPanels: 'cross' | 'keep-off') =>
+			codes(on('bunting', benchWith(48, 0, { tripPin: 24, handPanels }), { turn: 'hand' }));
+		expect(flags('cross')).toContain('ring-sticks');
+		expect(flags('keep-off')).not.toContain('ring-sticks');
+	});
+	it('in panel mode a narrow panel loses pins only where it starts at pin 1', () => {
+		const bench = benchWith(48);
+		const [machine] = bench.machines;
+		expect(panelPins(machine!, 'switch', 0).most).toBe(44);
+		const run = (from: number, to: number) =>
+			simulate(
+				[
+					{ op: 'cast-on', method: 'e-wrap', yarn: 0, from, to },
+					{ op: 'work', as: 'panel', by: 'switch', edge: 'under-bar' },
+					{ op: 'rows', count: 4 },
+					{ op: 'cut' },
+					{ op: 'take-off', method: 'needle' }
+				],
+				{ pins: 48, panelLost: machine!.panelLost }
+			);
+		expect(run(10, 30).faults).toEqual([]);
+		expect(run(2, 46).faults).toEqual([]);
+		expect(run(0, 20).faults.map((f) => f.code)).toContain('past-stop');
+		// What the product plans keeps every stitch it is asked for.
+		const flag = on('bunting', bench).pieces[0]!;
+		const start = flag.program.find((o) => o.op === 'cast-on') as { from: number; to: number };
+		expect(start.from).toBe(2);
+		expect(flag.stitches.first).toBe(start.to - start.from);
 	});
 });

@@ -82,7 +82,11 @@ export class ToldAtTheCrank {
 			case 'mark':
 				return [`row ${e.after - this.ring.wasteBefore}`];
 			case 'runs-out':
-				return [this.yarn(e.yarn), `row ${TIE_AFTER_BALL}`];
+				return [
+					...(e.ball === null ? [] : [`number ${e.ball}`]),
+					this.yarn(e.yarn),
+					`row ${TIE_AFTER_BALL}`
+				];
 			case 'tie': {
 				// As many rows as since the yarn changed.
 				let since = e.after - 1;

@@ -86,7 +86,7 @@ function yarns(s: Setter, sheet: Sheet): void {
 		s.put(y.name, MARGIN + 14, s.y);
 		s.put(y.metres, s.width * 0.62, s.y, { right: true });
 		s.put(y.grams, s.width * 0.78, s.y, { right: true, bold: true });
-		s.put(`${y.onHand} on hand`, s.width - MARGIN, s.y, { right: true, colour: QUIET });
+		s.put(y.onHand, s.width - MARGIN, s.y, { right: true, colour: QUIET });
 		if (y.fed) s.say(y.fed, { x: MARGIN + 14, size: 8.5, colour: QUIET });
 	}
 }

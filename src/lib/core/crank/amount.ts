@@ -4,7 +4,7 @@ import { estimate, scale, weakest, type Estimate } from '../quantity/estimate';
 import { figure, own, worked, type Figure } from '../quantity/working';
 import type { YarnRun } from '../simulate/fabric';
 import { metresPerGram } from '../bench/yarn/tex';
-import type { Tail } from './tails';
+import { JOIN_TAIL_CM, type Tail } from './tails';
 
 export interface YarnAmount {
 	/** Index in the piece's yarns. */
@@ -21,6 +21,8 @@ export interface YarnAmount {
 	readonly heldFor: readonly string[];
 	/** Main row (from 0) during which what is on hand runs out; null where it lasts. */
 	readonly runsOutAtRow: number | null;
+	/** Main rows (from 0) during which one ball of several ends, where the next follows; empty where one lasts. */
+	readonly ballEnds: readonly number[];
 }
 
 export interface YarnUse {
@@ -54,13 +56,48 @@ function runOut(use: YarnUse, metres: number): number | null {
 	return null;
 }
 
+/** A rest smaller than this is no ball, g. */
+const LEAST_BALL_GRAMS = 5;
+
+/** Grams of the balls there are: the one begun first, then whole ones. */
+export function ballsOf({
+	gramsOnHand,
+	ballGrams
+}: Pick<Yarn, 'gramsOnHand' | 'ballGrams'>): number[] {
+	const whole = Math.floor(gramsOnHand / ballGrams);
+	const begun = gramsOnHand - whole * ballGrams;
+	return [
+		...(begun >= LEAST_BALL_GRAMS ? [begun] : []),
+		...Array.from({ length: whole }, () => ballGrams)
+	];
+}
+
+/** Where each ball but the last ends, in main rows. */
+function ballEndsOf(use: YarnUse, perGram: number): number[] {
+	let metres = 0;
+	const ends: number[] = [];
+	for (const grams of ballsOf(use.of).slice(0, -1)) {
+		// Each new ball leaves an end of its own, as the old one did.
+		metres += grams * perGram - (2 * JOIN_TAIL_CM) / 100;
+		const row = runOut(use, metres);
+		if (row === null) break;
+		ends.push(row);
+	}
+	return ends;
+}
+
 /** What hands wind, sew and chain differs so much from one to the next (from memory). */
 const HAND_RELATIVE_SD = 0.15;
 
 /** Metres, grams and balls of one yarn: stitches x loop length, its tails, and what is worked by hand. */
 export function yarnAmount(use: YarnUse): YarnAmount {
 	const { stitchesOn, of, handMetres } = use;
-	const tailMetres = use.tails.reduce((t, tail) => t + tail.lengthCm, 0) / 100 + use.castOnMetres;
+	const perGram = metresPerGram(of);
+	const ballEnds = of.heldTogether.length > 0 ? [] : ballEndsOf(use, perGram);
+	const tailMetres =
+		(use.tails.reduce((t, tail) => t + tail.lengthCm, 0) + 2 * ballEnds.length * JOIN_TAIL_CM) /
+			100 +
+		use.castOnMetres;
 	const knitted = stitchesOn.map((s) => scale(s.gauge.loopCm, s.stitches / 100));
 	// One yarn's loops err together, whatever machine they are knitted on.
 	const metres: Estimate = estimate(
@@ -68,7 +105,6 @@ export function yarnAmount(use: YarnUse): YarnAmount {
 		knitted.reduce((t, e) => t + e.sd, handMetres * HAND_RELATIVE_SD),
 		knitted.length > 0 ? weakest(...knitted.map((e) => e.basis)) : 'estimated'
 	);
-	const perGram = metresPerGram(of);
 	const grams = scale(metres, 1 / perGram);
 	const metresPerBall = worked(metres.mean, 'yarn', 'yarn');
 	return {
@@ -106,6 +142,7 @@ export function yarnAmount(use: YarnUse): YarnAmount {
 		gramsOnHand: of.gramsOnHand,
 		freeGrams: of.gramsOnHand,
 		heldFor: [],
-		runsOutAtRow: runOut(use, of.gramsOnHand * perGram)
+		runsOutAtRow: runOut(use, of.gramsOnHand * perGram),
+		ballEnds
 	};
 }

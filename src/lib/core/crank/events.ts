@@ -67,7 +67,13 @@ export type RunSheetEvent = { readonly after: number } & (
 	/** The fabric reaches the table; and again every so many rows, which is no event of its own. */
 	| { readonly kind: 'roll'; readonly every: number; readonly in: YarnPlace['in'] }
 	| { readonly kind: 'clog' }
-	| { readonly kind: 'runs-out'; readonly yarn: number; readonly place: YarnPlace }
+	/** All that is on hand of a yarn, or one ball of several, from 1. */
+	| {
+			readonly kind: 'runs-out';
+			readonly yarn: number;
+			readonly place: YarnPlace;
+			readonly ball: number | null;
+	  }
 	/** The main yarn's last tail: cut now, or hanging from the row before the waste. */
 	| {
 			readonly kind: 'take-off';

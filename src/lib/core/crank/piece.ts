@@ -82,6 +82,14 @@ export interface PieceEnd {
 	readonly wideCm: number;
 }
 
+/** Where balls end, and where all that is on hand does. */
+const endsOfYarn = ({ yarn, runsOutAtRow, ballEnds }: YarnAmount) => [
+	...ballEnds
+		.filter((row) => row !== runsOutAtRow)
+		.map((mainRow, i) => ({ yarn, mainRow, ball: i + 1 })),
+	...(runsOutAtRow === null ? [] : [{ yarn, mainRow: runsOutAtRow, ball: null }])
+];
+
 interface Input {
 	readonly piece: Piece;
 	readonly machine: Machine;
@@ -281,9 +289,7 @@ export function knitPiece(input: Input): KnittedPiece {
 			tails,
 			rowByRow,
 			marks: marksFor(piece, machine, mainRows),
-			runsOut: amounts.flatMap((a) =>
-				a.runsOutAtRow === null ? [] : [{ yarn: a.yarn, mainRow: a.runsOutAtRow }]
-			)
+			runsOut: amounts.flatMap(endsOfYarn)
 		});
 		return { ...worked, sections: sectionRows(sheet), sheet };
 	};

@@ -72,7 +72,7 @@ export interface RunSheetInput {
 	/** Main rows after which an edge is marked. */
 	readonly marks?: readonly number[];
 	/** Main rows at which a yarn runs out. */
-	readonly runsOut: readonly { yarn: number; mainRow: number }[];
+	readonly runsOut: readonly { yarn: number; mainRow: number; ball: number | null }[];
 }
 
 function legsOf(runs: readonly YarnRun[]): Leg[] {
@@ -246,9 +246,9 @@ export function runSheet(input: RunSheetInput): RunSheet {
 	);
 	for (const mainRow of input.marks ?? [])
 		events.push({ after: wasteBefore + mainRow, kind: 'mark', mainRow });
-	for (const out of input.runsOut) {
-		const after = wasteBefore + out.mainRow;
-		events.push({ after, kind: 'runs-out', yarn: out.yarn, place: yarnPlace(rowByRow, after) });
+	for (const { mainRow, ...out } of input.runsOut) {
+		const after = wasteBefore + mainRow;
+		events.push({ after, kind: 'runs-out', ...out, place: yarnPlace(rowByRow, after) });
 	}
 	events.push({
 		after: totalRows,

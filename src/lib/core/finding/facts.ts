@@ -1,4 +1,5 @@
 import type { RowPlace } from '../assembly/layers';
+import type { Assembly } from '../assembly/assembly';
 import type { Joint } from '../assembly/joint';
 import type { YarnAmount } from '../crank/amount';
 import type { PlannedPiece } from '../crank/piece';
@@ -33,6 +34,7 @@ export interface Facts<W = unknown, F = unknown> {
 	readonly undone: readonly TableFault[];
 	readonly amounts: readonly YarnAmount[];
 	readonly joints: readonly Joint[];
+	readonly assembly: Assembly;
 	/** Every piece, on its own machine. */
 	readonly pieces: readonly PlannedPiece[];
 	/** Where every row ends up; worked out when a rule asks. */

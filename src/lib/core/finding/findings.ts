@@ -9,12 +9,15 @@ import { discord } from './rules/discord';
 import { fabric } from './rules/fabric';
 import { freshOnly } from './rules/fresh-only';
 import { freshUsed } from './rules/fresh-used';
+import { fuzzyLadders } from './rules/fuzzy-ladders';
 import { gaugesDiffer } from './rules/gauges-differ';
+import { looseHem } from './rules/loose-hem';
 import { noCounter } from './rules/no-counter';
 import { noSwatch } from './rules/no-swatch';
 import { oddGauge } from './rules/odd-gauge';
 import { oneReading } from './rules/one-reading';
 import { refusals } from './rules/refusals';
+import { ringSticks } from './rules/ring-sticks';
 import { tested } from './rules/tested';
 import { thickYarn } from './rules/thick-yarn';
 import { weakYarn } from './rules/weak-yarn';
@@ -40,6 +43,9 @@ export const RULES: Rule[] = [
 	gaugesDiffer,
 	cotton,
 	fabric,
+	fuzzyLadders,
+	looseHem,
+	ringSticks,
 	clog,
 	noCounter
 ];

@@ -14,6 +14,8 @@ export interface Fix {
 	/** A page of the project, and what is asked of it. */
 	readonly go?:
 		| { readonly page: 'stand-ins'; readonly yarn: string }
+		/** A new yarn on the bench. */
+		| { readonly page: 'add-yarn' }
 		/** Another recipe, begun with these of its options. */
 		| {
 				readonly page: 'begin';

@@ -37,6 +37,7 @@ export function withHeld(plan: Plan, project: Project, bench: Bench, held: reado
 						code: 'yarn-held',
 						yarn: a.yarn,
 						needGrams: mean,
+						needSd: sd,
 						freeGrams: a.freeGrams,
 						heldGrams,
 						by: a.heldFor

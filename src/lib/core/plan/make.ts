@@ -200,6 +200,7 @@ function counselOf<W extends Options, F extends Finished>(
 			undone,
 			amounts: plan.amounts,
 			joints: plan.joints,
+			assembly: plan.assembly,
 			pieces: plan.pieces,
 			places: () => rowPlaces(plan),
 			flatLength: lengthOf(plan),

@@ -1,3 +1,4 @@
+import { stockOf, wordStock } from '../quantity/short';
 import { wordFedHere } from '../words/fabric';
 import { cardWideCm } from '../technique/pom-pom';
 import { stepIn } from '../assembly/assembly';
@@ -209,7 +210,7 @@ export function sheetOf(plan: Plan, how: SheetOptions): Sheet {
 			colour: yarn.colour(a.yarn),
 			metres: printWithSpread(a.metres.value, 'yarn', units),
 			grams: printWithSpread(a.grams.value, 'mass', units),
-			onHand: printValue(a.gramsOnHand, 'mass', units),
+			onHand: `${printValue(a.gramsOnHand, 'mass', units)} on hand, ${wordStock(stockOf(a.grams.value, a.freeGrams), say(units))}`,
 			fed: wordFedHere(plan, a.yarn)
 		})),
 		steps: plan.steps.map((s) => {

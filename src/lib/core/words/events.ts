@@ -55,8 +55,11 @@ export function wordEvent(e: RunSheetEvent, c: EventContext): EventWords {
 			};
 		case 'runs-out':
 			return {
-				title: `${yarnsIn(c).yarn(e.yarn)} runs out here`,
-				how: `By your grams on hand. Have the next ball ready and join it ${e.place.in === 'tube' ? 'before the marker passes' : 'at an edge'}, whatever the row; tie the two ends ${TIE_AFTER_BALL} rows on.`
+				title:
+					e.ball === null
+						? `${yarnsIn(c).yarn(e.yarn)} runs out here`
+						: `Ball ${e.ball} of ${yarnsIn(c).yarn(e.yarn)} ends about here`,
+				how: `By your grams on hand${e.ball === null ? '' : ', the ball begun taken first'}. Have the next ball ready and join it ${e.place.in === 'tube' ? 'before the marker passes' : 'at an edge'}, whatever the row; tie the two ends ${TIE_AFTER_BALL} rows on.`
 			};
 		case 'take-off':
 			return wordTakeOff(e, c);

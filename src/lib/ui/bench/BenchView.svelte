@@ -65,6 +65,10 @@
 		choice.set({ machineId: added.id });
 		editing = 'machine';
 	}
+	// A plan that wants another yarn leads here to add it.
+	onMount(() => {
+		if (page.url.searchParams.get('add') === 'yarn') void addYarn();
+	});
 	async function addYarn() {
 		const added = firstYarn(newId() as Yarn['id'], yarns.length);
 		await workbench.putYarn(added);

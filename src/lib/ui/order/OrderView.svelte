@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { say } from '$lib/core/quantity/say';
+	import { stockOf, wordStock } from '$lib/core/quantity/short';
 	import { entryAt } from '$lib/core/quantity/sure';
 	import { goto } from '$app/navigation';
 	import type { Order } from '$lib/core/model/order';
@@ -70,7 +72,6 @@
 	};
 	const wanted = $derived(found?.lines.reduce((t, l) => t + l.wanted, 0) ?? 0);
 	const gives = $derived(found?.plan.possible.reduce((t, n) => t + n, 0) ?? 0);
-	const percent = (x: number) => printValue(x, 'percent', units);
 	const missing = $derived(found?.plan.yarns.filter((y) => y.ballsMissing > 0) ?? []);
 </script>
 
@@ -279,8 +280,11 @@
 										.length === 0 && yarn.gramsOnHand - y.have > 0.5
 										? ` free (${printValue(yarn.gramsOnHand - y.have, 'mass', units)} held elsewhere)`
 										: ''}
-									<span class={['ml-1', y.enough < 0.5 && 'text-warning font-semibold']}
-										>enough at {percent(y.enough)}</span
+									<span
+										class={[
+											'ml-1',
+											stockOf(y.need, y.have).is === 'short' && 'text-warning font-semibold'
+										]}>{wordStock(stockOf(y.need, y.have), say(units))}</span
 									>
 								</p>
 								<OrderBars need={y.need} have={y.have} colour={yarn.colour} />

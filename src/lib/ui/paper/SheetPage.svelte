@@ -58,7 +58,7 @@
 				<tr
 					><td><span class="swatch" style:background={y.colour}></span>{y.name}</td><td
 						>{y.metres}</td
-					><td><b>{y.grams}</b></td><td>{y.onHand} on hand</td></tr
+					><td><b>{y.grams}</b></td><td>{y.onHand}</td></tr
 				>
 				{#if y.fed}<tr><td colspan="4" class="fed">{y.fed}</td></tr>{/if}
 			{/each}

@@ -65,6 +65,7 @@
 	/** Any way out of a finding: a change, or a page to go to. */
 	async function apply(fix: Fix) {
 		if (fix.go?.page === 'begin') return begin(fix.go);
+		if (fix.go?.page === 'add-yarn') return goto('/bench?add=yarn');
 		if (fix.go)
 			return goto(`/project/${project.id}/${fix.go.page}?yarn=${encodeURIComponent(fix.go.yarn)}`);
 		const options = fix.options

@@ -6,6 +6,8 @@
 	import { wordHolders } from '$lib/core/finding/holders';
 	import { wordFabric, wordFedHere } from '$lib/core/words/fabric';
 	import CoverBar from '../parts/CoverBar.svelte';
+	import { say } from '$lib/core/quantity/say';
+	import { stockOf, wordStock } from '$lib/core/quantity/short';
 	import Figure from '../parts/Figure.svelte';
 	import YarnCake from '../pictures/YarnCake.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
@@ -28,6 +30,7 @@
 		{#each plan.amounts as a (a.yarn)}
 			{@const y = entryAt(plan.yarns, a.yarn)}
 			{@const free = a.freeGrams}
+			{@const stock = stockOf(a.grams.value, free)}
 			{@const fabric = plan.fabrics[a.yarn]}
 			<li
 				class="rule-line grid grid-cols-[auto_1fr] items-start gap-x-3 border-t py-2 first:border-t-0"
@@ -37,7 +40,10 @@
 					<div class="flex items-start gap-2">
 						<p class="min-w-0 flex-1 text-sm">
 							<b>{y.colourName}</b>, {y.name}
-							<span class="quiet">· {grams(a.gramsOnHand)} on hand</span>
+							<span class="quiet">· {grams(a.gramsOnHand)} on hand</span>,
+							<span class={stock.is === 'enough' ? 'quiet' : 'text-warning font-semibold'}
+								>{wordStock(stock, say(units))}</span
+							>
 							{#if a.gramsOnHand - free > 0.5}
 								<span class="quiet block">
 									{grams(a.gramsOnHand - free)} held for {wordHolders(a.heldFor)}, {grams(free)} free

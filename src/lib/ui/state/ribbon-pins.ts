@@ -33,7 +33,13 @@ export function eventPins(plan: Plan, units: Units): RibbonPin[] {
 			e.kind === 'take-off';
 		if (!kept || row < 0 || row > piece.mainRows + 40) return [];
 		const { title } = wordEvent(e, context);
-		return [{ row: Math.min(row, piece.mainRows), label: title, stop: e.kind === 'runs-out' }];
+		return [
+			{
+				row: Math.min(row, piece.mainRows),
+				label: title,
+				stop: e.kind === 'runs-out' && e.ball === null
+			}
+		];
 	});
 }
 

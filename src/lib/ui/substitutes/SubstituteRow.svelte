@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { say } from '$lib/core/quantity/say';
+	import { stockOf, wordStock } from '$lib/core/quantity/short';
 	import { lengthOf, widthOf } from '$lib/core/plan/lies';
 	import type { Yarn, YarnId } from '$lib/core/model/bench';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
@@ -72,7 +74,7 @@
 				<span class="figure block"
 					>{printWithSpread(s.grams, 'mass', units)}{s.freeGrams === null
 						? ''
-						: ` of ${printValue(s.freeGrams, 'mass', units)} free`}</span
+						: ` of ${printValue(s.freeGrams, 'mass', units)} free, ${wordStock(stockOf(s.grams, s.freeGrams), say(units))}`}</span
 				>
 			</p>
 			{#if !s.measured}<span

@@ -1,4 +1,4 @@
-import { CLOSE, chanceShort } from '../../quantity/short';
+import { CLOSE, chanceShort, stockOf, wordStock } from '../../quantity/short';
 import type { Judgement } from '../facts';
 import { change } from '../fix';
 import { rule } from '../rule';
@@ -25,7 +25,7 @@ export const yarnEnough = rule({
 	says: {
 		'yarn-short': (f, s, yarn) => ({
 			what: `${yarn(f.yarn)} runs out in row ${f.row + 1}.`,
-			why: `It needs ${s.of(f.needGrams, 'mass')} and you have ${s.of(f.haveGrams, 'mass')}.`
+			why: `It needs ${s.of(f.needGrams, 'mass')} and you have ${s.of(f.haveGrams, 'mass')}, ${wordStock(stockOf({ mean: f.needGrams, sd: 0 }, f.haveGrams), s)}.`
 		}),
 		'yarn-close': (f, s, yarn) => ({
 			what: `${yarn(f.yarn)} may not last.`,

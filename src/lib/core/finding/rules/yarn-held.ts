@@ -1,4 +1,5 @@
 import { wordHolders } from '../holders';
+import { stockOf, wordStock } from '../../quantity/short';
 import type { Says } from '../rule';
 
 declare module '../finding' {
@@ -6,6 +7,7 @@ declare module '../finding' {
 		'yarn-held': {
 			readonly yarn: number;
 			readonly needGrams: number;
+			readonly needSd: number;
 			readonly freeGrams: number;
 			readonly heldGrams: number;
 			readonly by: readonly string[];
@@ -18,7 +20,7 @@ export const yarnHeld: { readonly says: Says } = {
 	says: {
 		'yarn-held': (f, s, yarn) => ({
 			what: `${yarn(f.yarn)} is wanted elsewhere too.`,
-			why: `It needs ${s.of(f.needGrams, 'mass')}; ${s.of(f.heldGrams, 'mass')} are held for ${wordHolders(f.by)}, and ${s.of(f.freeGrams, 'mass')} are free.`
+			why: `It needs ${s.of(f.needGrams, 'mass')}; ${s.of(f.heldGrams, 'mass')} are held for ${wordHolders(f.by)}, and ${s.of(f.freeGrams, 'mass')} are free: ${wordStock(stockOf({ mean: f.needGrams, sd: f.needSd }, f.freeGrams), s)}.`
 		})
 	}
 };

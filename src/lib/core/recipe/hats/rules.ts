@@ -14,6 +14,7 @@ import { height } from './rules/height';
 import { hiddenJoinsRule } from './rules/hidden-joins';
 import { lightLining } from './rules/light-lining';
 import { liningLip } from './rules/lining-lip';
+import { oneYarnTwice } from './rules/one-yarn-twice';
 import { outerPeeks } from './rules/outer-peeks';
 import { pastPulled } from './rules/past-pulled';
 import { sectionVanishes } from './rules/section-vanishes';
@@ -24,6 +25,7 @@ import { stripeCut } from './rules/stripe-cut';
 export const hatRules = (kind: HatKind): readonly Rule<LinedHatOptions, FinishedOf<'worn'>>[] => [
 	tooLong,
 	sectionVanishes,
+	oneYarnTwice,
 	stretchOnHead(kind),
 	pastPulled,
 	height(kind),

@@ -5,6 +5,7 @@ import { MOST_STRIPE_LETTERS } from '../../quantity/bounds';
 import type { FinishedTube } from '../../assembly/finished-tube';
 import { option, type Now as NowOf } from '../option';
 import { flatClosing, waste } from '../waste';
+import { cuffRounds, heightCm, holds, legCm } from './particular';
 
 type Now = NowOf<{ readonly tube: FinishedTube }>;
 
@@ -123,43 +124,6 @@ const purlOut = option(z.boolean().describe('turned inside out: the rougher purl
 	label: 'Face',
 	words: { true: 'purl side out', false: 'knit side out' }
 });
-/** What a pouch is for, cm: it is as wide and as deep as that. */
-const BOX = { longCm: 11, wideCm: 7, highCm: 3 };
-const holds = option(
-	z.discriminatedUnion('by', [
-		z.object({ by: z.literal('any') }).describe('nothing in particular'),
-		z.object({
-			by: z.literal('box'),
-			longCm: option(z.number().min(2).max(100), {
-				label: 'Long',
-				what: 'length…',
-				unit: 'length'
-			}),
-			wideCm: option(z.number().min(1).max(80), { label: 'Wide', what: 'width…', unit: 'length' }),
-			highCm: option(z.number().min(0.5).max(80), {
-				label: 'High',
-				what: 'height…',
-				unit: 'length'
-			})
-		})
-	]),
-	{
-		label: 'What goes in',
-		what: 'what goes in',
-		words: { any: 'nothing in particular', box: 'what is so large' },
-		start: { box: () => BOX }
-	}
-);
-const legCm = () =>
-	z.number().min(3).max(80).nullable().describe('leg of a sock; null as long as the foot');
-const cuffRounds = option(
-	z.union([z.literal(1), z.literal(2)]).describe('rounds of crochet at the cuff of a sock'),
-	{ label: 'Rounds of the cuff', what: 'cuff', choices: [1, 2], words: { 1: 'one', 2: 'two' } }
-);
-const heightCm = option(
-	z.number().min(3).max(40).nullable().describe('height of the cup a sleeve is for; null for any'),
-	{ label: 'Height of the cup', what: 'cup…', unit: 'length', usual: () => 'any', usualSays: '' }
-);
 const ends = z.object({ castOn: end('First end'), castOff: end('Last end') });
 interface More {
 	readonly aroundCm: number | null;
@@ -231,36 +195,10 @@ export interface TubeAsks {
 export const chainsOf = ({ chains }: TubeAsks, roundCm: number): number =>
 	typeof chains?.usual === 'function' ? chains.usual(roundCm) : (chains?.usual ?? 0);
 
-/** The options of one kind of tube, with only what means something to it. */
-export function tubeOptions(kind: TubeAsks): z.ZodObject {
-	const { around, sizes, hem, counts } = kind;
-	const lengths = counts ? ([length[0], length[1], byRows(counts), length[3]] as const) : length;
-	return z.object({
-		recipe: z.literal(kind.id),
-		yarns: tube.shape.yarns,
-		length: option(z.discriminatedUnion('by', kind.ownEnds ? lengths : [fit, ...lengths]), {
-			label: 'Length is set by',
-			what: 'what sets the length',
-			words: {
-				fit: kind.holds ? 'what goes in' : around ? 'what it is to fit' : 'the usual',
-				...WORDS
-			},
-			start: START
-		}),
-		...(around && {
-			aroundCm: option(aroundCm(), {
-				label: sizes ? 'For' : around.what,
-				what: 'what it goes round…',
-				unit: 'length',
-				own: around.what,
-				usual: () => around.usualCm,
-				...(sizes && {
-					named: () => sizes.map(({ name, cm }) => ({ label: `${name},`, cm, value: cm }))
-				})
-			})
-		}),
-		stripes: tube.shape.stripes,
-		fill: tube.shape.fill,
+/** What only some kinds are asked. */
+function particulars(kind: TubeAsks) {
+	const { around, hem } = kind;
+	return {
 		...(kind.twists && { twist }),
 		...(hem && {
 			hemRows: option(hemRows(), {
@@ -293,7 +231,41 @@ export function tubeOptions(kind: TubeAsks): z.ZodObject {
 		}),
 		...(kind.cord && { pins }),
 		...(kind.purlOut && { purlOut }),
-		...(kind.ownEnds && { ends }),
+		...(kind.ownEnds && { ends })
+	};
+}
+
+/** The options of one kind of tube, with only what means something to it. */
+export function tubeOptions(kind: TubeAsks): z.ZodObject {
+	const { around, sizes, counts } = kind;
+	const lengths = counts ? ([length[0], length[1], byRows(counts), length[3]] as const) : length;
+	return z.object({
+		recipe: z.literal(kind.id),
+		yarns: tube.shape.yarns,
+		length: option(z.discriminatedUnion('by', kind.ownEnds ? lengths : [fit, ...lengths]), {
+			label: 'Length is set by',
+			what: 'what sets the length',
+			words: {
+				fit: kind.holds ? 'what goes in' : around ? 'what it is to fit' : 'the usual',
+				...WORDS
+			},
+			start: START
+		}),
+		...(around && {
+			aroundCm: option(aroundCm(), {
+				label: sizes ? 'For' : around.what,
+				what: 'what it goes round…',
+				unit: 'length',
+				own: around.what,
+				usual: () => around.usualCm,
+				...(sizes && {
+					named: () => sizes.map(({ name, cm }) => ({ label: `${name},`, cm, value: cm }))
+				})
+			})
+		}),
+		stripes: tube.shape.stripes,
+		fill: tube.shape.fill,
+		...particulars(kind),
 		...(kind.closes && { closing: flatClosing }),
 		...(kind.cord ? {} : waste)
 	});
