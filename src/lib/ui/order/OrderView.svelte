@@ -1,6 +1,4 @@
 <script lang="ts">
-	import { say } from '$lib/core/quantity/say';
-	import { stockOf, wordStock } from '$lib/core/quantity/short';
 	import { entryAt } from '$lib/core/quantity/sure';
 	import { goto } from '$app/navigation';
 	import type { Order } from '$lib/core/model/order';
@@ -19,7 +17,7 @@
 	import { Asked } from '../state/asked.svelte';
 	import { notices } from '../state/notices.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
-	import OrderBars from './OrderBars.svelte';
+	import OrderYarn from './OrderYarn.svelte';
 
 	let { order }: { order: Order } = $props();
 	const workbench = useWorkbench();
@@ -270,26 +268,7 @@
 				{#each found.plan.yarns as y (y.yarnId)}
 					{@const yarn = yarnOf(y.yarnId)}
 					{#if yarn}
-						<li class="rule-line grid grid-cols-[auto_1fr] items-center gap-x-3 border-t py-2">
-							<YarnCake {yarn} lookup={yarnOf} size={44} />
-							<div class="min-w-0">
-								<p class="text-sm">
-									<b>{yarn.colourName}</b>, {yarn.name}:
-									<span class="figure">{printWithSpread(y.need, 'mass', units)}</span> of
-									<span class="figure">{printValue(y.have, 'mass', units)}</span>{yarn.heldTogether
-										.length === 0 && yarn.gramsOnHand - y.have > 0.5
-										? ` free (${printValue(yarn.gramsOnHand - y.have, 'mass', units)} held elsewhere)`
-										: ''}
-									<span
-										class={[
-											'ml-1',
-											stockOf(y.need, y.have).is === 'short' && 'text-warning font-semibold'
-										]}>{wordStock(stockOf(y.need, y.have), say(units))}</span
-									>
-								</p>
-								<OrderBars need={y.need} have={y.have} colour={yarn.colour} />
-							</div>
-						</li>
+						<OrderYarn {y} {yarn} lookup={yarnOf} {units} />
 					{/if}
 				{/each}
 			</ul>
