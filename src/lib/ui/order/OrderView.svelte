@@ -4,14 +4,13 @@
 	import type { Order } from '$lib/core/model/order';
 	import type { Project } from '$lib/core/model/project';
 	import type { OrderReason } from '$lib/core/order/order';
-	import { printValue, printWithSpread } from '$lib/core/quantity/print';
+	import { printWithSpread } from '$lib/core/quantity/print';
 	import { figure } from '$lib/core/quantity/working';
 	import type { StallOrder } from '$lib/worker/plan.worker';
 	import { planner } from '$lib/worker/planner';
 	import Figure from '../parts/Figure.svelte';
 	import NumberField from '../parts/NumberField.svelte';
 	import TextField from '../parts/TextField.svelte';
-	import YarnCake from '../pictures/YarnCake.svelte';
 	import NotWorked from '../parts/NotWorked.svelte';
 	import UndoRedo from '../parts/UndoRedo.svelte';
 	import { Asked } from '../state/asked.svelte';

@@ -2,7 +2,12 @@
 	import { entryAt } from '$lib/core/quantity/sure';
 	import { metresPerRow } from '$lib/core/bench/gauge/ball';
 	import { gaugeFor } from '$lib/core/bench/gauge/gauge';
+	import { goto } from '$app/navigation';
+	import { cutCake, cutLine, MOST_CUTS } from '$lib/core/bench/yarn/cut';
 	import type { Machine, Yarn } from '$lib/core/model/bench';
+	import type { Project } from '$lib/core/model/project';
+	import { newId } from '$lib/store/store';
+	import { notices } from '../../state/notices.svelte';
 	import { plan } from '$lib/core/plan';
 	import { printValue } from '$lib/core/quantity/print';
 	import { divideCake, phaseRows, phaseRuns, phasesShown } from '$lib/core/bench/yarn/phases';
@@ -10,7 +15,7 @@
 	import { inRange, parseCount } from '$lib/core/quantity/parse';
 	import type { Result } from '$lib/core/quantity/problem';
 	import QuantityField from '../../parts/QuantityField.svelte';
-	import { newHat } from '../../state/projects';
+	import { beginProject, newHat } from '../../state/projects';
 	import { atHand } from '../../state/recipes.svelte';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import PhaseStrip from './PhaseStrip.svelte';
@@ -55,6 +60,31 @@
 	);
 	const here = $derived(machines.find((x) => x.m.id === machine.id));
 	const cuts = $derived(here ? divideCake(yarn, here.perRow.mean, stripeRows) : []);
+	const ready = $derived(cutCake(yarn, (phase) => `${yarn.id}-cut-${phase}` as Yarn['id']));
+	/** The cuts become balls of the stash, in one step of the bench's history, and sections of a new project if that is wanted. */
+	async function divide(begin: boolean) {
+		const { cuts: made, rest } = cutCake(yarn, () => newId() as Yarn['id']);
+		await workbench.history.change('cake cut', [
+			{ table: 'yarns', id: yarn.id, before: yarn, after: rest },
+			...made.map((after) => ({ table: 'yarns' as const, id: after.id, before: undefined, after }))
+		]);
+		if (!begin) return void notices.say(`${yarn.colourName} cut into ${made.length} balls`);
+		const used = made.slice(0, MOST_CUTS);
+		const begun = await beginProject(workbench.bench, 'scarf', {
+			machineId: machine.id,
+			usual: workbench.settings.waste
+		});
+		if (!begun) return;
+		const options = {
+			...begun.options,
+			yarns: used.map((y) => y.id),
+			stripes: cutLine(used.length, stripeRows),
+			length: { by: 'yarn' }
+		} as Project['options'];
+		const project = { ...begun, name: `${yarn.colourName}, divided`, options };
+		await workbench.addProject(project);
+		await goto(`/project/${project.id}/plan`);
+	}
 	const rowsOk = (t: string): Result<number> => {
 		const n = parseCount(t, 'rows');
 		return n.ok ? inRange(n.value, { min: 1, max: 200, unit: 'rows' }) : n;
@@ -156,6 +186,23 @@
 					</li>
 				{/each}
 			</ol>
+			{#if ready.cuts.length > 1}
+				<div class="no-print mt-3 flex flex-wrap items-center gap-2">
+					<button class="act" onclick={() => void divide(false)}>Cut it into balls</button>
+					<button class="act" onclick={() => void divide(true)}
+						>Cut it, and begin a scarf of them</button
+					>
+					<span class="hint"
+						>{ready.cuts.length} balls of one colour each; {printValue(
+							ready.rest.gramsOnHand,
+							'mass',
+							units
+						)} of the cake left</span
+					>
+				</div>
+			{:else}
+				<p class="hint mt-2">There is not enough of it on hand to cut it by its colours.</p>
+			{/if}
 		</section>
 	</div>
 {/if}

@@ -166,6 +166,8 @@
 						<span class="hint block truncate"
 							>{y.name}, class {workingClass(y)}{y.strands > 1
 								? `, ${y.strands} strands`
+								: ''}{y.cutFrom
+								? `, cut from ${byId.get(y.cutFrom)?.colourName ?? 'a cake that is gone'}`
 								: ''}</span
 						>
 					</span>
