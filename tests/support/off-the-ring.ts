@@ -84,6 +84,8 @@ export class OffTheRing {
 		const low = pin - Math.min(...pins) < Math.max(...pins) - pin;
 		// With the edge's pin at the feeder the panel lies to the right of its lowest pin where the ring turns clockwise.
 		const maker = low === (this.machine.turns === 'clockwise') ? 'left' : 'right';
-		return `edge ${maker === 'left' ? 'right' : 'left'}/${maker}`;
+		const other = maker === 'left' ? 'right' : 'left';
+		// Named from the right side: swapped where that hangs away from the maker.
+		return `edge ${this.machine.rightSide === 'away' ? other : maker}/${maker}`;
 	}
 }

@@ -147,6 +147,9 @@ export function anyProject(seed: number, family?: string): { project: Project; b
 	const machine = (id: string) =>
 		machineOf(pins(), {
 			id: id as Bench['machines'][number]['id'],
+			// By the seed, so that all else stays as it was drawn.
+			turns: seed % 2 === 0 ? 'clockwise' : 'anticlockwise',
+			rightSide: seed % 3 === 0 ? 'toward' : 'away',
 			panelLost: { start: number(random, 0, 6, true), end: number(random, 0, 6, true) },
 			ringCm: number(random, 5, 400, false)
 		});

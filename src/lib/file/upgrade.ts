@@ -202,11 +202,9 @@ export function eventsFrom4(events: readonly Rec[]): Rec[] {
 /** Up to version 5 what a maker asked of a recipe was called a wish. */
 export const projectFrom5 = ({ wish, ...project }: Rec): Rec => ({ ...project, options: wish });
 
-/** Up to version 7 nothing was known of what marks a machine's pins, and the right side always hung away from the maker. */
+/** Up to version 7 nothing was known of what tells a machine's marker, and the right side always hung away from the maker. */
 export const machineFrom7 = (machine: Rec): Rec => ({
 	markerColour: '',
-	numberOne: 1,
-	numbersRun: 'up',
 	rightSide: 'away',
 	...machine
 });

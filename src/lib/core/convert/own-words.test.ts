@@ -50,7 +50,7 @@ describe('the sentence of an edge, read back', () => {
 					return { low: Math.min(...pins), high: Math.max(...pins) };
 				};
 				for (const end of ['low', 'high'] as const) {
-					const said = p.shaped[sideOfEdge(end, p.machine.turns)];
+					const said = p.shaped[sideOfEdge(end, p.machine)];
 					const off = offByRow(readSchedule(said)!, rows);
 					const knitted = Array.from({ length: rows }, (_, r) =>
 						Math.abs(width(r)[end] - width(0)[end])

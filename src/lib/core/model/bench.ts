@@ -8,7 +8,6 @@ import {
 	FABRICS,
 	HAND_PANELS,
 	NOTATIONS,
-	NUMBERS_RUN,
 	READING_STATES,
 	RIGHT_SIDES,
 	TURNS,
@@ -69,12 +68,6 @@ export const machine = z.object({
 		.trim()
 		.max(24)
 		.describe('what the marker pin is told by, such as its colour; empty where nothing was said'),
-	numberOne: z
-		.int()
-		.min(1)
-		.max(200)
-		.describe('the number that stands at the pin where a row starts; 1 where pins are counted'),
-	numbersRun: z.enum(NUMBERS_RUN).describe('whether numbers go up or down as the row is knitted'),
 	rightSide: z
 		.enum(RIGHT_SIDES)
 		.describe('whether the right side of the fabric hangs away from the maker or toward them'),

@@ -52,9 +52,6 @@ export type EdgeRule = (typeof EDGE_RULES)[number];
 export const HAND_PANELS = ['keep-off', 'cross'] as const;
 export type HandPanels = (typeof HAND_PANELS)[number];
 
-/** Numbers beside the pins go up or down as a row is knitted. */
-export const NUMBERS_RUN = ['up', 'down'] as const;
-export type NumbersRun = (typeof NUMBERS_RUN)[number];
 /** The right side of the fabric hangs away from the maker, or toward them. */
 export const RIGHT_SIDES = ['away', 'toward'] as const;
 export type RightSide = (typeof RIGHT_SIDES)[number];

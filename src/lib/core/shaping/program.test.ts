@@ -130,10 +130,18 @@ describe('the side of the yarn', () => {
 
 	it('right on the fabric is the low pin where the ring turns clockwise', () => {
 		for (const turns of ['clockwise', 'anticlockwise'] as const)
-			for (const side of ['left', 'right'] as const)
-				expect(sideOfEdge(edgeOfSide(side, turns), turns)).toBe(side);
-		expect(edgeOfSide('right', 'clockwise')).toBe('low');
-		expect(edgeOfSide('right', 'anticlockwise')).toBe('high');
+			for (const rightSide of ['away', 'toward'] as const)
+				for (const side of ['left', 'right'] as const)
+					expect(sideOfEdge(edgeOfSide(side, { turns, rightSide }), { turns, rightSide })).toBe(
+						side
+					);
+		const right = (turns: 'clockwise' | 'anticlockwise', rightSide: 'away' | 'toward') =>
+			edgeOfSide('right', { turns, rightSide });
+		expect(right('clockwise', 'away')).toBe('low');
+		expect(right('anticlockwise', 'away')).toBe('high');
+		// Toward the maker nothing is swapped.
+		expect(right('clockwise', 'toward')).toBe('high');
+		expect(right('anticlockwise', 'toward')).toBe('low');
 	});
 
 	it('a panel by hand keeps clear of marker and trip, by the switch of its stops', () => {

@@ -73,7 +73,7 @@ export function panelProgram(s: PieceSchedule, making: PanelMaking): Program {
 	const { machine, turn, sections, ladders = [], drops = [] } = making;
 	const { from } = panelPins(machine, turn, s.stitches);
 	const to = Math.min(machine.pins, from + s.stitches);
-	const waste = wasteFor(edgeOfSide(s.rules.yarnAt, machine.turns), making.wasteStart);
+	const waste = wasteFor(edgeOfSide(s.rules.yarnAt, machine), making.wasteStart);
 	const first = entryAt(sections, 0).yarn;
 	const ops: Op[] = [
 		{
@@ -97,7 +97,7 @@ export function panelProgram(s: PieceSchedule, making: PanelMaking): Program {
 	const note = (side: Side) => {
 		for (const take of s[side].takes) {
 			const here = at.get(take.row) ?? [];
-			here.push({ take, edge: edgeOfSide(side, machine.turns) });
+			here.push({ take, edge: edgeOfSide(side, machine) });
 			at.set(take.row, here);
 		}
 	};

@@ -93,9 +93,23 @@ describe('a decrease in words', () => {
 	});
 
 	it('names both sides, swapped between the fabric and the maker', () => {
-		expect(edgeSides('low', 'clockwise')).toEqual({ maker: 'left', fabric: 'right' });
-		expect(edgeSides('high', 'clockwise')).toEqual({ maker: 'right', fabric: 'left' });
-		expect(edgeSides('low', 'anticlockwise')).toEqual({ maker: 'right', fabric: 'left' });
+		expect(edgeSides('low', { turns: 'clockwise', rightSide: 'away' })).toEqual({
+			maker: 'left',
+			fabric: 'right'
+		});
+		expect(edgeSides('high', { turns: 'clockwise', rightSide: 'away' })).toEqual({
+			maker: 'right',
+			fabric: 'left'
+		});
+		expect(edgeSides('low', { turns: 'anticlockwise', rightSide: 'away' })).toEqual({
+			maker: 'right',
+			fabric: 'left'
+		});
+		// Where the right side hangs towards the maker both names agree.
+		expect(edgeSides('low', { turns: 'clockwise', rightSide: 'toward' })).toEqual({
+			maker: 'left',
+			fabric: 'left'
+		});
 	});
 
 	it('at both edges is one thing to do', () => {

@@ -1,28 +1,24 @@
 import { capital, uncapital } from '../quantity/say';
 import { entryAt, last as lastOf } from '../quantity/sure';
 import type { Edge } from '../program/program';
-import type { EdgeRule, Turns } from '../model/kinds';
-import { sideOfEdge } from '../bench/machine/panel';
+import type { EdgeRule } from '../model/kinds';
+import { makersSide, sideOfEdge, type Sides } from '../bench/machine/panel';
 import type { Machine } from '../model/bench';
-import { markerPin } from '../bench/machine/ring';
+import { wordMarker } from '../bench/machine/ring';
 import type { HandWork, RowAtHand } from '../crank/row-by-row';
 import type { EventWords } from './yarn';
 
-/**
- * Left and right of a piece are named from the right side of the fabric, which hangs away from the maker, so at the machine
- * they seem swapped. With the edge's pin at the feeder, on the near side, the panel goes on to the right of its lowest pin
- * where the ring turns clockwise: that edge is on the maker's left. Both sides are always named.
- */
-export function edgeSides(
+/** Both names of an edge: on the fabric, and at the maker's hand. Both are always said. */
+export const edgeSides = (
 	edge: Edge,
-	turns: Turns
-): { fabric: 'left' | 'right'; maker: 'left' | 'right' } {
-	const fabric = sideOfEdge(edge, turns);
-	return { fabric, maker: fabric === 'left' ? 'right' : 'left' };
-}
+	machine: Sides
+): { readonly fabric: 'left' | 'right'; readonly maker: 'left' | 'right' } => ({
+	fabric: sideOfEdge(edge, machine),
+	maker: makersSide(edge, machine)
+});
 
-export const wordEdge = (edge: Edge, turns: Turns): string => {
-	const { fabric, maker } = edgeSides(edge, turns);
+export const wordEdge = (edge: Edge, machine: Sides): string => {
+	const { fabric, maker } = edgeSides(edge, machine);
 	return `${fabric} edge, on your ${maker}`;
 };
 
@@ -56,10 +52,7 @@ export function decreaseMoves(work: Extract<HandWork, { do: 'decrease' }>): stri
 }
 
 /** The same in one breath, where there is no room for more: what goes where, which pin is left empty. */
-export function decreaseShort(
-	work: Extract<HandWork, { do: 'decrease' }>,
-	machine: Pick<Machine, 'turns'>
-): string {
+export function decreaseShort(work: Extract<HandWork, { do: 'decrease' }>, machine: Sides): string {
 	const { pins, edgeStitches, way } = work;
 	const down = way === 'single' ? 1 : 2;
 	const pin = (i: number) => entryAt(pins, i) + 1;
@@ -68,7 +61,7 @@ export function decreaseShort(
 		(i) => `${pin(i)} to ${pin(i + down)}`
 	);
 	const out = pins.slice(0, down).map((p) => p + 1);
-	return `${capital(wordEdge(work.edge, machine.turns))}: ${going.join(', then ')} down on ${pin(edgeStitches + down)}, its own loop on top; ${edge.join(', ')}; ${out.join(' and ')} out of work.`;
+	return `${capital(wordEdge(work.edge, machine))}: ${going.join(', then ')} down on ${pin(edgeStitches + down)}, its own loop on top; ${edge.join(', ')}; ${out.join(' and ')} out of work.`;
 }
 
 const stitches = (n: number): string => (n === 1 ? '1 stitch' : `${n} stitches`);
@@ -143,16 +136,16 @@ export function wordWhere(
 ): string {
 	if (!row || !inWork) return 'All rows are done.';
 	if (row.mode === 'tube')
-		return `The marker, pin ${markerPin(machine)}, passes the feeder once a row.`;
+		return `The marker, ${wordMarker(machine)}, passes the feeder once a row.`;
 	const other = row.yarnAt === 'low' ? 'high' : 'low';
-	return `Yarn at the ${wordEdge(row.yarnAt, machine.turns)}, pin ${inWork[row.yarnAt] + 1}. This row goes to pin ${row[other] + 1}.`;
+	return `Yarn at the ${wordEdge(row.yarnAt, machine)}, pin ${inWork[row.yarnAt] + 1}. This row goes to pin ${row[other] + 1}.`;
 }
 
 /** What is done at an edge names it, once. */
 function atEdge(w: HandWork, machine: Machine): string {
 	const said = how(w);
 	if (!('edge' in w)) return said;
-	const edge = wordEdge(w.edge, machine.turns);
+	const edge = wordEdge(w.edge, machine);
 	return `${capital(edge)}: ${uncapital(said)}`;
 }
 

@@ -2,7 +2,7 @@
 	import type { Machine } from '$lib/core/model/bench';
 	import { inRange, parseCount, parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
-	import type { Result } from '$lib/core/quantity/problem';
+	import { bad, good, type Result } from '$lib/core/quantity/problem';
 	import Choice from '../parts/Choice.svelte';
 	import QuantityField from '../parts/QuantityField.svelte';
 	import TextField from '../parts/TextField.svelte';
@@ -29,6 +29,10 @@
 		return n.ok ? inRange(n.value, { min: 1, max: machine.pins, unit: 'pins' }) : n;
 	};
 	const value = (r: Result<number>, otherwise: number) => (r.ok ? r.value : otherwise);
+	const markerColour = (t: string): Result<string> =>
+		t.trim().length <= 24
+			? good(t.trim())
+			: bad({ code: 'out-of-range', value: t.trim().length, min: 1, max: 24, unit: 'letters' });
 	const ring = $derived(lengthBetween(units, 5, 400));
 	const clearance = $derived(lengthBetween(units, 2, 200));
 	const lost = [0, 1, 2, 3, 4].map((n) => ({ value: n, label: String(n) }));
@@ -56,6 +60,23 @@
 			{ value: 'last', label: 'last of a row' }
 		]}
 		onvalue={(marker) => put({ marker })}
+	/>
+	<QuantityField
+		label="The marker is told by"
+		text={machine.markerColour}
+		placeholder="its colour, such as white"
+		parse={markerColour}
+		onvalue={(t) => put({ markerColour: t.trim() })}
+		onempty={() => put({ markerColour: '' })}
+	/>
+	<Choice
+		label="The right side of the fabric hangs"
+		value={machine.rightSide}
+		options={[
+			{ value: 'away', label: 'away from you', hint: 'left and right of a piece seem swapped' },
+			{ value: 'toward', label: 'toward you' }
+		]}
+		onvalue={(rightSide) => put({ rightSide })}
 	/>
 	<Choice
 		label="Its row counter counts"

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
 	import { nameMake } from '$lib/core/crank/makes';
-	import { markerPin, weave } from '$lib/core/bench/machine/ring';
+	import { markerPin, weave, wordMarker } from '$lib/core/bench/machine/ring';
 	import type { Project } from '$lib/core/model/project';
 	import { isSpare } from '$lib/core/program/program';
 	import { CAUTIONS } from '$lib/core/technique/cautions';
@@ -68,7 +68,7 @@
 			id: 'marker',
 			text:
 				mode === 'tube'
-					? `The marker, pin ${markerPin(machine)} (the ${machine.marker} of a row), stands at the feeder`
+					? `The marker, ${wordMarker(machine)}, the ${machine.marker} of a row, stands at the feeder`
 					: `Pin ${low} stands at the feeder; the panel is pins ${low} to ${high}`
 		},
 		{

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
 	import type { Turns } from '$lib/core/model/kinds';
-	import { edgeSides } from '$lib/core/words/hands';
+	import { makersSide } from '$lib/core/bench/machine/panel';
 	import type { HandWork } from '$lib/core/crank/row-by-row';
 
 	interface Props {
@@ -17,7 +17,7 @@
 	const H = 104;
 	const down = $derived(work.way === 'single' ? 1 : 2);
 	// As the maker sees them on the near side: the edge of the panel to their left or to their right.
-	const left = $derived(edgeSides(work.edge, turns).maker === 'left');
+	const left = $derived(makersSide(work.edge, { turns }) === 'left');
 	/** Towards the panel. */
 	const side = $derived(left ? 1 : -1);
 	const x = (i: number) => 24 + (left ? i : n - 1 - i) * step;

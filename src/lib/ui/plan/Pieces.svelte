@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { edgeOfSide, makersSide } from '$lib/core/bench/machine/panel';
 	import { progressOf } from '$lib/core/crank/makes';
 	import type { PlannedPiece } from '$lib/core/plan';
 	import type { RunEvent } from '$lib/core/model/project';
@@ -32,9 +33,8 @@
 					`${printWithSpread(y.grams, 'mass', workbench.units)} of ${plan.yarns[y.yarn]?.colourName ?? 'yarn'}`
 			)
 			.join(', ');
-	const maker = { left: 'on your right', right: 'on your left' } as const;
 	const sideAt = (p: PlannedPiece, side: 'left' | 'right') =>
-		p.machine.turns === 'clockwise' ? maker[side] : maker[side === 'left' ? 'right' : 'left'];
+		`on your ${makersSide(edgeOfSide(side, p.machine), p.machine)}`;
 	/** Pins it is cast on; ladders latched up make it more columns than that. */
 	const pinsOf = (p: PlannedPiece) => {
 		const start = p.rowByRow.stretches[0];

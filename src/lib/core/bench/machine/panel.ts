@@ -1,5 +1,5 @@
 import type { Machine } from '../../model/bench';
-import type { PanelTurn, Turns } from '../../model/kinds';
+import type { PanelTurn } from '../../model/kinds';
 import { clearPins } from './ring';
 
 /** The pins a panel is knitted on, from the lowest, and the most there are for it in that mode. */
@@ -22,9 +22,22 @@ export function panelPins(
 /** The two edges of a panel by pin, as programs name them. */
 type Edge = 'low' | 'high';
 
-/** The edge of a panel by pin for an edge named from the right side of the fabric, which hangs away from the maker. */
-export const edgeOfSide = (side: 'left' | 'right', turns: Turns): Edge =>
-	(side === 'right') === (turns === 'clockwise') ? 'low' : 'high';
-/** And the other way round. */
-export const sideOfEdge = (edge: Edge, turns: Turns): 'left' | 'right' =>
-	(edge === 'low') === (turns === 'clockwise') ? 'right' : 'left';
+/** What of a machine says which edge of a panel is which. */
+export type Sides = Pick<Machine, 'turns' | 'rightSide'>;
+
+/** The hand of the maker on whose side an edge hangs: pins pass from right to left where the ring turns clockwise. */
+export const makersSide = (edge: Edge, { turns }: Pick<Machine, 'turns'>): 'left' | 'right' =>
+	(edge === 'low') === (turns === 'clockwise') ? 'left' : 'right';
+const OTHER = { left: 'right', right: 'left' } as const;
+
+/**
+ * Left and right of a piece are named from the right side of the fabric: where that hangs away from the maker, they are the
+ * other way round at the machine.
+ */
+export const sideOfEdge = (edge: Edge, machine: Sides): 'left' | 'right' => {
+	const side = makersSide(edge, machine);
+	return machine.rightSide === 'away' ? OTHER[side] : side;
+};
+/** And the other way round: the edge by pin. */
+export const edgeOfSide = (side: 'left' | 'right', machine: Sides): Edge =>
+	sideOfEdge('low', machine) === side ? 'low' : 'high';

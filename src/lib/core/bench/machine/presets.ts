@@ -19,8 +19,6 @@ function preset(
 		handPanels: 'keep-off',
 		edgeRule: 'under-bar',
 		markerColour: '',
-		numberOne: 1,
-		numbersRun: 'up',
 		rightSide: 'away',
 		ringCm: Math.round(pins * PIN_SPACING_CM),
 		...rest

@@ -58,3 +58,7 @@ export function clearPins(m: Pick<Machine, 'marker' | 'pins' | 'tripPin' | 'hand
 	}
 	return best;
 }
+
+/** `pin 1`, or `pin 1 (white)` where the maker told what marks it. */
+export const wordMarker = (m: Pick<Machine, 'marker' | 'pins' | 'markerColour'>): string =>
+	`pin ${markerPin(m)}${m.markerColour === '' ? '' : ` (${m.markerColour})`}`;

@@ -197,7 +197,7 @@ export function panelPiece(
 ): MadePiece {
 	const { machine, density } = context;
 	const { most } = cutContext(options, context);
-	const yarnAt = cut.yarnAt ?? sideOfEdge('low', machine.turns);
+	const yarnAt = cut.yarnAt ?? sideOfEdge('low', machine);
 	const full = sizeOf(cut.outline, density, cut.seam);
 	// With ladders fewer stitches are cast on; their columns come up afterwards.
 	const pins = way === 'ladders' ? ladderFor(full.stitches, most, options.card) : null;
@@ -235,7 +235,7 @@ export function panelPiece(
 			cut.typed && way === 'whole'
 				? { exact: typed !== undefined, waits: typed?.ok ? typed.waits : 0 }
 				: null,
-		waste: wasteFor(edgeOfSide(yarnAt, machine.turns), options.wasteStart),
+		waste: wasteFor(edgeOfSide(yarnAt, machine), options.wasteStart),
 		parts: typed?.ok ? typed.schedule.parts : pieceParts(cut, density, machine.pins),
 		program: schedule
 			? panelProgram(schedule, {
