@@ -271,6 +271,37 @@ export class ToldAtTheCrank {
 		}
 	}
 
+	/**
+	 * Both edges decreased where so few stitches are left that one loop moves twice: the rows below and above show only where it
+	 * ends. There each edge goes by the rule: the ones next to the edge stitches onto the innermost, the edge stitches beside.
+	 */
+	private meet(
+		w: Extract<HandWork, { do: 'decrease' }>,
+		after: number,
+		low: boolean
+	): Token[] | null {
+		const before = this.ring.pins(after - 1);
+		const gone = w.way === 'single' ? 1 : 2;
+		const lifted = w.edgeStitches + gone + 1;
+		const narrowed = before.length - this.ring.pins(after).length;
+		if (narrowed !== 2 * gone || before.length >= 2 * lifted) return null;
+		// The low edge comes first: what it left is what the high edge has.
+		const left = low
+			? before
+			: before.filter((p) => !this.inward(before, true).slice(0, gone).includes(p));
+		const pins = this.inward(left, low).slice(0, lifted);
+		const down = pins.slice(w.edgeStitches, w.edgeStitches + gone);
+		const kept = pins.slice(0, w.edgeStitches).reverse();
+		return [
+			this.ring.edge(after - 1, pins[0]!),
+			this.span(pins),
+			...down.map((p) => `number ${p}`),
+			`pin ${pins.at(-1)!}`,
+			...kept.flatMap((p) => [`pin ${p}`, `pin ${pins[pins.indexOf(p) + gone]!}`]),
+			this.span(pins.slice(0, gone))
+		];
+	}
+
 	/** Where the loops at an edge went, read off the rows below and above. */
 	private moves(w: HandWork, after: number, low: boolean): Token[] {
 		const { ring } = this;
@@ -290,6 +321,8 @@ export class ToldAtTheCrank {
 			const next = pin + (low ? 1 : -1);
 			return out.includes(pin) ? [edge, `pin ${pin}`, `pin ${next}`, `pin ${pin}`] : ['nothing'];
 		}
+		const met = w.do === 'decrease' && this.meet(w, after, low);
+		if (met) return met;
 		const down = here.filter((p) => moved.get(p) === onto);
 		const kept = here.filter((p) => moved.get(p) !== onto).reverse();
 		return [
