@@ -133,6 +133,44 @@ test('phases: rows of each colour, the machine that shows most, and where to div
 	await expect(panel(page)).toContainText('less than one stripe');
 });
 
+test('a cake is cut into balls of the stash and sections of a scarf, and put back in one step', async ({
+	page
+}) => {
+	await openDemo(page);
+	await page.goto('/bench');
+	const list = page.getByRole('region', { name: /Yarns/ }).getByRole('listitem');
+	await page
+		.getByRole('button', { name: /winter aurora/ })
+		.first()
+		.click();
+	await page.getByRole('tab', { name: 'Phases' }).click();
+	await panel(page).getByRole('button', { name: 'Cut it into balls' }).click();
+	await expect(list).toHaveCount(23);
+	await expect(list.filter({ hasText: 'cut from winter aurora' })).toHaveCount(5);
+	await page.getByRole('button', { name: 'Undo' }).click();
+	await expect(list).toHaveCount(18);
+	await panel(page)
+		.getByRole('button', { name: /begin a scarf/ })
+		.click();
+	await expect(page.getByRole('textbox', { name: /Stripe line/ })).toHaveValue(
+		'8 A, 8 B, 8 C, 8 D, 8 E'
+	);
+});
+
+test('a reading of rows alone, as makers write it, counts for the rows', async ({ page }) => {
+	await openDemo(page);
+	await on(page, 'bw-foam', 'swatch');
+	const kept = panel(page)
+		.getByRole('listitem')
+		.filter({ has: page.getByLabel('Notation') });
+	const before = await kept.count();
+	await panel(page).getByLabel('Rows over a length').fill('110 rows in 22 in');
+	await panel(page).getByRole('button', { name: 'Add reading' }).click();
+	await expect(kept).toHaveCount(before + 1);
+	await expect(kept.last().getByRole('textbox', { name: 'Stitches' })).toHaveValue('');
+	await expect(kept.last().getByRole('textbox', { name: 'Rows' })).toHaveValue(/110 rows in/);
+});
+
 test('what a yarn makes, and how part balls share stripes', async ({ page }) => {
 	await openDemo(page);
 	await on(page, 'bw-lantern', 'make');

@@ -84,3 +84,21 @@ test('a project taken off the shelf can be put back with its run', async ({ page
 	await page.getByRole('button', { name: 'Put it back' }).click();
 	await expect(page.getByRole('link', { name: /Lamp keeper/ })).toContainText('46 of 108');
 });
+
+test('another ring says what it changes', async ({ page }) => {
+	await openDemo(page);
+	await page.goto(KEEPER);
+	await page.getByRole('combobox', { name: 'On' }).selectOption({ label: '22 pins, the window' });
+	await expect(
+		page.getByText(/On 22 pins, the window in place of 48 pins, the stall: /)
+	).toContainText(/width, flat: [\d.]+ cm, was [\d.]+ cm/);
+});
+
+test('a tube top that no ring serves is begun of panels instead', async ({ page }) => {
+	await openDemo(page);
+	await page.getByRole('combobox', { name: 'Begin something else' }).selectOption('tube-top');
+	await expect(page.getByRole('textbox', { name: 'Tube top' })).toBeVisible();
+	await page.getByRole('combobox', { name: 'For', exact: true }).selectOption('104');
+	await page.getByRole('button', { name: /Sew it of panels, [\d.]+ cm round/ }).click();
+	await expect(page.getByRole('textbox', { name: 'Tube from a panel' })).toBeVisible();
+});

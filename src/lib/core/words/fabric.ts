@@ -35,6 +35,8 @@ export function wordCover(e: Estimate): string {
 		FABRIC_USES.filter(is)
 			.map((u) => USE_WORDS[u])
 			.join(', ');
+	if (FABRIC_USES.every((u) => e.mean >= least(u) && e.mean <= most(u)))
+		return `Cover factor ${one(e.mean)} ± ${one(e.sd)}; right for any use, close or open`;
 	const said = [
 		['right for', uses((u) => e.mean >= least(u) && e.mean <= most(u))],
 		['too open for', uses((u) => e.mean < least(u))],

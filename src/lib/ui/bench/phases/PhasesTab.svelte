@@ -143,7 +143,7 @@
 							{#each machines as x (x.m.id)}
 								{@const rows = entryAt(x.covers, i).rows}
 								<td class="figure whitespace-nowrap"
-									>{Math.round(rows.mean)}<span class="hint">
+									>{Math.round(rows.mean)}&nbsp;<span class="hint">
 										± {Math.max(1, Math.round(rows.sd))}</span
 									></td
 								>

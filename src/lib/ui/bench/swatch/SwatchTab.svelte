@@ -99,7 +99,7 @@
 			</p>
 		{/if}
 		{#if swatch && machine.slots > 0}
-			<div class="mt-2 max-w-44">
+			<div class="mt-2 max-w-56">
 				<label class="hint block" for="slot">Tension slot (1 the smallest)</label>
 				<select
 					id="slot"
