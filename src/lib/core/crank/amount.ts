@@ -59,7 +59,7 @@ function runOut(use: YarnUse, metres: number): number | null {
 /** A rest smaller than this is no ball, g. */
 const LEAST_BALL_GRAMS = 5;
 
-/** Grams of the balls there are: the one begun first, then whole ones. */
+/** Grams of the balls there are, whole ones first and the one begun last: so there are fewest joins. */
 export function ballsOf({
 	gramsOnHand,
 	ballGrams
@@ -67,8 +67,8 @@ export function ballsOf({
 	const whole = Math.floor(gramsOnHand / ballGrams);
 	const begun = gramsOnHand - whole * ballGrams;
 	return [
-		...(begun >= LEAST_BALL_GRAMS ? [begun] : []),
-		...Array.from({ length: whole }, () => ballGrams)
+		...Array.from({ length: whole }, () => ballGrams),
+		...(begun >= LEAST_BALL_GRAMS ? [begun] : [])
 	];
 }
 

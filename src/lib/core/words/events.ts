@@ -59,7 +59,7 @@ export function wordEvent(e: RunSheetEvent, c: EventContext): EventWords {
 					e.ball === null
 						? `${yarnsIn(c).yarn(e.yarn)} runs out here`
 						: `Ball ${e.ball} of ${yarnsIn(c).yarn(e.yarn)} ends about here`,
-				how: `By your grams on hand${e.ball === null ? '' : ', the ball begun taken first'}. Have the next ball ready and join it ${e.place.in === 'tube' ? 'before the marker passes' : 'at an edge'}, whatever the row; tie the two ends ${TIE_AFTER_BALL} rows on.`
+				how: `By your grams on hand${e.ball === null ? '' : ', whole balls first'}. Have the next ball ready and join it ${e.place.in === 'tube' ? 'before the marker passes' : 'at an edge'}, whatever the row; tie the two ends ${TIE_AFTER_BALL} rows on.`
 			};
 		case 'take-off':
 			return wordTakeOff(e, c);
