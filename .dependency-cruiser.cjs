@@ -18,7 +18,15 @@ const KNOWS = {
 	assembly: ['model', 'program', 'quantity', 'simulate'],
 	crank: ['assembly', 'bench', 'model', 'program', 'quantity', 'simulate'],
 	table: ['assembly', 'crank'],
-	technique: ['assembly', 'crank', 'model', 'program', 'quantity', 'recipe/assembled/form', 'table'],
+	technique: [
+		'assembly',
+		'crank',
+		'model',
+		'program',
+		'quantity',
+		'recipe/assembled/form',
+		'table'
+	],
 	convert: ['bench', 'model', 'quantity', 'shaping'],
 	finding: ['assembly', 'bench', 'crank', 'model', 'program', 'quantity', 'simulate', 'table'],
 	recipe: [

@@ -8,7 +8,7 @@ import type { LinedHatOptions } from '../../src/lib/core/recipe/hats/options';
 import { changedBetween } from '../../src/lib/core/plan/changed';
 import { wordFinding } from '../../src/lib/core/finding/says';
 import { wordRing } from '../../src/lib/core/words/changed';
-import { wordStep } from '../../src/lib/core/technique/say-step';
+import { wordStep, wordTip } from '../../src/lib/core/technique/say-step';
 import { machineOf } from '../support/bench';
 import { estimate } from '../../src/lib/core/quantity/estimate';
 import { parseLengthCm } from '../../src/lib/core/quantity/parse';
@@ -382,5 +382,22 @@ describe('fabric and ring', () => {
 		const start = flag.program.find((o) => o.op === 'cast-on') as { from: number; to: number };
 		expect(start.from).toBe(2);
 		expect(flag.stitches.first).toBe(start.to - start.from);
+	});
+});
+
+/** A group held at an underarm, as it stands at the table. */
+const HELD = { id: 'held', do: 'close-held', name: 'Back', loops: 4, copies: 1, tails: [] };
+
+describe('small things that save a piece', () => {
+	const tips = (p: Plan) => p.steps.map(wordTip).filter((tip) => tip !== '');
+	it('stand in the step they belong to, one short sentence each', () => {
+		expect(tips(made('lined-hat', 48)).join(' ')).toContain('look for caught loops');
+		expect(tips(made('vest', 48)).join(' ')).toContain('clips at the corners');
+		expect(wordTip(HELD as never)).toContain('undone and done again');
+		for (const what of ['lined-hat', 'vest', 'garland', 'tube-blanket', 'toy'] as const)
+			for (const tip of tips(made(what, 48))) {
+				expect(tip).toMatch(/^[A-Z][^.]*\.$/);
+				expect(tip.length).toBeLessThan(150);
+			}
 	});
 });

@@ -86,6 +86,7 @@ export const gather = technique<'gather'>({
 			loops: ({ loops }) => singly(loops)
 		},
 		gather: {
+			tip: 'Turn it over and look for caught loops as you draw; a small crown holds with a cross of two stitches each way, the last one locked.',
 			words: ({ edge, inner, tucked }) => ({
 				title: !tucked
 					? `Gather the ${ROW[edge]} row`
@@ -97,6 +98,7 @@ export const gather = technique<'gather'>({
 			drawing: (w) => ({ skill: 'gather', drawing: w })
 		},
 		'gather-piece': {
+			tip: 'Turn it over and look for caught loops as you draw.',
 			words: ({ edge, name, loops, copies, tailCm, waste }, s) => ({
 				title: `Gather the ${ROW[edge]} row of ${ofPiece(name, 1)}, ${loops} loops${times(copies)}`,
 				how: `The tail of ${s.tail(tailCm)} on a blunt needle through every loop in turn, beginning beside the tail: count ${loops}. Through all a second time, draw up and knot.${waste ? ' Then the waste comes off.' : ''}`

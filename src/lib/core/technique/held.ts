@@ -52,6 +52,7 @@ export const closeHeld = technique<'close-held'>({
 				title: `Chain off the ${loops} stitches held on ${name}${onPieces(copies)}`,
 				how: `Off their waste yarn one after another, in the order they were threaded, none twisted${withTails(tails, loops, s)}. Loose at an underarm, which has to give; firm and not drawn in along a shoulder. Then the waste is pulled.`
 			}),
+			tip: 'Snug the gap beside the group first; a chain that draws in can be undone and done again.',
 			drawing: ({ loops }) => ({ skill: 'chain-off', drawing: { loops } }),
 			loops: ({ loops }) => singly(loops)
 		}

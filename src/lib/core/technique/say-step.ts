@@ -15,3 +15,12 @@ export const sequenceOf = (step: WorkStep): Sequence | null =>
 	workOf(step.do).loops?.(step) ?? null;
 /** Where a closing starts, which loop goes with which, and how often; empty for what is no closing of loops. */
 export const wordSequence = (step: WorkStep): string => wordLoops(sequenceOf(step));
+
+/** A small thing that saves a piece; empty where none is known. */
+export function wordTip(step: WorkStep): string {
+	const { tip } = workOf(step.do);
+	return typeof tip === 'function' ? tip(step) : (tip ?? '');
+}
+
+/** After so many times a tip is known, and folded. */
+export const KNOWN_AFTER = 3;

@@ -33,6 +33,8 @@ export const sewOn = technique<'sew-on'>({
 	id: 'sew-on',
 	works: {
 		'sew-on': {
+			tip: ({ what }) =>
+				what === 'patch' ? 'A patch that is glued first lies under a weight overnight.' : '',
 			words: ({ what, count }) => {
 				const { one, many, how } = WORDS[what];
 				return { title: `Sew on ${count === 1 ? one : `${count} ${many}`}`, how };

@@ -39,6 +39,7 @@ export const sew = technique<'sew'>({
 	id: 'sew',
 	works: {
 		sew: {
+			tip: 'Wind long tails up out of the way, and put clips at the corners.',
 			words: ({ check }, s) => ({
 				title: `${wordSeam(check.kind, check.of)}${check.times > 1 ? `, ${check.times} times` : ''}`,
 				how:

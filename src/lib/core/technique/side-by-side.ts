@@ -38,6 +38,7 @@ export const sideBySide = technique<'side-by-side'>({
 	id: 'side-by-side',
 	works: {
 		'side-by-side': {
+			tip: 'Wind long tails up out of the way, and put clips at both ends.',
 			words: ({ rows, times, strandCm, joins }, s) => ({
 				title: `Sew the tubes side by side, ${rowsWord(rows)} to ${rows}${timesWord(times)}`,
 				how: `Mattress stitch along the folds with a strand of ${s.tail(strandCm)}, a bar of each at a time${joins ? ', colour joins all to the back' : ''}; pin the middles together first so that neither side creeps.`

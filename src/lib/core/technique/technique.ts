@@ -41,6 +41,8 @@ export interface Work<K extends WorkKind> {
 	words(work: WorkStep<K>, s: Say): StepWords;
 	/** The skill it takes, and what its drawing is made from. */
 	drawing(work: WorkStep<K>): { readonly skill: SkillId; readonly drawing: Drawing };
+	/** A small thing that saves a piece, in one short sentence: folded once a maker has done the work a few times. */
+	readonly tip?: string | ((work: WorkStep<K>) => string);
 	/** Where a closing of loops starts, and which goes with which. */
 	loops?(work: WorkStep<K>): Sequence | null;
 }

@@ -9,7 +9,14 @@
 	import { printWithSpread } from '$lib/core/quantity/print';
 	import { wordTools } from '$lib/core/technique/say-tools';
 	import { CAUTIONS } from '$lib/core/technique/cautions';
-	import { drawingOf, wordSequence, wordStep } from '$lib/core/technique/say-step';
+	import {
+		drawingOf,
+		wordSequence,
+		wordStep,
+		KNOWN_AFTER,
+		wordTip
+	} from '$lib/core/technique/say-step';
+	import type { TableStep } from '$lib/core/technique/technique';
 	import Caution from '../parts/Caution.svelte';
 	import Option from '../options/Option.svelte';
 	import LeaveGuard from '../parts/LeaveGuard.svelte';
@@ -53,7 +60,13 @@
 			(c) => c.key === 'closing' && c.kind === 'choice'
 		) as ChoiceControl | undefined;
 	});
-	const tick = (step: string, done: boolean) => run.add({ type: 'step', step, done });
+	function tick({ id, do: kind }: TableStep, done: boolean) {
+		const { practised } = workbench.settings;
+		const times = Math.max(0, (practised[kind] ?? 0) + (done ? 1 : -1));
+		void workbench.set({ practised: { ...practised, [kind]: times } });
+		return run.add({ type: 'step', step: id, done });
+	}
+	const isKnown = (s: TableStep) => (workbench.settings.practised[s.do] ?? 0) >= KNOWN_AFTER;
 </script>
 
 {#if run.trouble}
@@ -100,6 +113,7 @@
 			{#each plan.steps as s, i (s.id)}
 				{@const w = wordStep(s, workbench.units, workbench.settings.crochet)}
 				{@const t = drawingOf(s)}
+				{@const tip = wordTip(s)}
 				{@const tw = skillWords(t.skill, workbench.settings.crochet)}
 				{@const done = run.shown.steps.has(s.id)}
 				{@const now = s.id === current?.id}
@@ -114,7 +128,7 @@
 						type="checkbox"
 						class="accent-base-content mt-1 size-5 shrink-0"
 						checked={done}
-						onchange={(e) => tick(s.id, e.currentTarget.checked)}
+						onchange={(e) => void tick(s, e.currentTarget.checked)}
 					/>
 					<div class={['min-w-0 flex-1', done && 'quiet']}>
 						<label for={`step-${s.id}`} class="cursor-pointer">
@@ -126,6 +140,14 @@
 						</label>
 						{#if !done}
 							<p class="text-sm">{w.how} {wordSequence(s)}</p>
+							{#if tip !== '' && isKnown(s)}
+								<details class="no-print mt-1 text-sm">
+									<summary class="quiet cursor-pointer">Tip</summary>
+									<p>{tip}</p>
+								</details>
+							{:else if tip !== ''}
+								<p class="mt-1 text-sm"><span class="font-semibold">Tip:</span> {tip}</p>
+							{/if}
 							{#if now}
 								<p class="quiet mt-1 text-sm">What goes wrong: {tw.wrong}</p>
 							{/if}
