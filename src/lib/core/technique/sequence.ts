@@ -46,7 +46,7 @@ export function wordLoops(q: Sequence | null): string {
 	if (!q) return '';
 	const times = q.times === 1 ? 'once' : `${q.times} times`;
 	if (q.pairs.length === 0)
-		return `Start at loop ${q.start}, beside the tail, and go round in one direction: ${times}.`;
+		return `Start at loop ${q.start}, beside the tail, and go on in one direction: ${times}.`;
 	const pair = (p: Pair | undefined) => (p ? `${p.a} with ${p.b}` : '');
 	const list = q.pairs.slice(0, 3).map(pair);
 	const last = q.pairs.length > 3 ? ` … ${pair(q.pairs.at(-1))}` : '';

@@ -12,7 +12,7 @@ const EDGES = {
 		name: 'Thread the tail through the loops',
 		goodFor: 'Every end that is gathered: it holds the loops before the waste comes off.',
 		how: [
-			'Begin at the loop beside the tail and go round in one direction.',
+			'Begin at the loop beside the tail and go on in one direction.',
 			'Every loop in turn, none twice and none missed; count them.',
 			'Leave the needle on until the ends are drawn up.'
 		],
