@@ -60,11 +60,13 @@
 			(c) => c.key === 'closing' && c.kind === 'choice'
 		) as ChoiceControl | undefined;
 	});
-	function tick({ id, do: kind }: TableStep, done: boolean) {
+	async function tick({ id, do: kind }: TableStep, done: boolean) {
+		await run.add({ type: 'step', step: id, done });
+		// What is practised is counted once the tick is stored: a full store says one thing at a time.
+		if (run.trouble) return;
 		const { practised } = workbench.settings;
 		const times = Math.max(0, (practised[kind] ?? 0) + (done ? 1 : -1));
-		void workbench.set({ practised: { ...practised, [kind]: times } });
-		return run.add({ type: 'step', step: id, done });
+		await workbench.set({ practised: { ...practised, [kind]: times } });
 	}
 	const isKnown = (s: TableStep) => (workbench.settings.practised[s.do] ?? 0) >= KNOWN_AFTER;
 </script>
