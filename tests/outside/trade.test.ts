@@ -8,7 +8,7 @@ import type { LinedHatOptions } from '../../src/lib/core/recipe/hats/options';
 import { changedBetween } from '../../src/lib/core/plan/changed';
 import { wordFinding } from '../../src/lib/core/finding/says';
 import { wordRing } from '../../src/lib/core/words/changed';
-import { wordStep, wordTip } from '../../src/lib/core/technique/say-step';
+import { isKnown, wordStep, wordTip } from '../../src/lib/core/technique/say-step';
 import { machineOf } from '../support/bench';
 import { estimate } from '../../src/lib/core/quantity/estimate';
 import { parseLengthCm } from '../../src/lib/core/quantity/parse';
@@ -390,6 +390,23 @@ const HELD = { id: 'held', do: 'close-held', name: 'Back', loops: 4, copies: 1, 
 
 describe('small things that save a piece', () => {
 	const tips = (p: Plan) => p.steps.map(wordTip).filter((tip) => tip !== '');
+	it('are known after three times, whichever of the steps of that kind it was', () => {
+		const { steps } = made('lined-hat', 48);
+		const gather = steps.find((s) => s.do === 'gather')!;
+		const ticked = (times: number) => (id: string) => (id === gather.id ? times : 0);
+		expect(isKnown(gather, steps, ticked(2))).toBe(false);
+		expect(isKnown(gather, steps, ticked(3))).toBe(true);
+		// Both ends in one hat, and one in another.
+		const both = (id: string) => (id === 'gather-cast-on' ? 1 : id === 'gather-cast-off' ? 2 : 0);
+		expect(isKnown(gather, steps, both)).toBe(true);
+		expect(
+			isKnown(
+				steps.find((s) => s.do === 'tuck')!,
+				steps,
+				both
+			)
+		).toBe(false);
+	});
 	it('stand in the step they belong to, one short sentence each', () => {
 		expect(tips(made('lined-hat', 48)).join(' ')).toContain('look for caught loops');
 		expect(tips(made('vest', 48)).join(' ')).toContain('clips at the corners');

@@ -5,7 +5,7 @@ import type { GarlandOptions, ToyOptions } from '../core/recipe/assembled/option
 import { pieceMachine } from '../core/recipe/uses';
 import { harbour } from '../demo/harbour';
 import { TombleDb } from './db';
-import { earlierRuns, faultPins } from './runs';
+import { earlierRuns, faultPins, ticksElsewhere } from './runs';
 import { appendEvents } from './store';
 
 const project = (key: string): Project => harbour.projects.find((p) => p.id === `project-${key}`)!;
@@ -96,4 +96,26 @@ it('a toy whose part changes machine takes what was learned with it', () => {
 	const options = seal.options as ToyOptions;
 	const moved: ToyOptions = { ...options, parts: options.parts.map((p) => ({ ...p, on: null })) };
 	expect(pieceMachine(moved, 'part-muzzle')).toBeNull();
+});
+
+describe('steps ticked in other projects', () => {
+	it('are counted by projects, as they stand last, and not this one’s', async () => {
+		const tick = (of: Project, step: string, done: boolean, i: number): RunEvent => ({
+			id: `${of.id}-${step}-${i}`,
+			projectId: of.id,
+			at: 1000 + i,
+			n: i,
+			type: 'step',
+			step,
+			done
+		});
+		await appendEvents(db, [
+			tick(seal, 'gather', true, 0),
+			tick(seal, 'tuck', true, 1),
+			tick(seal, 'tuck', false, 2),
+			tick(garland, 'gather', true, 3)
+		]);
+		expect(Object.fromEntries(await ticksElsewhere(db, 'none'))).toEqual({ gather: 2, tuck: 0 });
+		expect((await ticksElsewhere(db, seal.id)).get('gather')).toBe(1);
+	});
 });

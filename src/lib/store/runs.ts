@@ -45,3 +45,19 @@ export async function earlierRuns(
 	);
 	return runs.flat();
 }
+
+/** How many of the other projects have a step at the table ticked, by the step's id. */
+export async function ticksElsewhere(
+	db: TombleDb,
+	butNot: string
+): Promise<ReadonlyMap<string, number>> {
+	const ticked = new Map<string, Set<string>>();
+	await db.events.each((e) => {
+		if (e.type !== 'step' || e.projectId === butNot) return;
+		const by = ticked.get(e.step) ?? new Set();
+		if (e.done) by.add(e.projectId);
+		else by.delete(e.projectId);
+		ticked.set(e.step, by);
+	});
+	return new Map([...ticked].map(([step, by]) => [step, by.size]));
+}

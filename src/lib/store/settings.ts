@@ -25,8 +25,6 @@ export interface Settings {
 	readonly greeted: boolean;
 	/** The written pattern last looked at, as typed. */
 	readonly pattern: WrittenPattern;
-	/** How often each kind of work at the table was done: what is known is folded. */
-	readonly practised: Readonly<Record<string, number>>;
 	/** The maker's usual waste yarn and tails; null takes each recipe's own. */
 	readonly waste: UsualWaste | null;
 }
@@ -57,7 +55,6 @@ export const DEFAULT_SETTINGS: Settings = {
 	currentProject: null,
 	greeted: false,
 	waste: null,
-	practised: {},
 	pattern: { text: '', notation: 'per-10cm', stitches: '', rows: '', mode: 'panel', keep: [] }
 };
 
@@ -76,21 +73,11 @@ const ALLOWED: { [K in keyof Settings]: (v: unknown) => boolean } = {
 	currentProject: (v) => v === null || typeof v === 'string',
 	greeted: isFlag,
 	waste: isWaste,
-	practised: isCounts,
 	pattern: isPattern
 };
 
 function isFlag(v: unknown): boolean {
 	return typeof v === 'boolean';
-}
-
-function isCounts(v: unknown): boolean {
-	return (
-		typeof v === 'object' &&
-		v !== null &&
-		Object.keys(v).length <= 200 &&
-		Object.values(v).every((n) => typeof n === 'number' && Number.isInteger(n) && n >= 0)
-	);
 }
 
 function isWaste(v: unknown): boolean {

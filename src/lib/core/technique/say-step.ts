@@ -2,7 +2,7 @@ import { say, type CrochetTerms } from '../quantity/say';
 import type { Units } from '../quantity/units';
 import { workOf } from './index';
 import { wordLoops, type Sequence } from './sequence';
-import type { StepWords, WorkStep } from './technique';
+import type { StepWords, TableStep, WorkStep } from './technique';
 
 /** A step in the maker's words: what to do, then how. */
 export const wordStep = (step: WorkStep, units: Units, terms: CrochetTerms = 'us'): StepWords =>
@@ -23,4 +23,12 @@ export function wordTip(step: WorkStep): string {
 }
 
 /** After so many times a tip is known, and folded. */
-export const KNOWN_AFTER = 3;
+const KNOWN_AFTER = 3;
+
+/** Whether work was done often enough that its tip is known: by the ticks of all steps of its kind. */
+export const isKnown = (
+	step: TableStep,
+	steps: readonly TableStep[],
+	timesTicked: (id: string) => number
+): boolean =>
+	steps.reduce((t, s) => t + (s.do === step.do ? timesTicked(s.id) : 0), 0) >= KNOWN_AFTER;

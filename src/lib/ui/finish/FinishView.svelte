@@ -13,10 +13,10 @@
 		drawingOf,
 		wordSequence,
 		wordStep,
-		KNOWN_AFTER,
+		isKnown,
 		wordTip
 	} from '$lib/core/technique/say-step';
-	import type { TableStep } from '$lib/core/technique/technique';
+	import { ticksElsewhere } from '$lib/store/runs';
 	import Caution from '../parts/Caution.svelte';
 	import Option from '../options/Option.svelte';
 	import LeaveGuard from '../parts/LeaveGuard.svelte';
@@ -60,15 +60,16 @@
 			(c) => c.key === 'closing' && c.kind === 'choice'
 		) as ChoiceControl | undefined;
 	});
-	async function tick({ id, do: kind }: TableStep, done: boolean) {
-		await run.add({ type: 'step', step: id, done });
-		// What is practised is counted once the tick is stored: a full store says one thing at a time.
-		if (run.trouble) return;
-		const { practised } = workbench.settings;
-		const times = Math.max(0, (practised[kind] ?? 0) + (done ? 1 : -1));
-		await workbench.set({ practised: { ...practised, [kind]: times } });
-	}
-	const isKnown = (s: TableStep) => (workbench.settings.practised[s.do] ?? 0) >= KNOWN_AFTER;
+	const tick = (step: string, done: boolean) => run.add({ type: 'step', step, done });
+	let elsewhere = $state.raw<ReadonlyMap<string, number>>(new Map());
+	onMount(() => {
+		void ticksElsewhere(workbench.db, stored.id)
+			.then((ticks) => (elsewhere = ticks))
+			// Without it every tip is shown.
+			.catch(() => undefined);
+	});
+	const timesTicked = (id: string): number =>
+		(elsewhere.get(id) ?? 0) + (run.shown.steps.has(id) ? 1 : 0);
 </script>
 
 {#if run.trouble}
@@ -130,7 +131,7 @@
 						type="checkbox"
 						class="accent-base-content mt-1 size-5 shrink-0"
 						checked={done}
-						onchange={(e) => void tick(s, e.currentTarget.checked)}
+						onchange={(e) => tick(s.id, e.currentTarget.checked)}
 					/>
 					<div class={['min-w-0 flex-1', done && 'quiet']}>
 						<label for={`step-${s.id}`} class="cursor-pointer">
@@ -142,7 +143,7 @@
 						</label>
 						{#if !done}
 							<p class="text-sm">{w.how} {wordSequence(s)}</p>
-							{#if tip !== '' && isKnown(s)}
+							{#if tip !== '' && isKnown(s, plan.steps, timesTicked)}
 								<details class="no-print mt-1 text-sm">
 									<summary class="quiet cursor-pointer">Tip</summary>
 									<p>{tip}</p>
