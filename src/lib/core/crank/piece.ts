@@ -228,6 +228,7 @@ const tailsOfPiece = (input: Input, knitted: Knitted) => {
 		ringCm: machine.ringCm,
 		pins: machine.pins,
 		share,
+		lastShare: last / machine.pins,
 		strandsOf,
 		breaks: breaksOf(whole, wasteBefore, (wideCm) =>
 			needAt('chain-off', { ...endOf(whole, 'cast-off'), wideCm })

@@ -63,6 +63,8 @@ export interface Tailed {
 	readonly pins: number;
 	/** Share of the pins that the first row takes: below 1 for a panel. */
 	readonly share: number;
+	/** Share of the pins that the last row takes. */
+	readonly lastShare: number;
 	/** What is done with the tail at an edge. */
 	readonly useAt: (edge: Edge) => TailUse;
 	/** The least it has to be for that, cm. */
@@ -86,11 +88,13 @@ export interface Break {
 
 /** Every tail the piece leaves, in main rows. */
 export function tailsOf(piece: Tailed): Tail[] {
-	const { runs, ringCm, share, useAt, needAt = () => 0, strandsOf, breaks = [] } = piece;
+	const { runs, ringCm, share, lastShare, useAt, needAt = () => 0, strandsOf, breaks = [] } = piece;
 	const first = runs[0];
 	const last = runs.at(-1);
 	if (!first || !last) return [];
-	const lengthOf = share < 1 ? panelTail(ringCm * share) : tubeTail(ringCm);
+	// A panel's ends are each as wide as their own row.
+	const panel = { 'cast-on': panelTail(ringCm * share), 'cast-off': panelTail(ringCm * lastShare) };
+	const lengthOf: LengthOf = (use, edge) => (share < 1 ? panel[edge] : tubeTail(ringCm))(use, edge);
 	const end = (id: Edge, run: YarnRun, atRow: number): Tail => {
 		const use = useAt(id);
 		const { yarn } = run;

@@ -6,7 +6,7 @@ import type { Trim } from '../model/trim';
 import { plan, type Plan } from '../plan';
 import { wordFix } from '../finding/fix';
 import { wordStep } from '../technique/say-step';
-import { suits, trimsFor } from './trims';
+import { suits, trimsFor, usualTrim } from './trims';
 
 const ONE: Record<Trim['kind'], Trim> = {
 	'pom-pom': { kind: 'pom-pom', count: 2, cardCm: 8 },
@@ -66,6 +66,22 @@ describe('what is added at the end', () => {
 		expect(of('pom-pom')).not.toContain('pom-pom');
 		expect(of('tube-top')).toContain('drawstring');
 		expect(of('scarf')).not.toContain('drawstring');
+	});
+
+	it('a drawstring is usually as long as its channel is round, and has ends to tie', () => {
+		const hats = everyStart().filter(({ what }) => what === 'hem-hat');
+		const chains = hats.map(({ project, bench }) => {
+			const made = plan(project, bench);
+			if (!made.ok) throw new Error(made.why);
+			const usual = usualTrim('drawstring', made);
+			const round = made.machine.pins / made.gauges[0]!.stitchesPerCm.mean;
+			if (usual.kind !== 'drawstring') throw new Error();
+			// A chain is 0.45 cm, from memory.
+			expect(usual.chains * 0.45).toBeGreaterThan(round + 10);
+			expect(usual.chains * 0.45).toBeLessThan(round + 16);
+			return usual.chains;
+		});
+		expect(new Set(chains).size).toBeGreaterThan(1);
 	});
 
 	it('a cord says what it runs through, and for how many; without a channel it is left out', () => {

@@ -2,7 +2,10 @@ import { stepIn, type Assembly, type AssemblyStep } from '../assembly/assembly';
 import { effectiveTex } from '../bench/yarn/tex';
 import type { Yarn } from '../model/bench';
 import { TRIM_KINDS, type TrimKind } from '../model/kinds';
+import type { WorkedPiece } from '../crank/piece';
 import type { Trim } from '../model/trim';
+import { MOST_CHAINS } from '../quantity/bounds';
+import { drawstringChains } from '../quantity/chain';
 import { pomPomCm, TIE_CM, usualWraps, wrappedCm } from '../recipe/assembled/form/pom-pom';
 
 /** Where a cord can run: through a hem, or below a bound edge. */
@@ -19,6 +22,26 @@ export const trimsFor = (assembly: Assembly): TrimKind[] =>
 		if (kind === 'drawstring') return suits(kind, assembly) && !stepIn(assembly, 'drawstring');
 		return true;
 	});
+
+/** What is added usually: a drawstring as long as its channel asks. */
+export function usualTrim(
+	kind: TrimKind,
+	{ assembly, pieces }: { readonly assembly: Assembly; readonly pieces: readonly WorkedPiece[] }
+): Trim {
+	switch (kind) {
+		case 'pom-pom':
+			return { kind, count: 1, cardCm: 8 };
+		case 'drawstring': {
+			const p = pieces.find((x) => x.id === channelOf(assembly)?.piece);
+			const round = p ? p.stitches.first / (p.gauges[0]?.stitchesPerCm.mean ?? 1) : 0;
+			return { kind, chains: Math.min(MOST_CHAINS, drawstringChains(round)) };
+		}
+		case 'button':
+			return { kind, count: 3 };
+		default:
+			return { kind, count: 1 };
+	}
+}
 
 function stepsFor(trim: Trim, assembly: Assembly, yarn: Yarn): AssemblyStep[] {
 	switch (trim.kind) {

@@ -8,3 +8,5 @@ export const MOST_LINE_LETTERS = 2_000;
 export const MOST_PIECE_CM = 400;
 /** Points of one edge of a free piece. */
 export const MOST_EDGE_POINTS = 60;
+/** A chain of more is no cord, strap or tie of anything. */
+export const MOST_CHAINS = 300;

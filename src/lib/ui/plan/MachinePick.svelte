@@ -11,16 +11,16 @@
 
 	let { project, editor }: { project: Project; editor: ProjectEditor } = $props();
 	const workbench = useWorkbench();
-	/** What another ring changes is said as it is taken. */
+	/** What another ring changes is said once it is taken; where that cannot be worked out, it is taken all the same. */
 	async function take(machineId: Project['machineId']) {
 		const { bench } = workbench;
-		const [from, to] = [project.machineId, machineId].map((id) =>
+		const was = project;
+		editor.change('machine', { machineId });
+		const [from, to] = [was.machineId, machineId].map((id) =>
 			bench.machines.find((m) => m.id === id)
 		);
-		const [before, after] = await Promise.all(
-			[project, { ...project, machineId }].map((p) => planner.bare(p, bench))
-		);
-		editor.change('machine', { machineId });
+		const plans = [was, { ...was, machineId }].map((p) => planner.bare(p, bench));
+		const [before, after] = await Promise.all(plans).catch(() => []);
 		if (from && to && from !== to && before?.ok && after?.ok)
 			void notices.say(wordRing(changedBetween(before, after), from, to, say(workbench.units)));
 	}

@@ -2,8 +2,9 @@
 	import type { Project } from '$lib/core/model/project';
 	import type { TrimKind } from '$lib/core/model/kinds';
 	import type { Trim } from '$lib/core/model/trim';
+	import { MOST_CHAINS } from '$lib/core/quantity/bounds';
 	import type { Plan } from '$lib/core/plan';
-	import { suits, trimsFor } from '$lib/core/plan/trims';
+	import { suits, trimsFor, usualTrim } from '$lib/core/plan/trims';
 	import NumberField from '../parts/NumberField.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 
@@ -15,13 +16,6 @@
 		button: 'Buttons',
 		patch: 'Patch',
 		tag: 'Tag'
-	};
-	const USUAL: Record<TrimKind, Trim> = {
-		'pom-pom': { kind: 'pom-pom', count: 1, cardCm: 8 },
-		drawstring: { kind: 'drawstring', chains: 80 },
-		button: { kind: 'button', count: 3 },
-		patch: { kind: 'patch', count: 1 },
-		tag: { kind: 'tag', count: 1 }
 	};
 	const trims = $derived(project.trims ?? []);
 	const open = $derived(trimsFor(plan.assembly).filter((k) => !trims.some((t) => t.kind === k)));
@@ -44,7 +38,7 @@
 						label="Chains"
 						value={t.chains}
 						min={5}
-						max={300}
+						max={MOST_CHAINS}
 						of="chains"
 						onvalue={(chains) => set({ ...t, chains })}
 					/>
@@ -90,7 +84,7 @@
 		{#each open as kind (kind)}
 			<button
 				class="act act-small"
-				onclick={() => put(NAMES[kind].toLowerCase(), [...trims, USUAL[kind]])}
+				onclick={() => put(NAMES[kind].toLowerCase(), [...trims, usualTrim(kind, plan)])}
 				>+ {NAMES[kind].toLowerCase()}</button
 			>
 		{/each}

@@ -40,10 +40,11 @@
 					<div class="flex items-start gap-2">
 						<p class="min-w-0 flex-1 text-sm">
 							<b>{y.colourName}</b>, {y.name}
-							<span class="quiet">· {grams(a.gramsOnHand)} on hand</span>,
-							<span class={stock.is === 'enough' ? 'quiet' : 'text-warning font-semibold'}
-								>{wordStock(stock, say(units))}</span
-							>
+							<span class="quiet">· {grams(a.gramsOnHand)} on hand</span
+							>{#if project.used === null},
+								<span class={stock.is === 'enough' ? 'quiet' : 'text-warning font-semibold'}
+									>{wordStock(stock, say(units))}</span
+								>{/if}
 							{#if a.gramsOnHand - free > 0.5}
 								<span class="quiet block">
 									{grams(a.gramsOnHand - free)} held for {wordHolders(a.heldFor)}, {grams(free)} free

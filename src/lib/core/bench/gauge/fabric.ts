@@ -1,7 +1,7 @@
 import type { FabricUse } from '../../model/kinds';
 import type { FabricVerdict, Swatch, Yarn } from '../../model/bench';
 import { estimate, type Estimate } from '../../quantity/estimate';
-import { texFrom } from '../yarn/tex';
+import { effectiveTex } from '../yarn/tex';
 
 /**
  * Cover factor: the root of the yarn's tex over the length of a loop, cm. The tighter the loops for the yarn, the higher.
@@ -69,7 +69,7 @@ function bandBy(
  * what suits the use, moved by their words on other yarns there.
  */
 export function fabricFor({ machineId, yarn, loopCm, use, swatches, coverOf }: Judged): Fabric {
-	const cover = coverFactor(loopCm, texFrom(yarn.metresPer100g) * yarn.strands);
+	const cover = coverFactor(loopCm, effectiveTex(yarn));
 	const here = swatches.filter((s) => s.machineId === machineId);
 	const own = here.find((s) => s.yarnId === yarn.id && s.strands === yarn.strands)?.fabric ?? null;
 	const said = here.flatMap((s) => {

@@ -1,3 +1,4 @@
+import { mostlyCotton } from '../../bench/yarn/usual';
 import { rule } from '../rule';
 
 declare module '../finding' {
@@ -5,8 +6,6 @@ declare module '../finding' {
 		cotton: { readonly yarn: number; readonly percent: number };
 	}
 }
-
-const MOSTLY = 60;
 
 export const cotton = rule({
 	says: {
@@ -17,8 +16,8 @@ export const cotton = rule({
 	},
 	test: ({ yarns }) =>
 		yarns.flatMap((y, yarn) => {
-			const percent = y.fibres.find((f) => f.fibre === 'cotton')?.percent ?? 0;
-			return percent >= MOSTLY
+			const percent = mostlyCotton(y);
+			return percent > 0
 				? [
 						{
 							body: { code: 'cotton' as const, yarn, percent },

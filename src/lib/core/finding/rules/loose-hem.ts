@@ -1,3 +1,4 @@
+import { mostlyCotton } from '../../bench/yarn/usual';
 import { rule } from '../rule';
 
 declare module '../finding' {
@@ -6,7 +7,6 @@ declare module '../finding' {
 	}
 }
 
-const MOSTLY = 60;
 /** Rows before a hem is hung from them that are knitted loose (from memory). */
 const LOOSE_ROWS = 3;
 
@@ -23,8 +23,7 @@ export const looseHem = rule({
 		const yarn = pieces.find((p) => hung.has(p.id))?.runs[0]?.yarn;
 		const y = yarn === undefined ? undefined : yarns[yarn];
 		if (yarn === undefined || !y) return null;
-		const cotton = y.fibres.find((f) => f.fibre === 'cotton')?.percent ?? 0;
-		return y.stretch === 'little' || cotton >= MOSTLY
+		return y.stretch === 'little' || mostlyCotton(y) > 0
 			? {
 					body: { code: 'loose-hem', yarn, rows: LOOSE_ROWS },
 					severity: 'tip',

@@ -1,9 +1,8 @@
-import { markerPin } from '../../bench/machine/ring';
 import { rule } from '../rule';
 
 declare module '../finding' {
 	interface FindingBodies {
-		'ring-sticks': { readonly trip: number; readonly pins: readonly number[] };
+		'ring-sticks': { readonly trip: number };
 	}
 }
 
@@ -27,7 +26,7 @@ export const ringSticks = rule({
 		);
 		return crosses
 			? {
-					body: { code: 'ring-sticks', trip: tripPin, pins: [markerPin(machine), tripPin] },
+					body: { code: 'ring-sticks', trip: tripPin },
 					severity: 'tip',
 					where: { at: 'bench' }
 				}

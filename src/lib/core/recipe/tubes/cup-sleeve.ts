@@ -17,8 +17,5 @@ export const cupSleeve: TubeKind = {
 	sizes: CUPS,
 	chains: { what: 'Chains in a tie', called: 'A tie', usual: 20 },
 	high: true,
-	assembly: (options) => [
-		...flatEnds(options),
-		{ do: 'ties', piece: TUBE, chains: options.chains ?? 20 }
-	]
+	assembly: (options, { chains }) => [...flatEnds(options), { do: 'ties', piece: TUBE, chains }]
 };

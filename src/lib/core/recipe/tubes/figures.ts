@@ -3,7 +3,8 @@ import { flatWidth, type FinishedTube } from '../../assembly/finished-tube';
 import type { Gauge } from '../../bench/gauge/gauge';
 import { estimate, exact, quotient, scale } from '../../quantity/estimate';
 import { CHAIN_CM, CHAIN_RELATIVE_SD } from '../../quantity/chain';
-import { chainsOf, type PlainTubeOptions, type TubeAsks } from './options';
+import type { Assembly } from '../../assembly/assembly';
+import type { TubeAsks } from './options';
 import { figure, own, worked, type Figure, type Term } from '../../quantity/working';
 
 interface TubeFigures {
@@ -101,10 +102,10 @@ export function compared(kind: TubeAsks, gauge: Gauge, { round }: FinishedTube):
 	});
 }
 
-/** How long its cord, strap or ties come, relaxed. */
-export function cordsOf(kind: TubeAsks, options: PlainTubeOptions, tube: FinishedTube): Size[] {
-	if (!kind.chains) return [];
-	const chains = options.chains ?? chainsOf(kind, tube.circumference.mean);
+/** How long its cord, strap or ties come, relaxed, as the assembly has them. */
+export function cordsOf(kind: TubeAsks, assembly: Assembly): Size[] {
+	const chains = assembly.flatMap((s) => ('chains' in s ? [s.chains] : []))[0];
+	if (!kind.chains || chains === undefined) return [];
 	const cm = chains * CHAIN_CM;
 	return [
 		size(

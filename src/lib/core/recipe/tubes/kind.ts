@@ -6,9 +6,10 @@ import type { StretchLimits } from '../../bench/size/stretch';
 /** What is known of the tube when its ends are seen to. */
 export interface MadeTube {
 	readonly rows: number;
-	/** Stitches to the centimetre, and once round, cm. */
+	/** Stitches to the centimetre. */
 	readonly stitchesPerCm: number;
-	readonly roundCm: number;
+	/** In its cord, strap or ties; 0 where it has none. */
+	readonly chains: number;
 }
 
 /** A tube that is worn or used as it comes off: what it goes round, how long that makes it, and what becomes of its ends. */

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { yarnId } from '../../model/bench';
 import { TUBE_ENDS, TUBES, type TubeEnd, type TubeKindId, type WasteWith } from '../../model/kinds';
-import { MOST_STRIPE_LETTERS } from '../../quantity/bounds';
+import { MOST_CHAINS, MOST_STRIPE_LETTERS } from '../../quantity/bounds';
 import type { FinishedTube } from '../../assembly/finished-tube';
 import { option, type Now as NowOf } from '../option';
 import { flatClosing, waste } from '../waste';
@@ -93,7 +93,7 @@ const hemRows = () =>
 		.nullable()
 		.describe('rows of a hem hung on the machine, half of them high; null takes the usual');
 const chains = () =>
-	z.int().min(5).max(300).nullable().describe('of ties and straps; null takes the usual');
+	z.int().min(5).max(MOST_CHAINS).nullable().describe('of ties and straps; null takes the usual');
 const thumbCm = option(
 	z
 		.number()

@@ -1,11 +1,8 @@
-import { CHAIN_CM } from '../../quantity/chain';
+import { drawstringChains } from '../../quantity/chain';
 import { TUBE, type TubeKind } from './kind';
 
 /** Over what goes in, for the mouth to be drawn up, cm (from memory). */
 const CLOSING_CM = 2;
-/** A drawstring goes once round and has two ends to tie, cm (from memory), in whole fives of chains. */
-const TIED_CM = 12;
-const cordChains = (roundCm: number): number => 5 * Math.ceil((roundCm + TIED_CM) / CHAIN_CM / 5);
 
 /** A hung hem of about 10 rows as the channel, then the body; the base closed flat, a cord, purl side out (common practice). */
 export const pouch: TubeKind = {
@@ -21,11 +18,10 @@ export const pouch: TubeKind = {
 			? 'what goes in, its height, and room to close'
 			: 'a pouch for a lantern’s candles, from memory',
 	holds: true,
-	stretch: { tight: 0.3, tooTight: 0.6 },
 	hem: { what: 'Rows of the channel', usualRows: 10 },
 	purlOut: true,
 	closes: true,
-	chains: { what: 'Chains in the cord', called: 'Drawstring', usual: cordChains },
+	chains: { what: 'Chains in the cord', called: 'Drawstring', usual: drawstringChains },
 	hangs: 'cast-on-up',
 	stripes: '10 A',
 	pins: { least: 16, most: 60 },
@@ -33,6 +29,6 @@ export const pouch: TubeKind = {
 		{ do: 'hem', piece: TUBE, rows: options.hemRows ?? 10 },
 		{ do: 'close-flat', piece: TUBE, edge: 'cast-off', how: options.closing ?? 'slip' },
 		...(options.purlOut ? [{ do: 'inside-out' as const, piece: TUBE }] : []),
-		{ do: 'drawstring', piece: TUBE, chains: options.chains ?? cordChains(made.roundCm) }
+		{ do: 'drawstring', piece: TUBE, chains: made.chains }
 	]
 };

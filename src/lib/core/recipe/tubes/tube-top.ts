@@ -20,9 +20,9 @@ export const tubeTop: TubeKind = {
 	stripes: '15 A, 5 B',
 	stretch: GIVING_STRETCH,
 	pins: { least: 44, most: 200 },
-	assembly: (options) => [
+	assembly: (_, { chains }) => [
 		{ do: 'bind', piece: TUBE, edge: 'cast-off' },
 		{ do: 'bind', piece: TUBE, edge: 'cast-on' },
-		{ do: 'straps', piece: TUBE, chains: options.chains ?? 70 }
+		{ do: 'straps', piece: TUBE, chains }
 	]
 };

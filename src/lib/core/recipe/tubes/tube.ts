@@ -1,7 +1,7 @@
 import { entryAt } from '../../quantity/sure';
 import { clearPins } from '../../bench/machine/ring';
 import type { YarnId } from '../../model/bench';
-import { tubeOptions, type PlainTubeOptions } from './options';
+import { chainsOf, tubeOptions, type PlainTubeOptions } from './options';
 import { tubeProgram } from '../../program/program';
 import { own, worked, type Working } from '../../quantity/working';
 import { filledSections } from '../../stripes/filled';
@@ -149,7 +149,7 @@ function finished(
 		sizes: [
 			...tubeSizes({ tube, gauge: main, rows, hemRows, pins, cord }),
 			...compared(kind, main, tube),
-			...cordsOf(kind, options, tube)
+			...cordsOf(kind, assembly)
 		]
 	};
 }
@@ -162,7 +162,8 @@ function design(
 	const { rows, working } = solve(options, context);
 	const { machine } = context;
 	const stitchesPerCm = context.gauge(entryAt(options.yarns, 0)).stitchesPerCm.mean;
-	const made = { rows, stitchesPerCm, roundCm: machine.pins / stitchesPerCm };
+	const chains = options.chains ?? chainsOf(kind, machine.pins / stitchesPerCm);
+	const made = { rows, stitchesPerCm, chains };
 	const thumb = kind.thumb ? thumbOf(options, made) : null;
 	const ids: YarnId[] = [...new Set(options.yarns)];
 	// Two letters may stand for one yarn: the machine knows yarns, not letters.
