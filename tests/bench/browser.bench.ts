@@ -25,6 +25,10 @@ async function firstRoute(): Promise<void> {
 	await filling.getByRole('link', { name: /Foghorn/ }).waitFor();
 	// Hats, tubes, flags, panels, a toy, a bag and a garland, drawn once: a shelf as a maker comes back to it.
 	await expect(filling.getByText('being worked out')).toHaveCount(0, { timeout: 20_000 });
+	// Once more, so that what was drawn and checked is put aside.
+	await filling.goto(BASE);
+	await filling.getByRole('link', { name: /Foghorn/ }).waitFor();
+	await filling.waitForTimeout(2500);
 	const page = await context.newPage();
 	const bodies: Promise<Buffer>[] = [];
 	page.on('response', (r) => {

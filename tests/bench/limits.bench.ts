@@ -1,3 +1,4 @@
+import '../support/recipes';
 import { zipSync } from 'fflate';
 import { anyProject } from '../support/some-options';
 import { benchOf } from '../support/bench';

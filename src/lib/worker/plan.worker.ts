@@ -3,6 +3,7 @@ import type { Order } from '../core/model/order';
 import type { Bench, Project } from '../core/model/project';
 import { linesOf, planOrder } from '../core/order/order';
 import { plan, planBare, planLater } from '../core/plan';
+import { schemaOf } from '../core/model/options';
 import { gaugeBook } from '../core/bench/gauge/book';
 import { asLogged } from '../core/crank/as-logged';
 import { loadRecipes } from '../core/recipe';
@@ -31,9 +32,10 @@ const recipesOf = (projects: readonly Project[]) =>
 /** Core behind a worker: for what takes longer than a frame. Recipes are loaded as they are asked for. */
 const api = {
 	plan: planLater,
-	/** A plan for the shelf, without counsel. */
+	/** A plan for the shelf, without counsel. @throws where its options do not read */
 	bare: async (project: Project, bench: Bench) => {
 		await recipesOf([project]);
+		schemaOf(project.options.recipe)?.parse(project.options);
 		return planBare(project, bench, gaugeBook(bench));
 	},
 	/** What a plan knows of a result and the maker did not measure; null where it cannot be planned any more. */

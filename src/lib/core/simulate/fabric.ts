@@ -97,19 +97,23 @@ export interface YarnRun {
 
 export function yarnRuns(fabric: Fabric): YarnRun[] {
 	const runs: YarnRun[] = [];
+	let from = 0;
 	for (let row = 0; row < fabric.rows; row++) {
-		const yarn = entryAt(fabric.yarn, entryAt(fabric.rowStart, row));
-		const last = runs.at(-1);
-		if (last && last.yarn === yarn) runs[runs.length - 1] = { ...last, to: row + 1 };
-		else runs.push({ from: row, to: row + 1, yarn });
+		const yarn = yarnOfRow(fabric, row);
+		if (row + 1 < fabric.rows && yarnOfRow(fabric, row + 1) === yarn) continue;
+		runs.push({ from, to: row + 1, yarn });
+		from = row + 1;
 	}
 	return runs;
 }
 
+const yarnOfRow = (fabric: Fabric, row: number): number =>
+	entryAt(fabric.yarn, entryAt(fabric.rowStart, row));
+
 /** Stitches made with each yarn: index to count. */
 export function stitchesByYarn(fabric: Fabric): Map<number, number> {
 	const counts = new Uint32Array(256);
-	for (const yarn of fabric.yarn) counts[yarn] = entryAt(counts, yarn) + 1;
+	for (const yarn of fabric.yarn) counts[yarn] = (counts[yarn] ?? 0) + 1;
 	const found = new Map<number, number>();
 	for (const [yarn, n] of counts.entries()) if (n > 0) found.set(yarn, n);
 	return found;

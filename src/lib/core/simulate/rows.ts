@@ -45,20 +45,32 @@ function loseEdge(bed: Bed): void {
 	drop(bed, pin);
 }
 
+/** Every pin in work in turn, there or back. */
+function knitAlong(bed: Bed, back: boolean): void {
+	const { pins } = bed.fabric;
+	for (let n = 0; n < pins; n++) {
+		const p = back ? pins - 1 - n : n;
+		if (bed.inWork[p] === 1) bed.knit(p);
+	}
+}
+
 /** One row by hand and eye: round the ring, or there and back between the edges. */
 function anyRow(bed: Bed): void {
 	const { pins } = bed.fabric;
 	const back = bed.panel !== null && bed.yarnAt === 'high';
 	if (bed.unguarded && bed.turns) loseEdge(bed);
-	for (let n = 0; n < pins; n++) {
-		const p = back ? pins - 1 - n : n;
-		// The gap is the one above the pin, whichever way the yarn goes.
-		const gap = back ? bed.extensions.get(p) : undefined;
-		if (gap !== undefined) bed.floats(gap);
-		if (bed.inWork[p] === 1) bed.knit(p);
-		const ahead = back ? undefined : bed.extensions.get(p);
-		if (ahead !== undefined) bed.floats(ahead);
-	}
+	// Most rows are without: nothing is asked at each pin then.
+	if (bed.extensions.size === 0) knitAlong(bed, back);
+	else
+		for (let n = 0; n < pins; n++) {
+			const p = back ? pins - 1 - n : n;
+			// The gap is the one above the pin, whichever way the yarn goes.
+			const gap = back ? bed.extensions.get(p) : undefined;
+			if (gap !== undefined) bed.floats(gap);
+			if (bed.inWork[p] === 1) bed.knit(p);
+			const ahead = back ? undefined : bed.extensions.get(p);
+			if (ahead !== undefined) bed.floats(ahead);
+		}
 	bed.turns = bed.panel !== null;
 	if (bed.turns) bed.yarnAt = back ? 'low' : 'high';
 	bed.endRow();

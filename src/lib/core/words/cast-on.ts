@@ -6,7 +6,7 @@ import { wordFeed } from './feed';
 import { wordCounter } from './place';
 import { wordTail } from './tails';
 import type { EventContext } from './context';
-import { yarnsIn, type EventWords } from './yarn';
+import { yarnsIn, type EventSaid } from './yarn';
 
 type CastOn = Extract<RunSheetEvent, { kind: 'cast-on' }>;
 
@@ -45,8 +45,8 @@ function wordMethod(e: CastOn, c: EventContext): string {
 }
 
 /** How a piece begins: which pins, how, with what, and the tail that is left. */
-export function wordCastOn(e: CastOn, c: EventContext): EventWords {
-	const { yarn, ends } = yarnsIn(c);
+export function wordCastOn(e: CastOn, c: EventContext): EventSaid {
+	const { ends } = yarnsIn(c);
 	const s = say(c.units);
 	const tail = isSpare(e.yarn)
 		? e.mainTail
@@ -56,7 +56,6 @@ export function wordCastOn(e: CastOn, c: EventContext): EventWords {
 	const loose = c.machine.pins <= SMALL_RING_PINS && e.method !== 'rag';
 	const drawnUp = !isSpare(e.yarn) && DRAWN_UP.has(e.tail.use);
 	return {
-		title: `Cast on with ${yarn(e.yarn)}`,
 		how: sentences(
 			wordMethod(e, c),
 			'The cast-on is not a row.',

@@ -5,7 +5,7 @@ import { wordFeed } from './feed';
 import { sidesOfPin, wordCounter, wordPlace } from './place';
 import { wordTail } from './tails';
 import type { EventContext } from './context';
-import { yarnsIn, type EventWords } from './yarn';
+import { yarnsIn, type EventSaid } from './yarn';
 
 type Join = Extract<RunSheetEvent, { kind: 'join' }>;
 
@@ -21,13 +21,12 @@ function wordEnds({ place }: Join, { machine }: EventContext) {
 }
 
 /** A change of yarn: where, what becomes of the cut end, and where the new one goes in. */
-export function wordJoin(e: Join, c: EventContext): EventWords {
+export function wordJoin(e: Join, c: EventContext): EventSaid {
 	const { yarn, ends } = yarnsIn(c);
 	const s = say(c.units);
 	const at = wordEnds(e, c);
 	const always = !isSpare(e.to) && !e.first && e.place.in === 'tube';
 	return {
-		title: `Change to ${yarn(e.to)}`,
 		how: sentences(
 			`${wordPlace(e.place, c.machine)}.`,
 			e.old

@@ -1,12 +1,14 @@
 import { isSpare, RAVEL } from '../program/program';
 
 /** What the hands do, in words. */
-export interface EventWords {
-	/** Two or three words, read from a metre away. */
-	readonly title: string;
+export interface EventSaid {
 	readonly how: string;
 	/** What helps where there is room to say it. */
 	readonly also?: string;
+}
+export interface EventWords extends EventSaid {
+	/** Two or three words, read from a metre away. */
+	readonly title: string;
 }
 
 /** A yarn of a piece by its colour; what comes off again by what it is. */

@@ -81,13 +81,13 @@
 	const doneShare = $derived(
 		progress && progress.rowsTotal > 0 ? progress.rowsDone / progress.rowsTotal : 0
 	);
-	/** The crank's sentences, fetched for what is on the machine once the page stands; without them nothing is said. */
-	let words = $state.raw<typeof import('$lib/core/words/events') | null>(null);
+	/** The crank's titles, fetched for what is on the machine once the page stands; without them nothing is said. */
+	let words = $state.raw<typeof import('$lib/core/words/title') | null>(null);
 	const onMachine = $derived(run !== null && !run.off && run.done > 0);
 	$effect(() => {
 		if (onMachine && !words)
 			afterFirstPage()
-				.then(() => import('$lib/core/words/events'))
+				.then(() => import('$lib/core/words/title'))
 				.then(
 					(w) => (words = w),
 					() => undefined
@@ -98,7 +98,7 @@
 		const e = eventsAhead(piece.sheet, run.done).find((x) => x.kind !== 'slow');
 		if (!e) return null;
 		const context = eventContext(plan, piece.machine, workbench.units);
-		return { title: words.wordEvent(e, context).title, after: e.after, in: e.after - run.done };
+		return { title: words.titleOf(e, context), after: e.after, in: e.after - run.done };
 	});
 	const stage = $derived.by((): { word: string; page: string } => {
 		if (measured.length > 0) return { word: 'in the log', page: 'log' };

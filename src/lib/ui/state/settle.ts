@@ -1,6 +1,5 @@
 import type { Bench, MeasuredResult, Project } from '$lib/core/model/project';
 import type { TombleDb } from '$lib/store/db';
-import { planner } from '$lib/worker/planner';
 
 interface Kept {
 	readonly results: readonly MeasuredResult[];
@@ -18,6 +17,8 @@ export async function settleResults(db: TombleDb, kept: Kept, bench: Bench): Pro
 	for (const r of kept.results) {
 		const project = kept.projects.find((p) => p.id === r.projectId);
 		if (!project || !unsettled(r)) continue;
+		// Only where there is something to settle: it brings all of planning with it.
+		const { planner } = await import('$lib/worker/planner');
 		const known = await planner.ask((worker) => worker.asLogged(project, plain, r.rowsKnitted));
 		if (known)
 			await db.results.update(r.id, {

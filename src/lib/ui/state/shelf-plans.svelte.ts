@@ -4,17 +4,9 @@ import type { Bench, Project } from '$lib/core/model/project';
 import type { NoPlan, Plan } from '$lib/core/plan/types';
 import type { Card, TombleDb } from '$lib/store/db';
 import { afterFirstPage } from './first-page';
+import { stamp } from './stamp';
 
 type Drawn = Plan | NoPlan;
-
-/** What plans are made of, in a few digits: another bench or project has others (FNV-1a). */
-function stamp(made: unknown): string {
-	const text = JSON.stringify(made);
-	let hash = 0x811c9dc5;
-	for (let i = 0; i < text.length; i++)
-		hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193) >>> 0;
-	return `${hash.toString(36)}.${text.length.toString(36)}`;
-}
 
 /** Of a plan what a shelf draws, and no more. */
 const drawn = (made: Drawn): Drawn =>
@@ -35,7 +27,11 @@ export class ShelfPlans {
 	readonly #asked = new Map<string, string>();
 	#bench: { readonly of: Bench; readonly stamp: string } | null = null;
 
-	constructor(db: TombleDb) {
+	/** @param failed called where a project could not be planned at all: perhaps it does not read */
+	constructor(
+		db: TombleDb,
+		private readonly failed: () => void
+	) {
 		this.#db = db;
 	}
 
@@ -89,7 +85,10 @@ export class ShelfPlans {
 			.then(({ planner }) => planner.bare(project, bench))
 			.then(
 				(made) => kept(made, true),
-				() => kept(none, false)
+				() => {
+					kept(none, false);
+					this.failed();
+				}
 			);
 	}
 }

@@ -1,17 +1,10 @@
+import { guarded } from './guarded';
+
 /**
  * That something of the maker's was stored here, kept apart from the store itself: a browser that clears its storage, to make
  * room or after it was ended by force, leaves an empty store that looks like a new one.
  */
 const KEY = 'tomble-was-here';
-
-// Without it nothing is said, and nothing else is lost.
-const guarded = <T>(does: () => T, otherwise: T): T => {
-	try {
-		return does();
-	} catch {
-		return otherwise;
-	}
-};
 
 export const wasHere = (): boolean => guarded(() => localStorage.getItem(KEY) !== null, false);
 export const setWasHere = (is: boolean): void =>

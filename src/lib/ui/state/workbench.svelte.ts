@@ -15,13 +15,12 @@ import {
 	writeSettings,
 	type Records
 } from '$lib/store/store';
-import { loadRecipes } from '$lib/core/recipe';
-import { gaugeBook } from '$lib/core/bench/gauge/book';
 import { ShelfPlans } from './shelf-plans.svelte';
 import type { NoPlan, Plan } from '$lib/core/plan/types';
 import { nameChange, nameOfTurn, type BenchRecords, type BenchTable } from './bench-changes';
 import { History, inThisTab, turned, type Change as Turn } from './history.svelte';
 import { Keeper, type Change } from './keeper.svelte';
+import { unsoundIn } from './checked';
 import { laidOver, NOTHING } from './laid-over';
 import { ProjectEditor } from './project-editor.svelte';
 import { storesProject } from './stores-project';
@@ -33,7 +32,7 @@ const NO_BENCH: Bench = { machines: [], yarns: [], swatches: [], tests: [], evid
 
 /** Typing in one record of the bench is one step until a pause as long as this, ms. */
 const SAME_STEP_MS = 1500;
-/** Records are checked against the schemas of the file format once the first page stands, ms. */
+/** Records are checked against the schemas of the file format once the page stands and nothing changes, ms. */
 const CHECK_MS = 1200;
 
 /** The maker's store, live: what every view reads and writes through. */
@@ -54,19 +53,15 @@ export class Workbench {
 	/** Writes, with what is not on the disk yet. */
 	readonly keeper: Keeper;
 	readonly records: Records = $derived.by(() => laidOver(this.#stored, this.keeper, this.unsound));
-	readonly #benchAndBook = $derived.by(() => {
+	readonly bench: Bench = $derived.by(() => {
 		try {
-			const bench = benchOf(this.records);
-			return { bench, book: gaugeBook(bench) };
+			return benchOf(this.records);
 		} catch {
 			// One of them does not read: which, the check says in a moment.
 			queueMicrotask(() => void this.check());
-			return { bench: NO_BENCH, book: gaugeBook(NO_BENCH) };
+			return NO_BENCH;
 		}
 	});
-	readonly bench: Bench = $derived(this.#benchAndBook.bench);
-	/** The bench sorted for asking gauges of it. */
-	readonly book = $derived(this.#benchAndBook.book);
 	readonly units = $derived(this.settings.units);
 	/** Undo and redo over what lies on the bench. */
 	readonly history: History;
@@ -82,7 +77,7 @@ export class Workbench {
 
 	constructor(readonly db: TombleDb) {
 		this.keeper = new Keeper(db);
-		this.#shelf = new ShelfPlans(db);
+		this.#shelf = new ShelfPlans(db, () => void this.check());
 		this.history = new History((what, turns) => this.#turn(what, turns), {
 			pauseMs: SAME_STEP_MS,
 			kept: inThisTab('bench')
@@ -127,11 +122,12 @@ export class Workbench {
 		const stop = followStore(this.db, {
 			opened: () => {
 				this.trouble = this.db.isNewer ? 'newer' : null;
-				check = setTimeout(() => void this.check(), CHECK_MS);
 				void this.#shelf.open();
 			},
 			records: (records) => {
 				this.#stored = records;
+				clearTimeout(check);
+				check = setTimeout(() => void this.check('where it changed'), CHECK_MS);
 				this.#marked(records);
 				this.keeper.seen();
 				for (const p of records.projects) this.#editors.get(p.id)?.stored(p);
@@ -166,21 +162,17 @@ export class Workbench {
 		return this.live(() => eventsOf(this.db, id), next);
 	}
 
-	/** Holds every record against the schemas of the file format: one that does not read is set apart. */
-	async check(): Promise<void> {
+	/** Sets records apart that do not read. */
+	async check(look: 'at all' | 'where it changed' = 'at all'): Promise<void> {
 		void this.#shelf.forget(this.#stored.projects);
 		if (this.#stored.results.length > 0)
 			void import('./settle')
 				.then(({ settleResults }) => settleResults(this.db, this.#stored, this.bench))
 				// It is tried again the next time.
 				.catch(() => undefined);
-		const sound = await import('$lib/store/sound').catch(() => null);
-		if (!sound) return;
-		// Options are held to their own recipe's schema, which comes with the recipe.
-		await loadRecipes(this.#stored.projects.map((p) => p.options.recipe)).catch(() => undefined);
-		const { unsound } = sound.soundRecords(this.#stored);
+		const unsound = await unsoundIn(() => this.#stored, look);
 		// Nothing new is no reason for the page to work all of it out again.
-		if (unsound.length > 0 || this.unsound.length > 0) this.unsound = unsound;
+		if (unsound && unsound.length + this.unsound.length > 0) this.unsound = unsound;
 	}
 
 	/** Holds at once, so that two changes in one breath do not lose the first; resolves when it was tried to be stored. */

@@ -7,6 +7,7 @@
 	import Choice from '../../parts/Choice.svelte';
 	import Select from '../../parts/Select.svelte';
 	import GramsField from '../../scale/GramsField.svelte';
+	import { bookOf } from '../../state/gauge-book';
 	import { useWorkbench } from '../../state/workbench.svelte';
 
 	let { machine, yarn, grams }: { machine: Machine; yarn: Yarn; grams: number } = $props();
@@ -21,7 +22,7 @@
 		[{ id: yarn.id, grams }, ...others].flatMap((o): PartBall[] => {
 			const shares = o.id === yarn.id ? yarn : yarnOf(o.id);
 			if (!shares) return [];
-			const gauge = gaugeFor({ machine, yarn: shares, book: workbench.book, useFresh: false });
+			const gauge = gaugeFor({ machine, yarn: shares, book: bookOf(workbench.bench), useFresh: false });
 			return [{ yarn: shares, grams: o.grams, perRow: metresPerRow(machine, gauge) }];
 		})
 	);

@@ -17,6 +17,7 @@
 	import QuantityField from '../../parts/QuantityField.svelte';
 	import { beginProject, newHat } from '../../state/projects';
 	import { atHand } from '../../state/recipes.svelte';
+	import { bookOf } from '../../state/gauge-book';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import PhaseStrip from './PhaseStrip.svelte';
 
@@ -42,13 +43,13 @@
 		[...workbench.bench.machines]
 			.sort((a, b) => b.pins - a.pins)
 			.map((m) => {
-				const gauge = gaugeFor({ machine: m, yarn, book: workbench.book, useFresh: false });
+				const gauge = gaugeFor({ machine: m, yarn, book: bookOf(workbench.bench), useFresh: false });
 				const perRow = metresPerRow(m, gauge);
 				// The same thing on this machine has its own rows: planned, not guessed.
 				const made =
 					project &&
 					atHand(project.options.recipe) &&
-					plan({ ...project, machineId: m.id }, workbench.bench, undefined, workbench.book);
+					plan({ ...project, machineId: m.id }, workbench.bench, undefined, bookOf(workbench.bench));
 				const rows = made && made.ok ? entryAt(made.pieces, 0).mainRows : 0;
 				const runs = phaseRuns(yarn, perRow.mean, rows);
 				return { m, perRow, rows, runs, shown: phasesShown(runs), covers: phaseRows(yarn, perRow) };

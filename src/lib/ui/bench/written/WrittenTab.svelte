@@ -24,6 +24,7 @@
 	import type { WrittenPattern } from '$lib/store/settings';
 	import Choice from '../../parts/Choice.svelte';
 	import Select from '../../parts/Select.svelte';
+	import { bookOf } from '../../state/gauge-book';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import { NOTATION_OPTIONS, shortReading } from '../words';
 
@@ -47,7 +48,7 @@
 		stitches: parseReadingSide(typed.stitches, context('stitches')),
 		rows: parseReadingSide(typed.rows, context('rows'))
 	});
-	const mine = $derived(gaugeFor({ machine, yarn, book: workbench.book, useFresh: false }));
+	const mine = $derived(gaugeFor({ machine, yarn, book: bookOf(workbench.bench), useFresh: false }));
 	const theirs = $derived(
 		read.stitches.ok && read.rows.ok
 			? { stitchesPerCm: density(read.stitches.value), rowsPerCm: density(read.rows.value) }

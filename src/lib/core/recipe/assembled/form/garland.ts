@@ -51,6 +51,12 @@ function numbers(seed: number): () => number {
 	};
 }
 
+/** The colour of the nth thing that is left, one colour passed over. */
+function nthOf(left: readonly number[], nth: number, without: number | undefined): number {
+	let before = 0;
+	return left.findIndex((k, c) => c !== without && nth < (before += k));
+}
+
 /**
  * A colour for each of `n` things: in turn, or shuffled by a seed so that each comes as often as in turn and none stands
  * beside itself where that can be.
@@ -71,12 +77,12 @@ export function colourOrder(
 		const rest = n - i;
 		// A colour that half of the rest are must come now, or it will stand beside itself.
 		const pressing = left.findIndex((k, c) => c !== last && 2 * k > rest);
-		const open = left.flatMap((k, c) => (k > 0 && c !== last ? Array<number>(k).fill(c) : []));
+		const open = rest - (last === undefined ? 0 : entryAt(left, last));
 		const pick =
 			pressing >= 0
 				? pressing
-				: open.length > 0
-					? entryAt(open, Math.floor(next() * open.length))
+				: open > 0
+					? nthOf(left, Math.floor(next() * open), last)
 					: left.findIndex((k) => k > 0);
 		left[pick] = entryAt(left, pick) - 1;
 		out.push(pick);
