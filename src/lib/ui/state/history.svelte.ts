@@ -87,13 +87,26 @@ export class History {
 		return this.apply(what.replace('…', ''), changes);
 	}
 
+	/** What undo would turn records into; none where there is nothing to undo. */
+	get back(): readonly Change[] {
+		return (this.#past.at(-1)?.changes ?? []).map((c) => ({
+			...c,
+			before: c.after,
+			after: c.before
+		}));
+	}
+	/** What redo would turn records into. */
+	get ahead(): readonly Change[] {
+		return this.#future.at(-1)?.changes ?? [];
+	}
+
 	undo(): unknown {
 		const step = this.#past.at(-1);
 		if (!step) return undefined;
+		const { back } = this;
 		this.#past = this.#past.slice(0, -1);
 		this.#future = [...this.#future, step];
 		this.#write();
-		const back = step.changes.map((c) => ({ ...c, before: c.after, after: c.before }));
 		return this.apply(`undo ${step.what.replace('…', '')}`, back);
 	}
 
@@ -157,7 +170,7 @@ export const turned = <T extends object>(
 	before && after && now ? merge3(before as T, after as T, now) : (after as T | undefined);
 
 /** Steps are of records as this version has them: those of an earlier one are let go. */
-const RECORDS = 6;
+const RECORDS = 8;
 
 /** Steps of one kind of record, kept by this tab until it is closed. */
 export const inThisTab = (scope: string): Kept => {

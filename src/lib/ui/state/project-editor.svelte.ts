@@ -69,13 +69,21 @@ export class ProjectEditor {
 		const before = this.project;
 		const after = { ...before, ...patch };
 		if (sameData(after, before)) return;
-		const asked = 'options' in patch || 'machineId' in patch ? this.guard?.(after) : true;
-		if (asked === false) return;
-		if (typeof asked === 'object')
-			void asked.then((yes) => {
-				if (yes) this.#make(what, merge3(before, after, this.project), yarns);
+		this.#asked(after, (later) =>
+			this.#make(what, later ? merge3(before, after, this.project) : after, yarns)
+		);
+	}
+
+	/** Makes a change where it may be made: at once, or when that was answered. */
+	#asked(next: Project, make: (later: boolean) => void): void {
+		const planned =
+			next.options !== this.project.options || next.machineId !== this.project.machineId;
+		const may = planned ? (this.guard?.(next) ?? true) : true;
+		if (may === true) make(false);
+		else if (may)
+			void may.then((yes) => {
+				if (yes) make(true);
 			});
-		else this.#make(what, after, yarns);
 	}
 
 	#make(what: string, after: Project, yarns: readonly YarnChange[]): void {
@@ -92,20 +100,23 @@ export class ProjectEditor {
 	}
 
 	undo(): void {
-		this.#history.undo();
+		this.#asked(this.#turnedBy(this.#history.back), () => this.#history.undo());
 	}
 	redo(): void {
-		this.#history.redo();
+		this.#asked(this.#turnedBy(this.#history.ahead), () => this.#history.redo());
+	}
+
+	#turnedBy(turns: readonly Change[]): Project {
+		const own = turns.find((t) => t.table === 'projects');
+		return (own && turned(own, this.project)) ?? this.project;
 	}
 
 	/** Only what a step changed goes back: what another tab changed meanwhile stands. */
 	#turn(turns: readonly Change[]): void {
-		const own = turns.find((t) => t.table === 'projects');
 		const yarns = turns.flatMap(({ table, before, after }): YarnChange[] =>
 			table === 'yarns' && before && after ? [{ before: before as Yarn, after: after as Yarn }] : []
 		);
-		const next = own ? turned(own, this.project) : undefined;
-		this.#put(next ?? this.project, yarns);
+		this.#put(this.#turnedBy(turns), yarns);
 	}
 
 	#put(project: Project, yarns: readonly YarnChange[]): void {

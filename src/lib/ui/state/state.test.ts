@@ -40,6 +40,32 @@ describe('undo and redo', () => {
 		expect(saved.at(-1)).toEqual(editor.project);
 	});
 
+	it('ask before more is knitted than they plan, as a change does', async () => {
+		const { editor } = editorOf();
+		let answer: (yes: boolean) => void = () => undefined;
+		const asked: unknown[] = [];
+		editor.options('closing', { closing: 'zip' });
+		editor.guard = (next) => {
+			asked.push(next.options['closing']);
+			return new Promise((resolve) => (answer = resolve));
+		};
+		editor.undo();
+		answer(false);
+		await Promise.resolve();
+		expect(editor.project.options).toMatchObject({ closing: 'zip' });
+		editor.undo();
+		answer(true);
+		await Promise.resolve();
+		expect(editor.project.options).toMatchObject({ closing: 'gather' });
+		editor.redo();
+		expect(asked).toEqual(['gather', 'gather', 'zip']);
+		expect(editor.project.options).toMatchObject({ closing: 'gather' });
+		// A name plans nothing.
+		editor.change('name', { name: 'One' });
+		expect(editor.project.name).toBe('One');
+		expect(asked).toHaveLength(3);
+	});
+
 	it('what changes with the project goes back with it, as one', () => {
 		const stock: number[] = [];
 		const editor = new ProjectEditor(projectOf(), (_base, next, stored, yarns) => {
