@@ -6,7 +6,17 @@ import { holdTogether } from '../bench/yarn/held-together';
 import { tagOf } from './tag';
 import { wordFinding } from '../finding/says';
 import { wordTag } from '../words/tag';
-import { freeBook, heldBy, needs, putBack, takeOff, usedByWeight } from './stock';
+import { estimate } from '../quantity/estimate';
+import {
+	freeBook,
+	heldBy,
+	leftBySum,
+	needs,
+	putBack,
+	takeOff,
+	usedBySum,
+	usedByWeight
+} from './stock';
 import { withHeld } from './with-held';
 
 const bench = benchOf();
@@ -90,6 +100,10 @@ describe('what is left', () => {
 	it('weighed before and after', () => {
 		expect(usedByWeight(A.id, 200, 104)).toEqual({ yarnId: A.id, grams: 96, how: 'weighed' });
 		expect(usedByWeight(A.id, 100, 104)).toBeNull();
+		// What the plan's sum says, where nothing was weighed; no ball holds less than nothing.
+		const planned = estimate(96.04, 4, 'measured');
+		expect(usedBySum(A.id, planned)).toEqual({ yarnId: A.id, grams: 96, how: 'sum' });
+		expect([leftBySum(200, planned), leftBySum(90, planned)]).toEqual([104, 0]);
 	});
 });
 

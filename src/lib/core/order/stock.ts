@@ -2,6 +2,7 @@ import { entryAt, got } from '../quantity/sure';
 import type { Yarn, YarnId } from '../model/bench';
 import type { Bench, Project, UsedYarn } from '../model/project';
 import { plan } from '../plan';
+import type { Estimate } from '../quantity/estimate';
 import { gramsOnHand, splitGrams, type Lookup } from '../bench/yarn/parts';
 
 /** Yarn that a planned project holds back. */
@@ -86,6 +87,16 @@ function change(used: readonly UsedYarn[], yarns: readonly Yarn[], sign: 1 | -1)
 		.filter((y) => by.has(y.id))
 		.map((y) => ({ ...y, gramsOnHand: Math.max(0, tenth(y.gramsOnHand + sign * got(by, y.id))) }));
 }
+
+/** What a plan's sum says was used, g to the tenth. */
+export const usedBySum = (yarnId: YarnId, { mean }: Estimate): UsedYarn => ({
+	yarnId,
+	grams: Math.round(mean * 10) / 10,
+	how: 'sum'
+});
+/** What would lie there after, by the sum, g; none below nothing. */
+export const leftBySum = (beforeGrams: number, { mean }: Estimate): number =>
+	Math.max(0, Math.round(beforeGrams - mean));
 
 /** What was used, by weighing each yarn before and after; null where the scale shows more after than before. */
 export function usedByWeight(

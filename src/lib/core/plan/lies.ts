@@ -3,6 +3,7 @@ import type { Size } from '../assembly/size';
 import { flatLength } from '../crank/length';
 import type { WorkedPiece } from '../crank/piece';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
+import { entryAt } from '../quantity/sure';
 import { isPanel } from '../technique/technique';
 
 interface Lying {
@@ -27,9 +28,27 @@ export function lengthOf(plan: Lying): Estimate {
 	return flatLength(first.runs, first.gauges, hem?.piece === first.id ? hem.rows : 0);
 }
 
-/** Stitches across the first piece as it lies: half of a tube's. */
+/** Stitches across a piece as it lies: half of a tube's. */
+const across = (piece: WorkedPiece): number =>
+	isPanel(piece) ? piece.stitches.first : piece.stitches.first / 2;
+/** Stitches across the first piece as it lies. */
 export const stitchesAcross = ({ pieces: [first] }: Pick<Lying, 'pieces'>): number =>
-	!first ? 0 : isPanel(first) ? first.stitches.first : first.stitches.first / 2;
+	first ? across(first) : 0;
+
+/** A piece as it lies, colour by colour, with no spread: its width, cm, and each run's height, cm. */
+export function asItLies(piece: WorkedPiece): {
+	readonly widthCm: number;
+	readonly bands: readonly (WorkedPiece['runs'][number] & { readonly cm: number })[];
+} {
+	const main = entryAt(piece.gauges, 0);
+	return {
+		widthCm: across(piece) / main.stitchesPerCm.mean,
+		bands: piece.runs.map((r) => ({
+			...r,
+			cm: (r.to - r.from) / (piece.gauges[r.yarn] ?? main).rowsPerCm.mean
+		}))
+	};
+}
 
 /** Its width lying flat, cm. */
 export function widthOf(plan: Lying): Estimate {

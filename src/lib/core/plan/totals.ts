@@ -16,6 +16,22 @@ interface Counted {
 /** Stitches of one piece, ladders latched up among them, waste apart. */
 export const stitchesOf = (p: WorkedPiece): number => p.loops.reduce((t, n) => t + n, 0);
 
+/** Rows to crank, waste apart, of all pieces. */
+export const mainRowsOf = (pieces: readonly WorkedPiece[]): number =>
+	pieces.reduce((t, p) => t + p.count * p.mainRows, 0);
+
+/** Waste yarn of all pieces: rows, and m in them. */
+export const wasteOf = (
+	pieces: readonly WorkedPiece[]
+): { readonly rows: number; readonly metres: number } => ({
+	rows: pieces.reduce((t, p) => t + p.count * p.wasteRows, 0),
+	metres: pieces.reduce((t, p) => t + p.count * p.wasteMetres, 0)
+});
+
+/** A row at the crank, s, on the average of all pieces: by the plan's own time, in minutes. */
+export const secondsPerRow = (pieces: readonly WorkedPiece[], minutes: Estimate): Estimate =>
+	scale(minutes, 60 / Math.max(1, mainRowsOf(pieces)));
+
 /** What the hands have before them: stitches, seams and ends of all pieces. */
 export interface Totals {
 	readonly stitches: Figure;

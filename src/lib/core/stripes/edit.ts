@@ -76,9 +76,15 @@ export function mirror(sections: readonly Section[]): Section[] {
 	return joined([...half, ...back]);
 }
 
+/** How many whole stripes of `stripe` rows come nearest `rows`. */
+export const stripesIn = (stripe: number, rows: number): number =>
+	Math.max(1, Math.round(rows / stripe));
+/** Fewer than this as the most that a random stripe has, and some totals could not be made. */
+export const leastMost = (least: number): number => 2 * least - 1;
+
 /** Stripes of `stripe` rows in turn, whole at both ends: the number of stripes that comes nearest `rows`. Changes the total. */
 export function wholeStripes(yarns: readonly number[], stripe: number, rows: number): Section[] {
-	const n = Math.max(1, Math.round(rows / stripe));
+	const n = stripesIn(stripe, rows);
 	return joined(
 		Array.from({ length: n }, (_, i) => ({ yarn: entryAt(yarns, i % yarns.length), rows: stripe }))
 	);

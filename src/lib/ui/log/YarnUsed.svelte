@@ -4,7 +4,7 @@
 	import type { Project, UsedYarn } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
-	import { putBack, takeOff, usedByWeight } from '$lib/core/order/stock';
+	import { leftBySum, putBack, takeOff, usedBySum, usedByWeight } from '$lib/core/order/stock';
 	import Choice from '../parts/Choice.svelte';
 	import YarnCake from '../pictures/YarnCake.svelte';
 	import GramsField from '../scale/GramsField.svelte';
@@ -27,13 +27,9 @@
 		plan.amounts.map((a) => {
 			const yarn = entryAt(plan.yarns, a.yarn);
 			const was = before[yarn.id] ?? a.gramsOnHand;
-			const is = after[yarn.id] ?? Math.max(0, Math.round(was - a.grams.value.mean));
+			const is = after[yarn.id] ?? leftBySum(was, a.grams.value);
 			const weighed = usedByWeight(yarn.id, was, is);
-			const sum: UsedYarn = {
-				yarnId: yarn.id,
-				grams: Math.round(a.grams.value.mean * 10) / 10,
-				how: 'sum'
-			};
+			const sum = usedBySum(yarn.id, a.grams.value);
 			return { yarn, planned: a.grams.value, was, is, used: how === 'sum' ? sum : weighed };
 		})
 	);

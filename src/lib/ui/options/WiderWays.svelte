@@ -3,7 +3,7 @@
 	import type { PlanOf } from '$lib/core/plan';
 	import { LATCH_SECONDS, SEW_SECONDS } from '$lib/core/technique/hand';
 	import { wayCost } from '$lib/core/plan/way-cost';
-	import { scale } from '$lib/core/quantity/estimate';
+	import { secondsPerRow } from '$lib/core/plan/totals';
 	import { WAY_NAMES, wordWay } from '$lib/core/recipe/garments/words';
 	import { say } from '$lib/core/quantity/say';
 	import type { EditorProps } from './editor';
@@ -18,17 +18,9 @@
 	const used = $derived(plan.finished.made.pieces[0]?.way);
 	const gauge = $derived(entryAt(plan.gauges, 0));
 	/** At the crank, by the plan's own time. */
-	const secondsPerRow = $derived(
-		scale(
-			plan.time.value,
-			60 /
-				Math.max(
-					1,
-					plan.pieces.reduce((t, p) => t + p.count * p.mainRows, 0)
-				)
-		)
-	);
-	const cost = (w: (typeof ways)[number]) => wayCost(w, { secondsPerRow, loopCm: gauge.loopCm });
+	const perRow = $derived(secondsPerRow(plan.pieces, plan.time.value));
+	const cost = (w: (typeof ways)[number]) =>
+		wayCost(w, { secondsPerRow: perRow, loopCm: gauge.loopCm });
 </script>
 
 <section class="min-w-0 basis-full" aria-labelledby="wider-title">

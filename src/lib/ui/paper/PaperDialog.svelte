@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { asItLies } from '$lib/core/plan/lies';
 	import { entryAt } from '$lib/core/quantity/sure';
 	import { onDestroy } from 'svelte';
 	import type { Project } from '$lib/core/model/project';
@@ -56,15 +57,14 @@
 	/** The first piece as it lies. */
 	function ribbon() {
 		const p = entryAt(plan.pieces, 0);
-		const gauge = entryAt(p.gauges, 0);
+		const { widthCm, bands } = asItLies(p);
 		svg(
 			'ribbon',
 			ribbonSvg({
 				title: `${project.name}, ${p.name}`,
-				widthCm:
-					p.stitches.first / (p.stitches.first < p.machine.pins ? 1 : 2) / gauge.stitchesPerCm.mean,
-				bands: p.runs.map((r) => ({
-					cm: (r.to - r.from) / (p.gauges[r.yarn] ?? gauge).rowsPerCm.mean,
+				widthCm,
+				bands: bands.map((r) => ({
+					cm: r.cm,
 					rows: r.to - r.from,
 					colour: plan.yarns[r.yarn]?.colour ?? '#888888'
 				}))

@@ -4,7 +4,7 @@
 	import type { PlannedPiece } from '$lib/core/plan';
 	import type { RunEvent } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
-	import { yarnOfPiece } from '$lib/core/plan/totals';
+	import { mainRowsOf, yarnOfPiece } from '$lib/core/plan/totals';
 	import { printWithSpread } from '$lib/core/quantity/print';
 	import { rowsWord } from '$lib/core/quantity/say';
 	import Tails from './Tails.svelte';
@@ -23,7 +23,7 @@
 	const off = (piece: string) =>
 		progress.makes.filter((m) => m.make.piece.id === piece && m.run.off).length;
 	const allOff = $derived(progress.makes.filter((m) => m.run.off).length);
-	const mainRows = $derived(plan.pieces.reduce((t, p) => t + p.count * p.mainRows, 0));
+	const mainRows = $derived(mainRowsOf(plan.pieces));
 	const several = $derived(new Set(plan.pieces.map((p) => p.machine.id)).size > 1);
 	/** What one of it takes, by colour: an estimate of its stitches, tails apart. */
 	const yarnOf = (p: PlannedPiece) =>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { leastMost, stripesIn } from '$lib/core/stripes/edit';
 	import { entryAt } from '$lib/core/quantity/sure';
 	import type { Yarn } from '$lib/core/model/bench';
 	import { rowsWord } from '$lib/core/quantity/say';
@@ -136,7 +137,7 @@
 				<button
 					class="act act-small"
 					disabled={!(stripe >= 1 && stripe <= 200)}
-					title={`Whole at both ends: ${Math.max(1, Math.round(total / stripe))} of them, ${Math.max(1, Math.round(total / stripe)) * stripe} rows`}
+					title={`Whole at both ends: ${stripesIn(stripe, total)} of them, ${stripesIn(stripe, total) * stripe} rows`}
 					onclick={() => edit.whole(stripe)}>Whole stripes</button
 				>
 			</label>
@@ -169,10 +170,10 @@
 				/>
 				<button
 					class="act act-small"
-					disabled={!(least >= 1 && most >= 2 * least - 1 && letters.length >= 2)}
-					title={most >= 2 * least - 1
+					disabled={!(least >= 1 && most >= leastMost(least) && letters.length >= 2)}
+					title={most >= leastMost(least)
 						? 'The same seed gives the same stripes'
-						: `The most must be ${2 * least - 1} or more, so that every total can be made`}
+						: `The most must be ${leastMost(least)} or more, so that every total can be made`}
 					onclick={() => {
 						edit.random(seed, { least, most });
 						seed = (seed + 1) % 65536;

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
+	import { wasteOf } from '$lib/core/plan/totals';
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
 	import { printValue } from '$lib/core/quantity/print';
@@ -16,10 +17,7 @@
 	let { plan, project, editor }: { plan: Plan; project: Project; editor: ProjectEditor } = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
-	const waste = $derived({
-		rows: plan.pieces.reduce((t, p) => t + p.count * p.wasteRows, 0),
-		metres: plan.pieces.reduce((t, p) => t + p.count * p.wasteMetres, 0)
-	});
+	const waste = $derived(wasteOf(plan.pieces));
 	const grams = (g: number) => printValue(g, 'mass', units);
 	const lookup = (id: string) => workbench.bench.yarns.find((y) => y.id === id);
 </script>

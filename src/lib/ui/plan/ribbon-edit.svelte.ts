@@ -8,6 +8,7 @@ import {
 	reorder,
 	split,
 	swapColours,
+	leastMost,
 	wholeStripes,
 	yarnsIn
 } from '$lib/core/stripes/edit';
@@ -129,8 +130,7 @@ export class RibbonEdit {
 	/** Rows in whole numbers: what was typed between two goes to the nearest. */
 	random(seed: number, typed: { least: number; most: number }): void {
 		const least = Math.max(1, Math.round(typed.least));
-		// Fewer than this, and some totals could not be made.
-		const most = Math.max(2 * least - 1, Math.round(typed.most));
+		const most = Math.max(leastMost(least), Math.round(typed.most));
 		const { sections } = this;
 		// In the order of their letters: the same seed gives the same stripes, whatever stood there before.
 		const yarns = yarnsIn(sections).sort((a, b) => a - b);

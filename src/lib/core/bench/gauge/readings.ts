@@ -1,7 +1,7 @@
 import { entryAt } from '../../quantity/sure';
 import { STATES_BEST_FIRST } from '../../model/kinds';
 import type { Reading, SwatchState } from '../../model/bench';
-import { combine, estimate, type Combined, type Estimate } from '../../quantity/estimate';
+import { combine, estimate, relative, type Combined, type Estimate } from '../../quantity/estimate';
 import { densitiesOf, densityOf, type Side } from './density';
 import { READING_RELATIVE_SD, TAPE_RELATIVE_SD } from './spread';
 
@@ -123,3 +123,14 @@ export const relativeWithMore = (
 	more: number,
 	oneSd = READING_RELATIVE_SD
 ): number => (n > 0 ? (e.sd / e.mean) * Math.sqrt(n / (n + more)) : oneSd / Math.sqrt(more));
+
+/** A figure worked out from a gauge that stands on `n` readings, as `more` would leave it: as large, its spread less by as much. */
+export const figureWithMore = (
+	figure: Estimate,
+	gauge: Estimate,
+	n: number,
+	more: number
+): Estimate => ({
+	...figure,
+	sd: (figure.sd * relativeWithMore(gauge, n, more)) / Math.max(1e-9, relative(gauge))
+});

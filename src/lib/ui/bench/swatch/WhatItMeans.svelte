@@ -3,11 +3,10 @@
 	import type { FinishedOf } from '$lib/core/recipe/finished';
 	import type { GaugeBook } from '$lib/core/bench/gauge/book';
 	import type { Gauge } from '$lib/core/bench/gauge/gauge';
-	import { relativeWithMore, stateChanges, type OutOfLine } from '$lib/core/bench/gauge/readings';
+	import { figureWithMore, stateChanges, type OutOfLine } from '$lib/core/bench/gauge/readings';
 	import type { Machine, Reading, Yarn } from '$lib/core/model/bench';
 	import type { Bench } from '$lib/core/model/project';
 	import { plan } from '$lib/core/plan';
-	import { relative } from '$lib/core/quantity/estimate';
 	import { printEstimate, printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { newHat } from '../../state/projects';
 	import { atHand } from '../../state/recipes.svelte';
@@ -53,12 +52,7 @@
 				: 'two readings of a swatch'
 	);
 	const then = $derived(
-		hat && {
-			...hat.finished.hat.tubeFlat,
-			sd:
-				(hat.finished.hat.tubeFlat.sd * relativeWithMore(gauge.rowsPerCm, behind, more)) /
-				Math.max(1e-9, relative(gauge.rowsPerCm))
-		}
+		hat && figureWithMore(hat.finished.hat.tubeFlat, gauge.rowsPerCm, behind, more)
 	);
 	const changes = $derived(stateChanges(readings));
 	const grew = (share: number, more: string, less: string) =>
