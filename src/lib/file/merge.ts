@@ -2,7 +2,7 @@ import { sideBySide } from '../core/crank/side-by-side';
 import { foldRun } from '../core/crank/run';
 import type { Evidence, RunEvent } from '../core/model/project';
 import type { Everything } from './everything';
-import { sameData } from './same-data';
+import { dequal } from 'dequal/lite';
 
 type Kind =
 	'machines' | 'yarns' | 'swatches' | 'tests' | 'projects' | 'results' | 'orders' | 'evidence';
@@ -157,7 +157,7 @@ export function previewImport(mine: Everything, file: Everything): Preview {
 	const changes = (Object.entries(coming) as [Kind, readonly Named[]][]).flatMap(([kind, items]) =>
 		items.map((item): Change => {
 			const old = byId.get(kind)?.get(item.id);
-			const effect = !old ? 'new' : sameData(old, item) ? 'same' : 'differs';
+			const effect = !old ? 'new' : dequal(old, item) ? 'same' : 'differs';
 			return { kind, id: item.id, name: nameOf(kind, item, file), effect };
 		})
 	);

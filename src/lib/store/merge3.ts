@@ -1,4 +1,4 @@
-import { sameData } from '../file/same-data';
+import { dequal } from 'dequal/lite';
 
 type Plain = Record<string, unknown>;
 const isPlain = (v: unknown): v is Plain =>
@@ -9,8 +9,8 @@ const isPlain = (v: unknown): v is Plain =>
  * objects are taken one by one; a list is one field. Where both changed the same field, mine stands.
  */
 export function merge3<T>(base: T, mine: T, theirs: T): T {
-	if (sameData(base, theirs) || sameData(mine, theirs)) return mine;
-	if (sameData(base, mine)) return theirs;
+	if (dequal(base, theirs) || dequal(mine, theirs)) return mine;
+	if (dequal(base, mine)) return theirs;
 	if (!isPlain(base) || !isPlain(mine) || !isPlain(theirs)) return mine;
 	// Another recipe is another set of fields: they are not mixed.
 	if (mine.recipe !== theirs.recipe) return mine;

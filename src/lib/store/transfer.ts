@@ -3,7 +3,7 @@ import { sideBySide } from '../core/crank/side-by-side';
 import type { Apart } from '../file/backup-format';
 import type { Everything } from '../file/everything';
 import { evidenceToCarry, withOwnIds } from '../file/merge';
-import { sameData } from '../file/same-data';
+import { dequal } from 'dequal/lite';
 import type { TombleDb } from './db';
 import { apart, soundRecords } from './sound';
 import { appendEvents, benchOf, eventsOf, readRecords } from './store';
@@ -100,7 +100,7 @@ export async function writeImport(
 		}
 		for (const e of carried) {
 			const here = await db.carried.get(e.resultId);
-			if (!here || (replace && !sameData(here, e))) await db.carried.put(e);
+			if (!here || (replace && !dequal(here, e))) await db.carried.put(e);
 		}
 		const owners = await ownersOf(
 			db,

@@ -1,6 +1,6 @@
 import type { Machine, Swatch, Yarn, YarnTest } from '$lib/core/model/bench';
 import type { Bench } from '$lib/core/model/project';
-import { sameData } from '$lib/file/same-data';
+import { dequal } from 'dequal/lite';
 import type { Change } from './history.svelte';
 
 export interface BenchRecords {
@@ -38,7 +38,7 @@ export function tableChanges(mine: Bench, file: Bench, replace: boolean): Change
 	return (['yarns', 'swatches', 'tests'] as const).flatMap((table) =>
 		file[table].flatMap((after): Change[] => {
 			const before = mine[table].find((x) => x.id === after.id);
-			if (before && (!replace || sameData(before, after))) return [];
+			if (before && (!replace || dequal(before, after))) return [];
 			return [{ table, id: after.id, before, after }];
 		})
 	);

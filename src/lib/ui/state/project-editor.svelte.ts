@@ -1,7 +1,7 @@
 import type { Project } from '$lib/core/model/project';
 import type { Options } from '$lib/core/model/options';
 import type { Yarn } from '$lib/core/model/bench';
-import { sameData } from '$lib/file/same-data';
+import { dequal } from 'dequal/lite';
 import { merge3 } from '$lib/store/merge3';
 import { History, turned, type Change, type Kept } from './history.svelte';
 
@@ -55,7 +55,7 @@ export class ProjectEditor {
 		if (this.#unstored) return;
 		const merged = merge3(this.#base, this.project, project);
 		this.#base = project;
-		if (!sameData(merged, this.project)) this.project = merged;
+		if (!dequal(merged, this.project)) this.project = merged;
 	}
 
 	/**
@@ -68,7 +68,7 @@ export class ProjectEditor {
 	change(what: string, patch: Partial<Project>, yarns: readonly YarnChange[] = []): void {
 		const before = this.project;
 		const after = { ...before, ...patch };
-		if (sameData(after, before)) return;
+		if (dequal(after, before)) return;
 		this.#asked(after, (later) =>
 			this.#make(what, later ? merge3(before, after, this.project) : after, yarns)
 		);
@@ -128,7 +128,7 @@ export class ProjectEditor {
 			if (this.#unstored !== project) return;
 			this.#base = kept;
 			this.#unstored = null;
-			if (!sameData(kept, this.project)) this.project = kept;
+			if (!dequal(kept, this.project)) this.project = kept;
 		};
 		this.save(() => this.#base, project, stored, yarns);
 	}

@@ -40,7 +40,10 @@ export function solveGarland(
 export const placesAlong = ({ number, spacingCm }: Solved): number[] =>
 	Array.from({ length: number }, (_, i) => (i + 1) * spacingCm);
 
-/** A small generator of numbers from 0 to 1 by a seed (mulberry32): the same seed gives the same order. */
+/**
+ * A small generator of numbers from 0 to 1 by a seed (mulberry32): the same seed gives the same order. Its own, and no
+ * package's: garlands that hang half made keep the order they were begun in, whatever a package does.
+ */
 function numbers(seed: number): () => number {
 	let a = seed >>> 0;
 	return () => {
