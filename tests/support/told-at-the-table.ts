@@ -143,8 +143,10 @@ const ladders = (t: ToldAtTheTable, piece: string): readonly number[] => {
 const shrugSide = (t: ToldAtTheTable, step: AssemblyStep, joined: string, open: string) => {
 	const { piece } = as<'latch-ladders'>(step);
 	const of = (part: string) => t.piece(piece).edges.find((e) => e.part === part)!;
-	const [a, b] = [of(joined), of(open)];
-	return { joined: a.rows, open: b.rows, joinedCm: a.cm, openCm: b.cm };
+	const [a, b] = [of(joined).rows, of(open).rows];
+	// As the rows lie: the clips are set by either.
+	const { along: up } = t.perCm(piece);
+	return { joined: a, open: b, joinedCm: a / up, openCm: b / up };
 };
 const SAID_NOTHING = [
 	'fix-pom',

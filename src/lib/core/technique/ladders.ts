@@ -1,6 +1,8 @@
 import { stepIn } from '../assembly/assembly';
 import type { WorkedPiece } from '../crank/piece';
+import { exact, quotient, type Estimate } from '../quantity/estimate';
 import { rowsWord } from '../quantity/say';
+import { entryAt } from '../quantity/sure';
 import { firstYarn, LATCH_SECONDS } from './hand';
 import { onPieces, pieceOf, SHARP, technique, tool } from './technique';
 
@@ -107,16 +109,21 @@ export const dropLadders = technique<'drop-ladders'>({
 /** Along one side of both tubes: rows joined at either end, and rows open between. */
 interface Side {
 	readonly joined: number;
-	readonly joinedCm: number;
+	readonly joinedCm: Estimate;
 	readonly open: number;
-	readonly openCm: number;
+	readonly openCm: Estimate;
 }
 /** The stretches of a tube's side by the names of its parts. */
 function sideOf(p: WorkedPiece, joined: string, open: string): Side {
-	const parts = (part: string) => p.edges.filter((e) => e.part === part);
-	const [a] = parts(joined);
-	const [b] = parts(open);
-	return { joined: a?.rows ?? 0, joinedCm: a?.cm ?? 0, open: b?.rows ?? 0, openCm: b?.cm ?? 0 };
+	const rowsOf = (part: string) => p.edges.find((e) => e.part === part)?.rows ?? 0;
+	const up = entryAt(p.gauges, firstYarn(p)).rowsPerCm;
+	const [along, between] = [rowsOf(joined), rowsOf(open)];
+	return {
+		joined: along,
+		joinedCm: quotient(exact(along), up),
+		open: between,
+		openCm: quotient(exact(between), up)
+	};
 }
 
 /** Like tubes joined along both sides by the ladders dropped in them, with an opening in the middle of either. */
@@ -126,7 +133,7 @@ export const latchLadders = technique<'latch-ladders'>({
 		'clip-stations': {
 			words: ({ top, under }, s) => ({
 				title: 'Clip both tubes together where the openings begin',
-				how: `Lay them side by side, ladder to ladder. Along the tops a clip ${s.length(top.joinedCm)} from either end, after ${rowsWord(top.joined)}: the neck, ${s.length(top.openCm)}, lies between. Along the undersides a clip ${s.length(under.joinedCm)} from either end, after ${rowsWord(under.joined)}: the body opening, ${s.length(under.openCm)}, lies between. One more at each wrist.`
+				how: `Lay them side by side, ladder to ladder. Along the tops a clip ${s.spread(top.joinedCm, 'length')} from either end, after ${rowsWord(top.joined)}: the neck, ${s.spread(top.openCm, 'length')}, lies between. Along the undersides a clip ${s.spread(under.joinedCm, 'length')} from either end, after ${rowsWord(under.joined)}: the body opening, ${s.spread(under.openCm, 'length')}, lies between. One more at each wrist.`
 			}),
 			drawing: () => ({ skill: 'measure', drawing: { loops: 12 } })
 		},
