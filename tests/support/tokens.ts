@@ -11,7 +11,7 @@ const FORMS: readonly (readonly [RegExp, (m: RegExpExecArray) => string])[] = [
 	[/all (\d+) pins/i, (m) => `all pins ${m[1]!}`],
 	[/pins (\d+) to (\d+)/i, (m) => `pins ${m[1]!}-${m[2]!}`],
 	[/pin (\d+)/i, (m) => `pin ${m[1]!}`],
-	[/([\d.]+) (cm³|(?:cm|m|mm|in|yd|g|oz|min)\b)/, (m) => `${m[2]!} ${m[1]!}`],
+	[/([\d.]+) (cm³|(?:cm|m|mm|in|yd|g|oz|min)\b)/, (m) => `${m[2]!} ${m[1]!.replace(/\.0$/, '')}`],
 	[/row (\d+(?:\.\d+)?)/i, (m) => `row ${m[1]!}`],
 	[
 		/(\d+(?:\.\d+)?) (row|loop|column|stitch|piece|time|end)(?:e?s)?\b/i,

@@ -10,6 +10,7 @@ import type { Plan, PlannedPiece } from '../../src/lib/core/plan';
 import { doneAtTheTable, handEndsOf } from '../../src/lib/core/technique';
 import type { TableStep, WorkKind, WorkStep } from '../../src/lib/core/technique/technique';
 import { OffTheRing } from './off-the-ring';
+import { printEstimate } from '../../src/lib/core/quantity/print';
 import type { Token } from './tokens';
 
 type Of<K extends WorkKind> = (
@@ -21,6 +22,11 @@ type Truths = { readonly [K in WorkKind]?: Of<K> };
 
 /** Lengths as sentences round them: to a tenth, and tails up to the next five. */
 const cm = (x: number): Token => `cm ${x.toFixed(1).replace(/\.0$/, '')}`;
+/** As many figures as its spread leaves it. */
+const about = (e: { readonly mean: number; readonly sd: number }): Token => {
+	const { value } = printEstimate({ ...e, basis: 'measured' }, 'length', 'cm');
+	return `cm ${value.replace(/\.0$/, '')}`;
+};
 const up = (x: number): Token => `cm ${5 * Math.ceil(x / 5 - 1e-6)}`;
 const several = (n: number, as: string): Token[] => (n > 1 ? [`${as} ${n}`] : []);
 /** A ratio is said in whole numbers up to this. */
@@ -146,7 +152,10 @@ const shrugSide = (t: ToldAtTheTable, step: AssemblyStep, joined: string, open: 
 	const [a, b] = [of(joined).rows, of(open).rows];
 	// As the rows lie: the clips are set by either.
 	const { along: up } = t.perCm(piece);
-	return { joined: a, open: b, joinedCm: a / up, openCm: b / up };
+	const { rowsPerCm } = t.piece(piece).gauges[0]!;
+	const lies = (rows: number): Token =>
+		about({ mean: rows / up, sd: (rows / up) * (rowsPerCm.sd / rowsPerCm.mean) });
+	return { joined: a, open: b, joinedCm: lies(a), openCm: lies(b) };
 };
 const SAID_NOTHING = [
 	'fix-pom',
@@ -208,11 +217,9 @@ const TRUTHS: Truths = {
 		return [`number ${stitches}`, ...how];
 	},
 	'clip-stations': (_, t, step) =>
-		[shrugSide(t, step, 'sleeve', 'neck'), shrugSide(t, step, 'underside', 'body')].flatMap((x) => [
-			cm(x.joinedCm),
-			`row ${x.joined}`,
-			cm(x.openCm)
-		]),
+		[shrugSide(t, step, 'sleeve', 'neck'), shrugSide(t, step, 'underside', 'body')].flatMap((x) =>
+			x.joined === 0 || x.open === 0 ? [] : [x.joinedCm, `row ${x.joined}`, x.openCm]
+		),
 	'close-crown': (_, t, step) => halves(t.loops(as<'close-crown'>(step).piece, 'cast-on')),
 	'close-flat': (w, t, step) => {
 		const s = as<'close-flat'>(step);

@@ -1,7 +1,7 @@
 import { stepIn } from '../assembly/assembly';
 import type { WorkedPiece } from '../crank/piece';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
-import { rowsWord } from '../quantity/say';
+import { rowsWord, type Say } from '../quantity/say';
 import { entryAt } from '../quantity/sure';
 import { firstYarn, LATCH_SECONDS } from './hand';
 import { onPieces, pieceOf, SHARP, technique, tool } from './technique';
@@ -113,6 +113,13 @@ interface Side {
 	readonly open: number;
 	readonly openCm: Estimate;
 }
+/** Where clips go along one side, so that the opening lies between them. */
+function stations(along: string, opening: string, side: Side, s: Say): string {
+	if (side.joined === 0) return `The ${along} stay open from end to end.`;
+	if (side.open === 0) return `The ${along} are joined from end to end.`;
+	const [joined, open] = [s.spread(side.joinedCm, 'length'), s.spread(side.openCm, 'length')];
+	return `Along the ${along} a clip ${joined} from either end, after ${rowsWord(side.joined)}: the ${opening}, ${open}, lies between.`;
+}
 /** The stretches of a tube's side by the names of its parts. */
 function sideOf(p: WorkedPiece, joined: string, open: string): Side {
 	const rowsOf = (part: string) => p.edges.find((e) => e.part === part)?.rows ?? 0;
@@ -133,7 +140,7 @@ export const latchLadders = technique<'latch-ladders'>({
 		'clip-stations': {
 			words: ({ top, under }, s) => ({
 				title: 'Clip both tubes together where the openings begin',
-				how: `Lay them side by side, ladder to ladder. Along the tops a clip ${s.spread(top.joinedCm, 'length')} from either end, after ${rowsWord(top.joined)}: the neck, ${s.spread(top.openCm, 'length')}, lies between. Along the undersides a clip ${s.spread(under.joinedCm, 'length')} from either end, after ${rowsWord(under.joined)}: the body opening, ${s.spread(under.openCm, 'length')}, lies between. One more at each wrist.`
+				how: `Lay them side by side, ladder to ladder. ${stations('tops', 'neck', top, s)} ${stations('undersides', 'body opening', under, s)} One more at each wrist.`
 			}),
 			drawing: () => ({ skill: 'measure', drawing: { loops: 12 } })
 		},
