@@ -16,7 +16,7 @@ import { printLength, printValue, printWithSpread } from '../../src/lib/core/qua
 import { sheetOf } from '../../src/lib/core/sheet/sheet';
 import { panelPins } from '../../src/lib/core/bench/machine/panel';
 import { simulate } from '../../src/lib/core/simulate/simulate';
-import type { Bench } from '../../src/lib/core/model/project';
+import type { Bench, Project } from '../../src/lib/core/model/project';
 import { stockOf, wordStock } from '../../src/lib/core/quantity/short';
 import { say } from '../../src/lib/core/quantity/say';
 import { CM_PER_INCH } from '../../src/lib/core/quantity/units';
@@ -416,5 +416,52 @@ describe('small things that save a piece', () => {
 				expect(tip).toMatch(/^[A-Z][^.]*\.$/);
 				expect(tip.length).toBeLessThan(150);
 			}
+	});
+});
+
+describe('gathering with another yarn, where the yarn is weak', () => {
+	const bench = benchWith(48);
+	const weak = bench.yarns.find((y) => y.strength === 'weak')!;
+	const strong = bench.yarns.find((y) => y.strength !== 'weak')!;
+	const begun = newProject(bench, 'lined-hat', { yarnId: weak.id })!;
+	const planned = (patch: Partial<Project>): Plan => {
+		const p = plan({ ...begun, ...patch }, bench);
+		if (!p.ok) throw new Error(p.why);
+		return p;
+	};
+	const codesOf = (p: Plan) => p.findings.map((f) => f.code);
+	const metresOf = (p: Plan, id: string) =>
+		p.amounts.find((a) => p.yarns[a.yarn]?.id === id)?.metres.value.mean ?? 0;
+	const own = planned({});
+	const doubled = planned({ gather: { how: 'doubled' } });
+	const other = planned({ gather: { how: 'yarn', yarnId: strong.id } });
+	const tailsOf = (p: Plan) =>
+		p.pieces[0]!.tails.filter((t) => t.id !== 'join').map((t) => t.lengthCm);
+
+	it('is offered by the finding that says so, both ways', () => {
+		const finding = own.findings.find((f) => f.code === 'weak-yarn')!;
+		expect(finding.fix?.project).toEqual({ gather: { how: 'doubled' } });
+		expect(finding.or?.project?.gather).toMatchObject({ how: 'yarn' });
+		expect(codesOf(doubled)).not.toContain('weak-yarn');
+		expect(codesOf(other)).not.toContain('weak-yarn');
+		expect(codesOf(planned({ gather: { how: 'yarn', yarnId: weak.id } }))).toContain('weak-yarn');
+	});
+	it('doubled: the tails are twice as long, up to the next 5 cm', () => {
+		for (const [i, cm] of tailsOf(own).entries())
+			expect(Math.abs(tailsOf(doubled)[i]! - 2 * cm)).toBeLessThanOrEqual(5);
+		expect(metresOf(doubled, weak.id)).toBeGreaterThan(metresOf(own, weak.id) + 3);
+	});
+	it('another: as long as the tail was, of its own colour; the tails are woven in, with two ends more at each end', () => {
+		expect(other.pieces[0]!.strands.map((x) => x.lengthCm)).toEqual(tailsOf(own));
+		expect(tailsOf(other).every((cm) => cm < 30)).toBe(true);
+		const metres = tailsOf(own).reduce((t, cm) => t + cm / 100, 0);
+		expect(metresOf(other, strong.id)).toBeCloseTo(metres, 6);
+		const ends = (p: Plan) => {
+			const w = p.steps.find((s) => s.do === 'weave-in');
+			return w?.do === 'weave-in' ? w.ends : 0;
+		};
+		expect(ends(other)).toBe(ends(own) + 4);
+		const words = other.steps.map((s) => wordStep(s, 'cm').how).join(' ');
+		expect(words).toContain(`of ${strong.colourName} on a blunt needle`);
 	});
 });

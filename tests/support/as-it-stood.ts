@@ -15,7 +15,7 @@ const byId = (list: readonly object[]) =>
 	[...(list as { id: string }[])].sort((a, b) => (a.id < b.id ? -1 : 1));
 
 /** What a version wrote, frozen. */
-export const frozen = (version: 5 | 6 | 7) => {
+export const frozen = (version: 5 | 6 | 7 | 8) => {
 	const read = (name: string) => readFileSync(`tests/fixtures/v${version}/${name}`);
 	const json = (name: string): unknown => JSON.parse(read(name).toString());
 	return {
@@ -26,7 +26,7 @@ export const frozen = (version: 5 | 6 | 7) => {
 };
 
 /** Tests that a backup, a project file and a store of a version open as they stood, each project as `up` has it now. */
-export function opensAsItStood(version: 5 | 6 | 7, up: (project: Rec) => Rec): void {
+export function opensAsItStood(version: 5 | 6 | 7 | 8, up: (project: Rec) => Rec): void {
 	const { backup, project, tables } = frozen(version);
 	const expected = byId(tables.projects!.map(up));
 

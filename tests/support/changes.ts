@@ -29,6 +29,12 @@ export interface Changed {
 	readonly project: Project;
 }
 
+/** A project with its ends drawn up in each other way there is: the tail doubled, and a strand of the last yarn of a bench. */
+export const gatheredOtherwise = (project: Project, bench: Bench): Project[] => [
+	{ ...project, gather: { how: 'doubled' } },
+	{ ...project, gather: { how: 'yarn', yarnId: bench.yarns.at(-1)!.id } }
+];
+
 /** What every recipe begins with on the first ring of a bench, and that with each single option set to each of its values. */
 export function everyChange(bench: Bench): Changed[] {
 	const machine = bench.machines[0]!;

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import type { Bench, Project } from '../../src/lib/core/model/project';
 import { plan, type Plan } from '../../src/lib/core/plan';
-import { everyChange } from './changes';
+import { everyChange, gatheredOtherwise } from './changes';
 import { benchWith, everyStart, RINGS, withWaste } from './every';
 import { SEEDED_MS, seededProjects } from './some-options';
 import type { Token } from './tokens';
@@ -80,6 +80,9 @@ export function readEverywhere(where: string, sentencesOf: (p: Plan) => Iterable
 			const bench = benchWith(pins);
 			for (const c of everyChange(bench))
 				reading.read(`${c.recipe} on ${pins}, ${c.key ?? 'as it begins'}`, c.project, bench);
+			for (const { what, project } of everyStart(withWaste(pins > 40 ? 4 : 0, 0), [bench]))
+				for (const p of gatheredOtherwise(project, bench))
+					reading.read(`${what} on ${pins}, gathered otherwise`, p, bench);
 		}
 		reading.holds(500);
 	}, 120_000);

@@ -149,6 +149,7 @@ export function anyProject(seed: number, family?: string): { project: Project; b
 			id: id as Bench['machines'][number]['id'],
 			// By the seed, so that all else stays as it was drawn.
 			turns: seed % 2 === 0 ? 'clockwise' : 'anticlockwise',
+			firstPin: seed % 4 === 0 ? 5 : 1,
 			rightSide: seed % 3 === 0 ? 'toward' : 'away',
 			panelLost: { start: number(random, 0, 6, true), end: number(random, 0, 6, true) },
 			ringCm: number(random, 5, 400, false)
@@ -169,6 +170,8 @@ export function anyProject(seed: number, family?: string): { project: Project; b
 			createdAt: 0,
 			machineId: machines[0]!.id,
 			options: someOptions(random, family),
+			...(seed % 5 === 0 && { gather: { how: 'doubled' as const } }),
+			...(seed % 5 === 1 && { gather: { how: 'yarn' as const, yarnId: yarns.at(-1)!.id } }),
 			accepted: [],
 			useFresh: false,
 			holdsYarn: true,

@@ -34,7 +34,7 @@ export class ToldAtTheCrank {
 		const strands = isSpare(yarn) ? 1 : this.plan.yarns[yarn]!.strands;
 		return [...(strands > 1 ? [`strands ${strands}`] : []), this.yarn(yarn)];
 	}
-	private cm(tail: Tail | undefined): Token {
+	private cm(tail: Pick<Tail, 'lengthCm'> | undefined): Token {
 		return `cm ${tail ? 5 * Math.ceil(tail.lengthCm / 5 - 1e-6) : PULL_CM}`;
 	}
 	private tail(id: Tail['id'], atRow?: number, yarn?: number): Tail | undefined {
@@ -172,7 +172,10 @@ export class ToldAtTheCrank {
 		const live = ring.inState(ring.rows - 1, 'onNeedle').length;
 		const loops = live > 1 ? [`loop ${live}`] : [];
 		const place = this.isPanel(ring.rows) ? this.stands(ring.rows) : [];
-		return [...place, ...this.ends(last), tail, ...loops];
+		// Drawn up by another yarn, the loops come off onto that.
+		const strand = this.piece.strands.find((x) => x.edge === 'cast-off');
+		const thread = strand ? [this.cm(strand), ...this.ends(strand.yarn)] : [];
+		return [...place, ...this.ends(last), tail, ...thread, ...loops];
 	}
 
 	private hands(e: Extract<RunSheetEvent, { kind: 'hands' }>): Token[] {

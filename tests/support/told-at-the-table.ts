@@ -83,6 +83,15 @@ export class ToldAtTheTable {
 	tail(id: string, which: Tail['id']): Token {
 		return up(this.piece(id).tails.find((t) => t.id === which)!.lengthCm);
 	}
+	/** What draws an end up: the tail, and a strand of another yarn as long as the tail would be at its longest. */
+	thread({ piece, edge }: StepOf<'gather'>): Token[] {
+		const strand = this.piece(piece).strands.find((x) => x.edge === edge);
+		if (!strand) return [this.tail(piece, edge)];
+		return [up(strand.lengthCm), `yarn ${this.nameOf(strand.yarn)}`];
+	}
+	nameOf(yarn: number): string {
+		return this.plan.yarns[yarn]!.colourName;
+	}
 	perCm(id: string): { readonly across: number; readonly along: number } {
 		const p = this.piece(id);
 		const gauge = p.gauges[p.runs[0]?.yarn ?? 0]!;
@@ -321,12 +330,7 @@ const TRUTHS: Truths = {
 	'gather-piece': (_, t, step) => {
 		const s = as<'gather'>(step);
 		const n = t.loops(s.piece, s.edge);
-		return [
-			`loop ${n}`,
-			...several(t.piece(s.piece).count, 'time'),
-			t.tail(s.piece, s.edge),
-			`number ${n}`
-		];
+		return [`loop ${n}`, ...several(t.piece(s.piece).count, 'time'), ...t.thread(s), `number ${n}`];
 	},
 	handle: (_, t, step) => {
 		const s = as<'handle'>(step);
@@ -385,7 +389,8 @@ const TRUTHS: Truths = {
 	'pick-up': (_, t, step) => {
 		const s = as<'gather'>(step);
 		const n = t.loops(s.piece, s.edge);
-		return [`loop ${n}`, t.tail(s.piece, s.edge), `number ${n}`];
+		const named = typeof s.with === 'object' ? [`yarn ${t.nameOf(s.with.yarn)}`] : [];
+		return [...named, `loop ${n}`, ...t.thread(s), `number ${n}`];
 	},
 	rest: (work, t, step) => {
 		const { as: how } = as<'rest'>(step);

@@ -19,7 +19,7 @@ import { writeBackup } from './backup-write';
 import { snapshot } from './snapshot';
 import type { Everything } from './everything';
 import { writeCsv } from './csv/rfc4180';
-import { benchFrom7 } from './upgrade';
+import { benchFrom7, benchFrom8 } from './upgrade';
 import { problem, readLimited, MAX_BODY_BYTES } from './http';
 import { previewImport } from './merge';
 import { dequal } from 'dequal/lite';
@@ -343,7 +343,7 @@ describe('files of earlier versions', () => {
 		expect(version).toBe(VERSION);
 		const { options: wish, ...project } = kept.project;
 		const was = JSON.parse(text) as Record<string, unknown>;
-		const bench = benchFrom7(was.bench);
+		const bench = benchFrom8(benchFrom7(was.bench));
 		expect({ ...kept, version: 3, project: { ...project, wish } }).toEqual({ ...was, bench });
 		expect(plan(kept.project, kept.bench).ok).toBe(true);
 		const backup = readAny(new Uint8Array(old('backup-v3.zip')));

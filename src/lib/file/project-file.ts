@@ -11,6 +11,7 @@ import {
 	benchFrom1,
 	benchFrom2,
 	benchFrom7,
+	benchFrom8,
 	eventsFrom2,
 	eventsFrom4,
 	projectFrom1,
@@ -35,7 +36,7 @@ import { knownProject } from './known-project';
 
 /** The one current version of the project file; see docs/file-format.md. */
 export const FORMAT = 'tomble-project';
-export const VERSION = 8;
+export const VERSION = 9;
 
 /** A project with a snapshot of all it uses, so that it means the same elsewhere. */
 export const projectFile = z.object({
@@ -126,7 +127,8 @@ const MIGRATIONS: Record<number, Migration> = {
 				? projectFrom7(file.project as Record<string, unknown>)
 				: file.project,
 		results: resultsFrom7(file.results)
-	})
+	}),
+	8: (file) => ({ ...file, version: 9, bench: benchFrom8(file.bench) })
 };
 
 /** A project file, and what of it does not read where that is allowed. */

@@ -1,11 +1,11 @@
 import type { Project } from '../core/model/project';
-import { machinesOf, yarnsOf } from '../core/recipe/uses';
+import { machinesOf, yarnsOfProject } from '../core/recipe/uses';
 import type { Everything } from './everything';
 import { VERSION, type ProjectFile } from './project-file';
 
 /** One project with the part of the bench that it uses. */
 export function snapshot(all: Everything, project: Project): ProjectFile {
-	const named = new Set<string>(yarnsOf(project.options));
+	const named = new Set<string>(yarnsOfProject(project));
 	// A yarn held together is nothing without its parts.
 	const parts = all.bench.yarns
 		.filter((y) => named.has(y.id))

@@ -235,3 +235,8 @@ export const projectFrom7 = (project: Rec): Rec => {
 	const more = isRecord(options) ? ADDED_IN_8[String(options.recipe)] : undefined;
 	return more ? { ...project, options: { ...more, ...(options as Rec) } } : project;
 };
+
+/** Up to version 8 the pins of a machine counted from 1 at the first of a row. */
+export const machineFrom8 = (machine: Rec): Rec => ({ firstPin: 1, ...machine });
+export const benchFrom8 = (bench: unknown): unknown =>
+	isRecord(bench) ? { ...bench, machines: list(bench.machines, machineFrom8) } : bench;

@@ -7,6 +7,7 @@ import {
 	eventsFrom4,
 	machineFrom2,
 	machineFrom7,
+	machineFrom8,
 	projectFrom1,
 	projectFrom2,
 	projectFrom4,
@@ -146,5 +147,12 @@ export class TombleDb extends Dexie {
 		this.version(7).stores({});
 		// What makers know of their machines, swatches and cut yarns.
 		this.version(8).stores({}).upgrade(from7);
+		// Numbers of pins are the machine's, and ends are gathered with more than their own tail.
+		this.version(9)
+			.stores({})
+			.upgrade(async (tx) => {
+				const machines = await tx.table<Record<string, unknown>>('machines').toArray();
+				await tx.table('machines').bulkPut(machines.map(machineFrom8));
+			});
 	}
 }

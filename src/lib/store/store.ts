@@ -1,7 +1,7 @@
-import { yarnsOf } from '../core/recipe/uses';
+import { yarnsOfProject } from '../core/recipe/uses';
 import { evidenceFrom } from '../core/learn/evidence';
 import { isTaught, untaughtBy } from '../core/learn/teaches';
-import type { Machine, Swatch, Yarn, YarnTest } from '../core/model/bench';
+import type { Machine, Swatch, Yarn, YarnId, YarnTest } from '../core/model/bench';
 import type { Order } from '../core/model/order';
 import type { Bench, Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
 import { sameYarnOtherColour } from '../core/bench/yarn/tex';
@@ -60,9 +60,9 @@ export async function writeSettings(db: TombleDb, change: Partial<Settings>): Pr
 	});
 }
 
-function namedYarns(project: Project): ReturnType<typeof yarnsOf> {
+function namedYarns(project: Project): YarnId[] {
 	try {
-		return yarnsOf(project.options);
+		return yarnsOfProject(project);
 	} catch {
 		return [];
 	}

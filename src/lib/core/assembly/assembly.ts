@@ -42,6 +42,11 @@ interface At extends Of {
 interface End extends At {
 	readonly brief?: boolean;
 }
+/** A strand of one of the plan's yarns, by its place there, and its name. */
+export interface Strand {
+	readonly yarn: number;
+	readonly name: string;
+}
 interface Chained extends Of {
 	readonly chains: number;
 }
@@ -57,8 +62,8 @@ export interface StepKinds {
 	'join-tails': object;
 	/** One end of the tube is pushed inside the other up to `atRow` (may be half-way through a row). */
 	tuck: Of & { readonly atRow: number; readonly inner: Edge };
-	/** An end drawn up. */
-	gather: End;
+	/** An end drawn up: with its own tail, with that doubled, or with a strand of another yarn of the plan. */
+	gather: End & { readonly with?: 'doubled' | Strand };
 	/** Two edges sewn to one another loop by loop and drawn up together. */
 	zip: Of & { readonly edges: readonly [Edge, Edge] };
 	'turn-up': Of & { readonly heightCm: number };

@@ -80,6 +80,8 @@ export type RunSheetEvent = { readonly after: number } & (
 			readonly method: 'needle' | 'crank';
 			readonly yarn: number;
 			readonly tail: TailLeft;
+			/** On the needle, where the loops are not threaded with their own tail: of which yarn, and how long, cm. */
+			readonly thread?: { readonly yarn: number; readonly cm: number };
 			readonly place: YarnPlace;
 			/** Loops that hang there, and waste rows under them. */
 			readonly loops: number;

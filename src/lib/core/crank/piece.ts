@@ -21,7 +21,14 @@ import {
 	type YarnRun
 } from '../simulate/fabric';
 import { simulate } from '../simulate/simulate';
-import { tailsOf, type Break, type Tail, type TailUse } from './tails';
+import {
+	gatherStrandCm,
+	tailsOf,
+	type Break,
+	type GatherStrand,
+	type Tail,
+	type TailUse
+} from './tails';
 
 /** A marker every so many rows where nothing counts them (common practice). */
 const MARK_EVERY_ROWS = 20;
@@ -50,7 +57,13 @@ export interface WorkedPiece extends Omit<Piece, 'on' | 'marks' | 'edges'> {
 	/** Row by row: pins in work, which way, what the hands do. */
 	readonly rowByRow: RowByRow;
 	readonly tails: readonly Tail[];
+	/** Strands of another yarn that its ends are drawn up with. */
+	readonly strands: readonly GatherStrand[];
 }
+
+/** Whether stitches are made with a yarn, by its place: some only gather or sew. */
+export const isKnitted = (pieces: readonly Pick<WorkedPiece, 'loops'>[], yarn: number): boolean =>
+	pieces.some((p) => (p.loops[yarn] ?? 0) > 0);
 
 /** A piece as the plan has it, with its run sheet. */
 export interface PlannedPiece extends WorkedPiece {
@@ -99,6 +112,8 @@ interface Input {
 	readonly useAt: (end: PieceEnd) => TailUse;
 	/** The least it has to be for that, cm. */
 	readonly needAt: (use: TailUse, end: PieceEnd) => number;
+	/** The other yarn that an end is drawn up with; null where it is its own tail. */
+	readonly strandAt: (end: PieceEnd) => number | null;
 	readonly joinTails: 'tie' | 'weave';
 	/** Held together, of a yarn of the plan. */
 	readonly strandsOf: (yarn: number) => number;
@@ -238,6 +253,19 @@ const tailsOfPiece = (input: Input, knitted: Knitted) => {
 	});
 };
 
+/** Strands of another yarn cut for its ends. */
+const strandsOfPiece = (input: Input, knitted: Knitted): GatherStrand[] => {
+	const { runs, first, last, rowByRow } = knitted;
+	const { piece, machine, gauges } = input;
+	const whole = { id: piece.id, machine, gauges, runs, rowByRow, stitches: { first, last } };
+	return (['cast-on', 'cast-off'] as const).flatMap((edge) => {
+		const end = endOf(whole, edge);
+		const yarn = input.strandAt(end);
+		const needCm = input.needAt('gather', end);
+		return yarn === null ? [] : [{ edge, yarn, lengthCm: gatherStrandCm(machine.ringCm, needCm) }];
+	});
+};
+
 /** Knits a piece on the simulated machine and reads off it what the run sheet, the sums and the pictures need. */
 export function knitPiece(input: Input): KnittedPiece {
 	const { piece, machine, gauges, feeds, joinTails } = input;
@@ -245,6 +273,7 @@ export function knitPiece(input: Input): KnittedPiece {
 	const knitted = offTheRing(input);
 	const { faults, allRuns, runs, mainRows, stitches, first, last, rowByRow, share } = knitted;
 	const tails = tailsOfPiece(input, knitted);
+	const strands = strandsOfPiece(input, knitted);
 	const main = gauges[runs[0]?.yarn ?? 0] ?? entryAt(gauges, 0);
 	const worked: WorkedPiece = {
 		id: piece.id,
@@ -272,7 +301,8 @@ export function knitPiece(input: Input): KnittedPiece {
 		rowsWorking: piece.rowsWorking,
 		sectionsWorking: piece.sectionsWorking,
 		rowByRow,
-		tails
+		tails,
+		strands
 	};
 	const off = program.find((o) => o.op === 'take-off');
 	const on = program.find((o) => o.op === 'cast-on');
@@ -285,6 +315,7 @@ export function knitPiece(input: Input): KnittedPiece {
 			castOn: on?.method ?? 'weave',
 			...(on?.holder !== undefined && { holder: on.holder }),
 			takeOff: off?.op === 'take-off' ? off.method : 'needle',
+			thread: strands.find((x) => x.edge === 'cast-off') ?? null,
 			loopsLeft: last,
 			feeds,
 			tails,

@@ -1,5 +1,5 @@
 import { entryAt, last } from '../quantity/sure';
-import { JOIN_TAIL_CM, WASTE_TAIL_CM, type Tail } from './tails';
+import { JOIN_TAIL_CM, WASTE_TAIL_CM, type GatherStrand, type Tail } from './tails';
 import type { Feed } from '../bench/machine/slot';
 import type { Machine } from '../model/bench';
 import { isSpare } from '../program/program';
@@ -63,6 +63,8 @@ export interface RunSheetInput {
 	readonly castOn: CastOn;
 	readonly holder?: number;
 	readonly takeOff: 'needle' | 'crank';
+	/** What the last loops are threaded with, where not with their own tail. */
+	readonly thread: GatherStrand | null;
 	/** Loops on the pins at the end. */
 	readonly loopsLeft: number;
 	/** How each yarn is fed on this machine. */
@@ -256,6 +258,8 @@ export function runSheet(input: RunSheetInput): RunSheet {
 		method: input.takeOff,
 		yarn: legs.filter((l) => l.kind === 'main').at(-1)?.yarn ?? 0,
 		tail: leftAt(input, 'cast-off'),
+		...(input.takeOff === 'needle' &&
+			input.thread && { thread: { yarn: input.thread.yarn, cm: input.thread.lengthCm } }),
 		place: yarnPlace(rowByRow, totalRows),
 		loops: input.loopsLeft,
 		wasteRows: legs.length > 1 && last(legs).kind === 'waste' ? last(legs).rows : 0

@@ -28,6 +28,8 @@ export interface TailUses {
 	'weave-in': true;
 	gather: true;
 	crown: true;
+	'gather-doubled': true;
+	'crown-doubled': true;
 	zip: true;
 	close: true;
 	'close-crown': true;
@@ -52,6 +54,13 @@ export interface Tail {
 	readonly atRow: number;
 	readonly use: TailUse;
 	readonly working: Working;
+}
+
+/** Cut of another of the plan's yarns to draw an end up: so long, cm. */
+export interface GatherStrand {
+	readonly edge: Edge;
+	readonly yarn: number;
+	readonly lengthCm: number;
 }
 
 /** A piece off the machine, as far as its tails go. */
@@ -132,6 +141,10 @@ export function tailsOf(piece: Tailed): Tail[] {
 	return [end('cast-on', first, 0), ...between, end('cast-off', last, last.to)];
 }
 
+/** A strand of its own that draws an end of a tube up, cm: as long as a tail left for it, and an end to knot it with. */
+export const gatherStrandCm = (ringCm: number, needCm: number): number =>
+	measuredOff(longEnough(tubeTail(ringCm)('gather', 'cast-off'), needCm)).lengthCm;
+
 /** A chain through every loop of a group, and an end to hold and weave in. */
 function toChainOff(
 	{ loops, needCm }: Break,
@@ -163,14 +176,17 @@ const tubeTail =
 	(ringCm: number): LengthOf =>
 	(use, edge) => {
 		if (use === 'weave-in') return toWeaveIn;
-		const times = use === 'zip' && edge === 'cast-off' ? 2 : 1;
+		const doubled = use === 'gather-doubled' || use === 'crown-doubled';
+		const times = doubled || (use === 'zip' && edge === 'cast-off') ? 2 : 1;
 		return {
 			lengthCm: times * ROUNDS_TO_GATHER * ringCm,
 			working: [
 				own(ringCm, 'length', 'round your machine'),
 				'×',
 				worked(ROUNDS_TO_GATHER, 'plain', '1.5 to 2 rounds'),
-				...(times > 1 ? (['×', worked(times, 'plain', 'times through')] as const) : [])
+				...(times > 1
+					? (['×', worked(times, 'plain', doubled ? 'doubled' : 'times through')] as const)
+					: [])
 			]
 		};
 	};

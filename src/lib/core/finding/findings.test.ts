@@ -21,7 +21,7 @@ import { plan } from '../plan';
 import { wordFinding } from '../finding/says';
 import { wordFix } from '../finding/fix';
 import type { FindingCode } from './finding';
-import { luminance } from '../bench/yarn/luminance';
+import { luminance } from '../bench/yarn/colour';
 
 const two = (liningExtraRows: number) =>
 	({ kind: 'outer-lining', outer: A.id, lining: B.id, liningExtraRows }) as const;

@@ -1,4 +1,5 @@
 import { printLength } from '../quantity/print';
+import type { GatherWith } from '../model/gather-with';
 import type { Trim } from '../model/trim';
 import type { Units } from '../quantity/units';
 
@@ -10,7 +11,11 @@ export interface Fix {
 	readonly label: Label;
 	/** What is put in the place of the same options. */
 	readonly options?: Readonly<Record<string, unknown>>;
-	readonly project?: { readonly useFresh?: boolean; readonly trims?: Trim[] };
+	readonly project?: {
+		readonly useFresh?: boolean;
+		readonly trims?: Trim[];
+		readonly gather?: GatherWith;
+	};
 	/** A page of the project, and what is asked of it. */
 	readonly go?:
 		| { readonly page: 'stand-ins'; readonly yarn: string }

@@ -68,6 +68,13 @@ export const machine = z.object({
 		.trim()
 		.max(24)
 		.describe('what the marker pin is told by, such as its colour; empty where nothing was said'),
+	firstPin: z
+		.int()
+		.min(1)
+		.max(200)
+		.describe(
+			'number that the first pin of a row carries; the others count on from it, round the ring'
+		),
 	rightSide: z
 		.enum(RIGHT_SIDES)
 		.describe('whether the right side of the fabric hangs away from the maker or toward them'),

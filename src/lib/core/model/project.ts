@@ -16,6 +16,7 @@ import {
 	yarn,
 	yarnTest
 } from './bench';
+import { gatherWith } from './gather-with';
 import { trims } from './trim';
 import { options } from './any-options';
 
@@ -39,6 +40,8 @@ export const project = z.object({
 	options,
 	/** What is added at the end; left out where nothing is. */
 	trims: trims.optional(),
+	/** What ends are gathered with; left out where with their own tail. */
+	gather: gatherWith.optional(),
 	/** Findings the maker has accepted, by key; they stay quiet. */
 	accepted: z.array(z.string().max(120)).max(200),
 	/** Consent to plan from readings taken fresh off the machine. */

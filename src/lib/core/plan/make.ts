@@ -11,7 +11,7 @@ import type { Options } from '../model/options';
 import { countProgram, excessOf, loadOf, type Excess } from '../program/load';
 import type { Finished } from '../recipe/finished';
 import type { Design, Recipe } from '../recipe/recipe';
-import { coloursOf, joinTailsOf, machinesOf, yarnsOf } from '../recipe/uses';
+import { coloursOf, joinTailsOf, machinesOf, yarnsOfProject } from '../recipe/uses';
 import {
 	doneAtTheTable,
 	handEndsOf,
@@ -19,12 +19,14 @@ import {
 	handYarnOf,
 	jointsOf,
 	stepsOf,
+	strandAt,
 	tailNeed,
 	tailUse,
 	toolsOf
 } from '../technique';
 import { usedOf, type Used } from './bench';
 import { byHandFigure, fillFigure } from './by-hand';
+import { gathered } from './gathered';
 import { lengthOf } from './lies';
 import { rowPlaces } from './places';
 import { trimmed } from './trims';
@@ -100,7 +102,7 @@ export function makePlan<W extends Options, F extends Finished>(
 	const asked = recipe.whole?.(read.data as W) ?? (read.data as W);
 	const options = asKnitted ? (recipe.withRows?.(asked, asKnitted.rows) ?? asked) : asked;
 	const names = {
-		yarns: yarnsOf(options),
+		yarns: yarnsOfProject({ ...project, options }),
 		machines: machinesOf(options),
 		use: recipe.use ?? 'wrap'
 	};
@@ -130,7 +132,11 @@ function derive<W extends Options, F extends Finished>(designed: Designed<W, F>)
 	const { project, bench, used, design } = designed;
 	const { machine, yarns, gauges } = used;
 	const { finished, sizes } = design;
-	const assembly = trimmed(design.assembly, project.trims ?? [], yarns[0]);
+	const assembly = gathered(
+		trimmed(design.assembly, project.trims ?? [], yarns[0]),
+		project.gather,
+		yarns
+	);
 	const { options } = project;
 	const joinTails = joinTailsOf(options);
 	const knitted = design.pieces.map((piece) =>
@@ -138,6 +144,7 @@ function derive<W extends Options, F extends Finished>(designed: Designed<W, F>)
 			piece,
 			...used.at(piece.on ?? null),
 			useAt: (end) => tailUse(assembly, end),
+			strandAt: (end) => strandAt(assembly, end),
 			needAt: tailNeed,
 			joinTails,
 			strandsOf: (i) => yarns[i]?.strands ?? 1

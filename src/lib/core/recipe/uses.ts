@@ -3,6 +3,7 @@ import type { WasteWith } from '../model/kinds';
 import type { ColourScheme } from './hats/scheme';
 import { inScheme } from './hats/in-scheme';
 import type { Options } from '../model/options';
+import type { Project } from '../model/project';
 
 /** What options name of the bench, read off them alone: no recipe has to be loaded for it. */
 
@@ -33,6 +34,12 @@ function schemeWith(scheme: ColourScheme, swap: (id: YarnId) => YarnId): ColourS
 export function yarnsOf(options: Options): YarnId[] {
 	const { yarns, scheme } = uses(options);
 	return [...new Set(yarns ?? (scheme ? inScheme(scheme) : []))];
+}
+
+/** Yarns that a project takes: those its options name, and what its ends are gathered with. */
+export function yarnsOfProject({ options, gather }: Pick<Project, 'options' | 'gather'>): YarnId[] {
+	const named = yarnsOf(options);
+	return gather?.how === 'yarn' ? [...new Set([...named, gather.yarnId])] : named;
 }
 
 /** Every `on` within options, however deep. */
@@ -70,6 +77,16 @@ export function withYarn<W extends Options>(options: W, from: YarnId, to: YarnId
 	if (yarns) return { ...options, yarns: yarns.map(swap) };
 	return scheme ? { ...options, scheme: schemeWith(scheme, swap) } : options;
 }
+
+/** A project's change that puts one yarn in the place of another, wherever it takes it. */
+export const yarnSwapped = (
+	{ options, gather }: Pick<Project, 'options' | 'gather'>,
+	from: YarnId,
+	to: YarnId
+): Pick<Project, 'options' | 'gather'> => ({
+	options: withYarn(options, from, to),
+	...(gather?.how === 'yarn' && gather.yarnId === from && { gather: { ...gather, yarnId: to } })
+});
 
 /** The machine that options name for a piece, by the piece's key in the log; null where that is the project's. */
 export function pieceMachine(options: Options, piece: string): MachineId | null {

@@ -7,8 +7,9 @@ import type { Bench, Project } from '../model/project';
 import { plan, type Plan } from '../plan';
 import { lengthOf, stitchesAcross } from '../plan/lies';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
-import { withYarn } from '../recipe/uses';
+import { yarnSwapped } from '../recipe/uses';
 import { freeBook, type Held } from '../order/stock';
+import { colourApart } from '../bench/yarn/colour';
 import { holdTogether } from '../bench/yarn/held-together';
 import { pairsForTex } from '../bench/yarn/pairs';
 import { effectiveTex, metresPerGram, twistKey } from '../bench/yarn/tex';
@@ -115,12 +116,6 @@ function verdictBook(bench: Bench, machine: Machine): (yarn: Yarn) => Verdict | 
 	return (yarn) => newest.get(`${twistKey(yarn)}|${yarn.strands}`)?.verdict ?? null;
 }
 
-/** How far apart two colours are, 0 to 1, channel by channel: enough to put like colours first among equals. */
-function colourDistance(a: string, b: string): number {
-	const channel = (hex: string, at: number) => parseInt(hex.slice(at, at + 2), 16) / 255;
-	return Math.hypot(...[1, 3, 5].map((at) => channel(a, at) - channel(b, at))) / Math.sqrt(3);
-}
-
 /** Scores are told apart to half a per cent; within that, colour decides. */
 const step = (score: number): number => Math.round(score * 200);
 
@@ -207,10 +202,9 @@ function plannedWith(
 	judge: Judge
 ): Substitute[] {
 	const { yarn, from } = candidate;
-	const options = withYarn(project.options, yarnId, yarn.id);
 	const known = bench.yarns.some((y) => y.id === yarn.id);
 	const yarns = known ? bench.yarns : [...bench.yarns, yarn];
-	const then = plan({ ...project, options }, { ...bench, yarns }, undefined, book);
+	const then = plan({ ...project, ...yarnSwapped(project, yarnId, yarn.id) }, { ...bench, yarns }, undefined, book);
 	if (!then.ok) return [];
 	const index = then.yarns.findIndex((y) => y.id === yarn.id);
 	const need = then.amounts.find((a) => a.yarnId === yarn.id)?.grams.value;
@@ -252,7 +246,7 @@ export function substitutesFor(q: Question): Answer | undefined {
 	if (!wanted) return undefined;
 	const judge = judgeFor(q, wanted);
 	const { best, compared } = bestByGauge(q, wanted, book, judge);
-	const away = (s: Substitute) => colourDistance(s.yarn.colour, wanted.yarn.colour);
+	const away = (s: Substitute) => colourApart(s.yarn.colour, wanted.yarn.colour);
 	return {
 		now,
 		wanted: wanted.yarn,

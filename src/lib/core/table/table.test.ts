@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { SEEDED_MS, seededProjects } from '../../../../tests/support/some-options';
-import { everyChange } from '../../../../tests/support/changes';
+import { everyChange, gatheredOtherwise } from '../../../../tests/support/changes';
 import { benchWith, everyStart } from '../../../../tests/support/every';
 import type { Bench, Project } from '../model/project';
 import { wordFinding } from '../finding/says';
@@ -55,8 +55,9 @@ describe('done in its order, a plan leaves nothing live, hanging or open', () =>
 		const proof = new Proof();
 		const benches = [16, 22, 32, 40, 48, 72].map((pins) => benchWith(pins));
 		for (const b of everyStart((p) => p, benches))
-			proof.run(`${b.what} on ${b.pins}`, b.project, b.bench);
-		proof.holds(150);
+			for (const p of [b.project, ...gatheredOtherwise(b.project, b.bench)])
+				proof.run(`${b.what} on ${b.pins}`, p, b.bench);
+		proof.holds(450);
 	});
 
 	it('with each single option set to each of its values', () => {

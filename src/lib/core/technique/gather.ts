@@ -1,5 +1,6 @@
-import { stepIn, type Edge } from '../assembly/assembly';
-import type { WorkedPiece } from '../crank/piece';
+import { stepIn, type Edge, type StepOf, type Strand } from '../assembly/assembly';
+import type { PieceEnd, WorkedPiece } from '../crank/piece';
+import { capital, type Say } from '../quantity/say';
 import { THREAD_LOOP_SECONDS } from './hand';
 import { singly } from './sequence';
 import {
@@ -23,17 +24,22 @@ interface Ends {
 	readonly edge: Edge;
 	readonly loops: number;
 }
+/** What goes through the loops, so long, cm: the tail, the tail doubled, or a strand of another yarn, by its name. */
+interface Thread {
+	readonly cm: number;
+	readonly of: 'tail' | 'doubled' | { readonly name: string };
+}
 /** Drawing an end up and fastening it, s (from memory). */
 const DRAW_SECONDS = 15;
 
 declare module './technique' {
 	interface WorkKinds {
-		'pick-up': Ends & { readonly tailCm: number; readonly waste: boolean };
+		'pick-up': Ends & { readonly with: Thread; readonly waste: boolean };
 		/** `tucked`: one of two ends that meet; `inner`: the one that lies inside. */
 		gather: Ends & { readonly inner: boolean; readonly tucked: boolean };
 		'gather-piece': Ends & {
 			readonly name: string;
-			readonly tailCm: number;
+			readonly with: Thread;
 			readonly waste: boolean;
 			readonly copies: number;
 		};
@@ -50,6 +56,25 @@ const MOST_CORD_PINS = 4;
 const isCord = (p: WorkedPiece): boolean =>
 	isPanel(p) && p.stitches.first === p.stitches.last && p.stitches.first <= MOST_CORD_PINS;
 
+const wordThread = ({ cm, of: what }: Thread, s: Say): string =>
+	what === 'tail'
+		? `the tail of ${s.tail(cm)}`
+		: what === 'doubled'
+			? `the tail of ${s.tail(cm)}, doubled,`
+			: `${s.tail(cm)} of ${what.name}`;
+
+const threadAt = (p: WorkedPiece, { edge, with: how }: StepOf<'gather'>): Thread => {
+	const strand = p.strands.find((x) => x.edge === edge);
+	if (strand && typeof how === 'object') return { cm: strand.lengthCm, of: { name: how.name } };
+	return { cm: tailAt(p, edge), of: how === 'doubled' ? 'doubled' : 'tail' };
+};
+
+/** Whether an end of a tube is drawn up with another yarn: a tip and a cord are few loops, and keep their tail. */
+const strandOf = ({ piece, edge, with: how }: StepOf<'gather'>, end: PieceEnd): Strand | null =>
+	piece === end.piece && edge === end.edge && end.share >= 1 && typeof how === 'object'
+		? how
+		: null;
+
 const tip = (p: WorkedPiece, id: string): WorkStep => ({
 	id: idOf(id),
 	do: 'draw-tip',
@@ -65,6 +90,8 @@ export const gather = technique<'gather'>({
 	tails: {
 		gather: 'it gathers this end',
 		crown: 'it gathers the crown',
+		'gather-doubled': 'doubled, it gathers this end',
+		'crown-doubled': 'doubled, it gathers the crown',
 		tip: 'it draws up the tip',
 		'cord-end': 'it is drawn through these loops'
 	},
@@ -72,15 +99,17 @@ export const gather = technique<'gather'>({
 		// Through all twice, the second time drawn up already.
 		gather: threaded(1.25),
 		crown: threaded(1.25),
+		'gather-doubled': threaded(2.5),
+		'crown-doubled': threaded(2.5),
 		tip: threaded(2),
 		'cord-end': threaded(1)
 	},
 	works: {
 		...wasteOffWorks,
 		'pick-up': {
-			words: ({ loops, edge, tailCm, waste }, s) => ({
-				title: `Thread the tail through the ${loops} loops of the ${ROW[edge]} row`,
-				how: `Use the tail of ${s.tail(tailCm)} on a blunt needle, every loop in turn, none twice and none missed: count ${loops}.${waste ? ' Tie the main yarn’s tail before the waste comes off.' : ''}`
+			words: ({ loops, edge, with: thread, waste }, s) => ({
+				title: `Thread ${typeof thread.of === 'object' ? thread.of.name : 'the tail'} through the ${loops} loops of the ${ROW[edge]} row`,
+				how: `Use ${wordThread(thread, s)} on a blunt needle, every loop in turn, none twice and none missed: count ${loops}.${waste ? ' Tie the main yarn’s tail before the waste comes off.' : ''}`
 			}),
 			drawing: (w) => ({ skill: 'pick-up', drawing: w }),
 			loops: ({ loops }) => singly(loops)
@@ -99,9 +128,9 @@ export const gather = technique<'gather'>({
 		},
 		'gather-piece': {
 			tip: 'Turn it over and look for caught loops as you draw.',
-			words: ({ edge, name, loops, copies, tailCm, waste }, s) => ({
+			words: ({ edge, name, loops, copies, with: thread, waste }, s) => ({
 				title: `Gather the ${ROW[edge]} row of ${ofPiece(name, 1)}, ${loops} loops${times(copies)}`,
-				how: `The tail of ${s.tail(tailCm)} on a blunt needle through every loop in turn, beginning beside the tail: count ${loops}. Through all a second time, draw up and knot.${waste ? ' Then the waste comes off.' : ''}`
+				how: `${capital(wordThread(thread, s))} on a blunt needle through every loop in turn, beginning beside the tail: count ${loops}. Through all a second time, draw up and knot.${waste ? ' Then the waste comes off.' : ''}`
 			}),
 			drawing: (w) => ({ skill: 'gather', drawing: w }),
 			loops: ({ loops }) => singly(loops)
@@ -121,11 +150,12 @@ export const gather = technique<'gather'>({
 			drawing: (w) => ({ skill: 'gather', drawing: w })
 		}
 	},
-	steps: ({ piece, edge, brief }, table) => {
+	steps: (step, table) => {
+		const { piece, edge, brief } = step;
 		const p = pieceOf(table, piece);
 		if (!p) return [];
 		const loops = loopsAt(p, edge);
-		const tailCm = tailAt(p, edge);
+		const thread = threadAt(p, step);
 		if (isPanel(p) && p.stitches.first > p.stitches.last)
 			return [tip(p, brief ? `gather-${edge}-${p.id}` : `draw-tip-${p.id}`)];
 		if (brief)
@@ -138,7 +168,7 @@ export const gather = technique<'gather'>({
 					waste: p.waste[edge],
 					copies: p.count,
 					name: p.name,
-					tailCm,
+					with: thread,
 					...SHARP
 				}
 			];
@@ -152,7 +182,7 @@ export const gather = technique<'gather'>({
 							do: 'pick-up',
 							edge,
 							loops,
-							tailCm,
+							with: thread,
 							waste: p.waste[edge],
 							...SHARP
 						},
@@ -169,10 +199,25 @@ export const gather = technique<'gather'>({
 		};
 		return [...threaded, drawn];
 	},
-	tail: ({ piece, edge }, end, assembly) => {
+	tail: ({ piece, edge, with: how }, end, assembly) => {
 		if (piece !== end.piece || edge !== end.edge) return null;
 		if (end.share < 1) return end.tip ? (edge === 'cast-off' ? 'tip' : null) : 'cord-end';
-		return assembly.some((x) => x.do === 'tuck' || x.do === 'hem') ? 'crown' : 'gather';
+		// Another yarn draws it up: the tail is woven in.
+		if (typeof how === 'object') return null;
+		const crown = assembly.some((x) => x.do === 'tuck' || x.do === 'hem');
+		if (how === 'doubled') return crown ? 'crown-doubled' : 'gather-doubled';
+		return crown ? 'crown' : 'gather';
+	},
+	strand: (step, end) => strandOf(step, end)?.yarn ?? null,
+	yarn: ({ piece, edge }, table) => {
+		const p = pieceOf(table, piece);
+		return (p?.strands ?? [])
+			.filter((x) => x.edge === edge)
+			.map((x) => ({ yarn: x.yarn, metres: ((p?.count ?? 1) * x.lengthCm) / 100 }));
+	},
+	strands: ({ piece, edge }, table) => {
+		const p = pieceOf(table, piece);
+		return p?.strands.some((x) => x.edge === edge) ? p.count : 0;
 	},
 	minutes: ({ piece, edge }, table) => {
 		const p = pieceOf(table, piece);

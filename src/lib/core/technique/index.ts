@@ -117,6 +117,15 @@ export function tailUse(assembly: Assembly, end: PieceEnd): TailUse {
 	return 'weave-in';
 }
 
+/** The other yarn that an end is worked with; null where that is its own tail. */
+export function strandAt(assembly: Assembly, end: PieceEnd): number | null {
+	for (const s of assembly) {
+		const yarn = techniqueOf(s.do).strand?.(s, end) ?? null;
+		if (yarn !== null) return yarn;
+	}
+	return null;
+}
+
 /** The least that a tail left for a use has to be, cm, over loops that lie so wide; 0 for one that is only woven in. */
 export function tailNeed(use: TailUse, end: Parameters<TailNeed>[0]): number {
 	for (const t of TECHNIQUES.values()) {

@@ -5,10 +5,10 @@ import { ToldAtTheTable } from '../../../../tests/support/told-at-the-table';
 import type { Plan } from '../plan';
 import { wordStep } from './say-step';
 
-/** What a step says, without the names of its pieces: they are the maker's and may hold numbers. */
+/** What a step says, without the names of its pieces: they are the maker's and may hold numbers and colours. */
 function said(p: Plan, text: string): string {
 	const names = [...new Set(p.pieces.map((x) => x.name))]
-		.filter((name) => /\d/.test(name))
+		.filter((name) => /\d/.test(name) || p.yarns.some((y) => name.includes(y.colourName)))
 		.sort((a, b) => b.length - a.length);
 	return names.reduce(
 		(t, name) => t.replaceAll(name, '').replaceAll(name.toLowerCase(), ''),
@@ -33,7 +33,8 @@ function* atTheTable(p: Plan): Generator<Sentence> {
 	const told = new ToldAtTheTable(p);
 	for (const s of p.steps) {
 		const { title, how } = wordStep(s, 'cm');
-		const states = tokensOf(said(p, `${title}. ${how}`), [])
+		const names = p.yarns.map((y) => y.colourName);
+		const states = tokensOf(said(p, `${title}. ${how}`), names)
 			// `500 in the middle` is no length.
 			.map((t) => (t.startsWith('in ') ? `number ${t.slice(3)}` : t))
 			// All of them, by whatever they are called.

@@ -108,6 +108,8 @@ export interface Technique<K extends StepKind = StepKind> {
 	steps(step: StepOf<K>, table: Table): readonly WorkStep[];
 	/** What it does with the tail at an end of a piece; null where it leaves it alone. */
 	tail?(step: StepOf<K>, end: PieceEnd, assembly: Assembly): TailUse | null;
+	/** The other yarn that an end is worked with in the place of its tail, by its place in the plan. */
+	strand?(step: StepOf<K>, end: PieceEnd): number | null;
 	/** Yarn worked in by hand, of the project's yarns. */
 	yarn?(step: StepOf<K>, table: Laid): readonly HandYarn[];
 	/** Strands of its own that it works with, each with two ends to weave in. */

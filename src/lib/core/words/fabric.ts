@@ -1,3 +1,4 @@
+import { isKnitted } from '../crank/piece';
 import { COVER_FOR, type Fabric } from '../bench/gauge/fabric';
 import { sentences } from '../quantity/say';
 import { wordFeed } from './feed';
@@ -51,7 +52,11 @@ export function wordCover(e: Estimate): string {
 /** What of a plan says how its yarns are fed. */
 interface FedHere {
 	readonly machine: Machine;
-	readonly pieces: readonly { readonly machine: Machine; readonly feeds: readonly Feed[] }[];
+	readonly pieces: readonly {
+		readonly machine: Machine;
+		readonly feeds: readonly Feed[];
+		readonly loops: readonly number[];
+	}[];
 	readonly fabrics: readonly Fabric[];
 }
 
@@ -59,6 +64,6 @@ interface FedHere {
 export function wordFedHere({ pieces, fabrics, machine }: FedHere, yarn: number): string {
 	const feed = pieces.find((p) => p.machine.id === machine.id)?.feeds[yarn];
 	const fabric = fabrics[yarn];
-	if (!feed || !fabric) return '';
+	if (!feed || !fabric || !isKnitted(pieces, yarn)) return '';
 	return sentences(wordFeed(feed, machine), `Fabric ${wordFabric(fabric)}.`);
 }

@@ -10,9 +10,15 @@ type TakeOff = Extract<RunSheetEvent, { kind: 'take-off' }>;
 const TOO_FAR =
 	'A ring turned too far lifts loops back into the hooks: lift each off with the needle, none lost. On slippery yarn a finger on the next loop holds it.';
 
+/** What the needle carries, where that is not the tail itself. */
+const threadOf = ({ thread }: TakeOff, c: EventContext): string =>
+	thread
+		? ` Thread the needle with ${say(c.units).tail(thread.cm)} of ${yarnsIn(c).ends(thread.yarn)}.`
+		: '';
+
 function wordNeedle(e: TakeOff, c: EventContext): EventSaid {
 	const { ends } = yarnsIn(c);
-	const cut = `Cut ${ends(e.yarn)} with a tail of ${wordTail(e.tail, say(c.units))}.`;
+	const cut = `Cut ${ends(e.yarn)} with a tail of ${wordTail(e.tail, say(c.units))}.${threadOf(e, c)}`;
 	const loops = e.loops === 1 ? 'the one loop' : `all ${e.loops} loops`;
 	return {
 		how:

@@ -19,7 +19,7 @@
 	import Stash from './stash/Stash.svelte';
 	import { BenchChoice } from './choice.svelte';
 	import YarnForm from './YarnForm.svelte';
-	import { yarnsOf } from '$lib/core/recipe/uses';
+	import { yarnsOfProject } from '$lib/core/recipe/uses';
 	import { firstYarn } from './defaults';
 
 	const workbench = useWorkbench();
@@ -38,7 +38,7 @@
 			machines.find((m) => m.id === current?.machineId) ??
 			machines.at(-1)
 	);
-	const currentYarns = $derived(current ? yarnsOf(current.options) : []);
+	const currentYarns = $derived(current ? yarnsOfProject(current) : []);
 	const yarn = $derived(
 		yarns.find((y) => y.id === choice.yarnId) ??
 			yarns.find((y) => currentYarns.includes(y.id)) ??

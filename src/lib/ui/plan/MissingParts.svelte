@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { MachineId, YarnId } from '$lib/core/model/bench';
 	import type { Project } from '$lib/core/model/project';
-	import { machinesOf, madeHere, withYarn, yarnsOf } from '$lib/core/recipe/uses';
+	import { machinesOf, madeHere, yarnSwapped, yarnsOfProject } from '$lib/core/recipe/uses';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import YarnPick from '../options/YarnPick.svelte';
@@ -20,13 +20,12 @@
 	<p class="mb-2">
 		This plan waits for a part that left the bench. Choose another in its place, here or above:
 	</p>
-	{#each yarnsOf(project.options) as y (y)}
+	{#each yarnsOfProject(project) as y (y)}
 		<YarnPick
 			label={has(y) ? 'Colour' : 'In place of the one that is gone'}
 			value={y}
 			yarns={workbench.bench.yarns}
-			onvalue={(v) =>
-				editor.change('colours', { options: withYarn(project.options, y, v as YarnId) })}
+			onvalue={(v) => editor.change('colours', yarnSwapped(project, y, v as YarnId))}
 		/>
 	{/each}
 	{#if elsewhere}<p class="mt-3">

@@ -20,6 +20,7 @@
 	import Pieces from './Pieces.svelte';
 	import PlanRibbon from './PlanRibbon.svelte';
 	import Schedule from './Schedule.svelte';
+	import GatherWith from './GatherWith.svelte';
 	import Trims from './Trims.svelte';
 	import YarnNeeds from './YarnNeeds.svelte';
 
@@ -75,6 +76,7 @@
 	</div>
 	<div class="min-w-0">
 		<YarnNeeds {plan} {project} {editor} />
+		<GatherWith {plan} {project} {editor} />
 		<Trims {plan} {project} {editor} />
 		<Options {...rest} group="ends" class="mt-4" />
 	</div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
+	import { isKnitted } from '$lib/core/crank/piece';
 	import { wasteOf } from '$lib/core/plan/totals';
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
@@ -60,7 +61,7 @@
 						<Figure figure={a.grams} />
 						<Figure figure={a.balls} label={`Balls of ${grams(y.ballGrams)}`} />
 					</div>
-					{#if fabric && plan.pieces.length > 0}
+					{#if fabric && isKnitted(plan.pieces, a.yarn)}
 						<div class="mt-1 grid grid-cols-[1fr_7rem] items-start gap-3 text-sm">
 							<p class={fabric.verdict === 'right' ? 'quiet' : ''}>{wordFedHere(plan, a.yarn)}</p>
 							<CoverBar cover={fabric.cover} band={fabric.band} says={wordFabric(fabric)} />

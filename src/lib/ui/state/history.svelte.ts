@@ -170,7 +170,7 @@ export const turned = <T extends object>(
 	before && after && now ? merge3(before as T, after as T, now) : (after as T | undefined);
 
 /** Steps are of records as this version has them: those of an earlier one are let go. */
-const RECORDS = 8;
+const RECORDS = 9;
 
 /** Steps of one kind of record, kept by this tab until it is closed. */
 export const inThisTab = (scope: string): Kept => {

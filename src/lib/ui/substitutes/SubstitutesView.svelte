@@ -4,7 +4,7 @@
 	import type { Project } from '$lib/core/model/project';
 	import type { Yarn, YarnId } from '$lib/core/model/bench';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
-	import { yarnsOf, withYarn } from '$lib/core/recipe/uses';
+	import { yarnsOfProject, yarnSwapped } from '$lib/core/recipe/uses';
 	import { CRITERIA } from '$lib/core/substitute/criteria';
 	import type { Answer, Substitute } from '$lib/core/substitute/rank';
 	import { wordSource } from '$lib/core/words/sources';
@@ -29,7 +29,7 @@
 	const held = new HeldYarn(workbench);
 	const MOST = 24;
 
-	const used = $derived(yarnsOf(project.options));
+	const used = $derived(yarnsOfProject(project));
 	const yarnId = $derived(used.find((id) => id === wanted) ?? used[0]);
 	const yarns = $derived(workbench.bench.yarns);
 	const lookup = (id: YarnId) => yarns.find((y) => y.id === id);
@@ -87,9 +87,7 @@
 			await workbench.putYarn(made);
 		}
 		const was = answer.wanted.colourName;
-		editor.change(`${s.yarn.colourName} for ${was}`, {
-			options: withYarn(project.options, yarnId, id)
-		});
+		editor.change(`${s.yarn.colourName} for ${was}`, yarnSwapped(project, yarnId, id));
 		const added = made;
 		void notices.say(`${s.yarn.colourName} stands in for ${was}`, {
 			label: 'Undo',

@@ -19,6 +19,7 @@ function preset(
 		handPanels: 'keep-off',
 		edgeRule: 'under-bar',
 		markerColour: '',
+		firstPin: 1,
 		rightSide: 'away',
 		ringCm: Math.round(pins * PIN_SPACING_CM),
 		...rest

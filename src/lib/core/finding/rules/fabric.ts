@@ -1,3 +1,4 @@
+import { isKnitted } from '../../crank/piece';
 import type { FabricUse } from '../../model/kinds';
 import { rule } from '../rule';
 
@@ -57,7 +58,7 @@ export const fabric = rule({
 	},
 	test: ({ fabrics, pieces, machine }) =>
 		fabrics.flatMap((f, yarn) => {
-			if (f.verdict === 'right') return [];
+			if (f.verdict === 'right' || !isKnitted(pieces, yarn)) return [];
 			const body = {
 				code: `fabric-${f.verdict}` as const,
 				yarn,

@@ -1,4 +1,4 @@
-import { SHINES, luminance } from '../../../bench/yarn/luminance';
+import { SHINES, luminance } from '../../../bench/yarn/colour';
 import { rule } from '../../../finding/rule';
 import type { LinedHatOptions } from '../options';
 import type { FinishedOf } from '../../finished';

@@ -1,5 +1,5 @@
 import { showsThrough as pairsThrough } from '../../../assembly/layers';
-import { SHINES, luminance } from '../../../bench/yarn/luminance';
+import { SHINES, luminance } from '../../../bench/yarn/colour';
 import { rule } from '../../../finding/rule';
 import type { PlainTubeOptions } from '../options';
 import { rowsWord } from '../../../quantity/say';
