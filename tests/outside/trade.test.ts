@@ -15,6 +15,8 @@ import { parseLengthCm } from '../../src/lib/core/quantity/parse';
 import { printLength, printValue, printWithSpread } from '../../src/lib/core/quantity/print';
 import { sheetOf } from '../../src/lib/core/sheet/sheet';
 import { panelPins } from '../../src/lib/core/bench/machine/panel';
+import { pinNumber, pinNumbered, wordMarker } from '../../src/lib/core/bench/machine/ring';
+import { wordHands } from '../../src/lib/core/words/hands';
 import { simulate } from '../../src/lib/core/simulate/simulate';
 import type { Bench, Project } from '../../src/lib/core/model/project';
 import { stockOf, wordStock } from '../../src/lib/core/quantity/short';
@@ -463,5 +465,20 @@ describe('gathering with another yarn, where the yarn is weak', () => {
 		expect(ends(other)).toBe(ends(own) + 4);
 		const words = other.steps.map((s) => wordStep(s, 'cm').how).join(' ');
 		expect(words).toContain(`of ${strong.colourName} on a blunt needle`);
+	});
+});
+
+describe('pins by the numbers they carry', () => {
+	const numbered = { ...machineOf(48), firstPin: 40 };
+	it('count on from that of the first, round the ring; a place is found by its number again', () => {
+		expect([0, 8, 9, 47].map((at) => pinNumber(numbered, at))).toEqual([40, 48, 1, 39]);
+		for (let at = 0; at < 48; at++) expect(pinNumbered(numbered, pinNumber(numbered, at))).toBe(at);
+		expect(wordMarker(numbered)).toBe('pin 40');
+	});
+	it('edges are named by their pins first, left and right second', () => {
+		const work = { do: 'hold', edge: 'low', pins: [0, 1, 2], breaks: null } as const;
+		expect(wordHands([work], numbered).how).toMatch(
+			/^At pins 40 to 42, the (left|right) edge, on your (left|right): their loops/
+		);
 	});
 });

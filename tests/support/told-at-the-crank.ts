@@ -53,9 +53,16 @@ export class ToldAtTheCrank {
 		const { slot } = this.piece.feeds[yarn]!;
 		return slot > 0 ? [`slot ${slot}/${this.piece.machine.slots}`] : [];
 	}
+	/** The number that a pin carries, counted round from that of the first. */
+	private no(pin: number): number {
+		const { firstPin, pins } = this.piece.machine;
+		let number = firstPin;
+		for (let at = 1; at < pin; at++) number = number === pins ? 1 : number + 1;
+		return number;
+	}
 	private marker(): Token {
 		const { marker, pins } = this.piece.machine;
-		return `pin ${marker === 'first' ? 1 : pins}`;
+		return `pin ${this.no(marker === 'first' ? 1 : pins)}`;
 	}
 	/** Where the ring stands when so many rows are done. */
 	private stands(after: number): Token[] {
@@ -64,7 +71,7 @@ export class ToldAtTheCrank {
 		// What the hands do there is done before: the yarn is where the next row begins, or the last one ended.
 		const row = after < ring.rows ? after : after - 1;
 		const pin = after < ring.rows ? ring.pins(row)[0]! : ring.pins(row).at(-1)!;
-		return [`pin ${pin}`, ring.edge(row, pin)];
+		return [`pin ${this.no(pin)}`, ring.edge(row, pin)];
 	}
 
 	of(e: RunSheetEvent): Token[] {
@@ -105,14 +112,16 @@ export class ToldAtTheCrank {
 		const first = ring.yarn(0);
 		const all = on.length === piece.machine.pins;
 		const op = piece.program.find((o) => o.op === 'cast-on')!;
-		const where = all ? [`all pins ${on.length}`] : [`pins ${on[0]!}-${on.at(-1)!}`];
+		const where = all
+			? [`all pins ${on.length}`]
+			: [`pins ${this.no(on[0]!)}-${this.no(on.at(-1)!)}`];
 		const main = ring.yarn(ring.wasteBefore);
 		const tail = this.cm(this.tail('cast-on'));
 		return [
 			this.yarn(first),
 			...where,
-			...(all && op.method === 'weave' ? ['pin 1'] : []),
-			...(op.holder === undefined ? [] : [`pin ${op.holder + 1}`]),
+			...(all && op.method === 'weave' ? [`pin ${this.no(1)}`] : []),
+			...(op.holder === undefined ? [] : [`pin ${this.no(op.holder + 1)}`]),
 			...(isSpare(first)
 				? [`yarn ${WASTE_NAME}`, this.cm(undefined), ...this.ends(main), tail]
 				: [...this.ends(first), tail, ...this.slot(first)])
@@ -148,11 +157,11 @@ export class ToldAtTheCrank {
 				? [this.yarn(from)]
 				: [
 						...this.ends(from),
-						...(panel ? [] : [`side ${sides[0]!}`, `pin ${ring.pins(after - 1).at(-1)!}`]),
+						...(panel ? [] : [`side ${sides[0]!}`, `pin ${this.no(ring.pins(after - 1).at(-1)!)}`]),
 						this.cm(old)
 					]),
 			...this.ends(to),
-			...(panel ? [] : [`side ${sides[1]!}`, `pin ${ring.pins(after)[0]!}`]),
+			...(panel ? [] : [`side ${sides[1]!}`, `pin ${this.no(ring.pins(after)[0]!)}`]),
 			this.cm(fresh),
 			...(anew ? this.slot(to) : [])
 		];
@@ -196,7 +205,7 @@ export class ToldAtTheCrank {
 		return [
 			...left,
 			this.cm(this.tail('held', atRow)),
-			`pin ${this.ring.pins(e.after)[0]!}`,
+			`pin ${this.no(this.ring.pins(e.after)[0]!)}`,
 			this.cm(this.tail('again', atRow))
 		];
 	}
@@ -228,8 +237,9 @@ export class ToldAtTheCrank {
 	}
 	/** A pin that the fabric knows of, or none, which no sentence says. */
 	private found(pins: readonly number[], pin: number, loose = false): number | string {
-		if (loose && this.piece.program.some((o) => o.op === 'extend' && o.pin + 1 === pin)) return pin;
-		return pins.includes(pin) ? pin : 'none';
+		if (loose && this.piece.program.some((o) => o.op === 'extend' && o.pin + 1 === pin))
+			return this.no(pin);
+		return pins.includes(pin) ? this.no(pin) : 'none';
 	}
 	private strand(): number[] {
 		const op = this.piece.program.find((o) => o.op === 'spare-strand')!;
@@ -246,7 +256,9 @@ export class ToldAtTheCrank {
 		return [...pins].sort((a, b) => (low ? a - b : b - a));
 	}
 	private span(pins: readonly number[]): Token {
-		return pins.length === 1 ? `pin ${pins[0]!}` : `pins ${pins[0]!}-${pins.at(-1)!}`;
+		return pins.length === 1
+			? `pin ${this.no(pins[0]!)}`
+			: `pins ${this.no(pins[0]!)}-${this.no(pins.at(-1)!)}`;
 	}
 
 	private work(w: HandWork, after: number): Token[] {
@@ -261,7 +273,7 @@ export class ToldAtTheCrank {
 				const state = w.do === 'hold' ? 'held' : 'castOff';
 				const gone = this.inward(ring.inState(after - 1, state), low);
 				const onto = w.do === 'hold' ? [`yarn ${WASTE_NAME}`] : [];
-				return [ring.edge(after - 1, gone[0]!), this.span(gone), ...onto];
+				return [this.span(gone), ring.edge(after - 1, gone[0]!), ...onto];
 			}
 			case 'extend':
 				return [`column ${ring.floats(after).get(w.pin + 1)!}`];
@@ -296,11 +308,15 @@ export class ToldAtTheCrank {
 		const down = pins.slice(w.edgeStitches, w.edgeStitches + gone);
 		const kept = pins.slice(0, w.edgeStitches).reverse();
 		return [
+			this.span(pins),
 			this.ring.edge(after - 1, pins[0]!),
 			this.span(pins),
-			...down.map((p) => `number ${p}`),
-			`pin ${pins.at(-1)!}`,
-			...kept.flatMap((p) => [`pin ${p}`, `pin ${pins[pins.indexOf(p) + gone]!}`]),
+			...down.map((p) => `number ${this.no(p)}`),
+			`pin ${this.no(pins.at(-1)!)}`,
+			...kept.flatMap((p) => [
+				`pin ${this.no(p)}`,
+				`pin ${this.no(pins[pins.indexOf(p) + gone]!)}`
+			]),
 			this.span(pins.slice(0, gone))
 		];
 	}
@@ -322,18 +338,20 @@ export class ToldAtTheCrank {
 			// One after the other, each onto its neighbour.
 			const pin = (w.pins[0] ?? 0) + 1;
 			const next = pin + (low ? 1 : -1);
-			return out.includes(pin) ? [edge, `pin ${pin}`, `pin ${next}`, `pin ${pin}`] : ['nothing'];
+			const [a, b] = [this.span([pin]), this.span([next])];
+			return out.includes(pin) ? [this.span([pin, next]), edge, a, b, a] : ['nothing'];
 		}
 		const met = w.do === 'decrease' && this.meet(w, after, low);
 		if (met) return met;
 		const down = here.filter((p) => moved.get(p) === onto);
 		const kept = here.filter((p) => moved.get(p) !== onto).reverse();
 		return [
+			this.span([...here, onto]),
 			edge,
 			this.span([...here, onto]),
-			...down.map((p) => `number ${p}`),
-			`pin ${onto}`,
-			...kept.flatMap((p) => [`pin ${p}`, `pin ${moved.get(p)!}`]),
+			...down.map((p) => `number ${this.no(p)}`),
+			`pin ${this.no(onto)}`,
+			...kept.flatMap((p) => [`pin ${this.no(p)}`, `pin ${this.no(moved.get(p)!)}`]),
 			this.span(out)
 		];
 	}

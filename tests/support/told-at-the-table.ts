@@ -92,6 +92,13 @@ export class ToldAtTheTable {
 	nameOf(yarn: number): string {
 		return this.plan.yarns[yarn]!.colourName;
 	}
+	/** The number that a pin carries, counted round from that of the first. */
+	no(id: string, pin: number): number {
+		const { firstPin, pins } = this.piece(id).machine;
+		let number = firstPin;
+		for (let at = 1; at < pin; at++) number = number === pins ? 1 : number + 1;
+		return number;
+	}
 	perCm(id: string): { readonly across: number; readonly along: number } {
 		const p = this.piece(id);
 		const gauge = p.gauges[p.runs[0]?.yarn ?? 0]!;
@@ -237,7 +244,7 @@ const TRUTHS: Truths = {
 		const n = t.loops(s.piece, s.edge) - drop.length;
 		const on = several(count, w.name && !s.toe ? 'time' : 'piece');
 		if (s.toe) return [`loop ${n}`, ...on, t.tail(s.piece, s.edge)];
-		const left = s.edge === 'cast-off' ? drop.map((p) => `number ${p}`) : [];
+		const left = s.edge === 'cast-off' ? drop.map((p) => `number ${t.no(s.piece, p)}`) : [];
 		return [...on, ...halves(n), ...left, ...(s.how === 'loop' ? [] : [t.tail(s.piece, s.edge)])];
 	},
 	'close-held': (_, t, step) => {
@@ -317,7 +324,7 @@ const TRUTHS: Truths = {
 	'drop-ladders': (_, t, step) => {
 		const s = as<'drop-ladders'>(step);
 		return [
-			...s.pins.map((p) => `number ${p}`),
+			...s.pins.map((p) => `number ${t.no(s.piece, p)}`),
 			...several(t.piece(s.piece).count, 'piece'),
 			`row ${t.rows(s.piece)}`
 		];

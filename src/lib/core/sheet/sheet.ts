@@ -51,6 +51,8 @@ export interface Template {
 export interface SheetRing {
 	readonly name: string;
 	readonly pins: number;
+	/** The number that the first of them carries. */
+	readonly firstPin: number;
 	readonly turns: Machine['turns'];
 	readonly marker: number;
 	/** Pins from 1 that a panel turned by hand keeps off. */
@@ -198,6 +200,7 @@ export function sheetOf(plan: Plan, how: SheetOptions): Sheet {
 		rings: machines.map(({ machine, rowByRow }) => ({
 			name: machine.name,
 			pins: machine.pins,
+			firstPin: machine.firstPin,
 			turns: machine.turns,
 			marker: markerPin(machine),
 			off: keptOff(machine).map((p) => p + 1),

@@ -1,5 +1,6 @@
 import { uncapital } from '../quantity/say';
 import { EDGES, type Assembly, type Edge } from '../assembly/assembly';
+import { pinNumber } from '../bench/machine/ring';
 import type { WorkedPiece } from '../crank/piece';
 import type { FlatClosing } from '../model/kinds';
 import type { SkillId } from './drawing/skills';
@@ -44,7 +45,7 @@ declare module './technique' {
 			readonly joins: boolean;
 			readonly tailCm: number;
 			readonly copies: number;
-			/** Pins whose loops are left out, from 1. */
+			/** Numbers of the pins whose loops are left out. */
 			readonly leave: readonly number[];
 			/** The piece, where there are several. */
 			readonly name?: string;
@@ -190,7 +191,7 @@ export const closeFlat = technique<'close-flat'>({
 				edge,
 				loops: loopsAt(p, edge) - ladders.length,
 				// They run from the last row: only there are their loops still whole.
-				leave: edge === 'cast-off' ? ladders : [],
+				leave: edge === 'cast-off' ? ladders.map((pin) => pinNumber(p.machine, pin - 1)) : [],
 				waste: p.waste[edge],
 				how,
 				toe,

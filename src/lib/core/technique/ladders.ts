@@ -1,4 +1,5 @@
 import { stepIn } from '../assembly/assembly';
+import { pinNumber } from '../bench/machine/ring';
 import type { WorkedPiece } from '../crank/piece';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
 import { rowsWord, type Say } from '../quantity/say';
@@ -83,7 +84,8 @@ export const dropLadders = technique<'drop-ladders'>({
 		const p = pieceOf(table, piece);
 		if (!p) return [];
 		const { mainRows: rows, count: copies } = p;
-		return [{ id: 'drop-ladders', do: 'drop-ladders', pins, rows, fuzzy, copies }];
+		const numbers = pins.map((pin) => pinNumber(p.machine, pin - 1));
+		return [{ id: 'drop-ladders', do: 'drop-ladders', pins: numbers, rows, fuzzy, copies }];
 	},
 	minutes: ({ piece, pins, fuzzy }, table) => {
 		const p = pieceOf(table, piece);

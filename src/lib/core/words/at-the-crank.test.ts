@@ -59,7 +59,7 @@ describe('a decrease in words', () => {
 			edgeStitches: 1,
 			pins: [2, 3, 4]
 		};
-		expect(decreaseMoves(work)).toEqual([
+		expect(decreaseMoves(work, M48)).toEqual([
 			'Yarn out of the guide; lift pins 3 to 5 as they rise.',
 			'4 down on pin 5 first, its own loop back on top.',
 			'The edge stitch of pin 3 to pin 4.',
@@ -82,13 +82,13 @@ describe('a decrease in words', () => {
 		const at = (way: 'single' | 'double', edgeStitches: 1 | 2, pins: number[]) =>
 			decreaseShort({ do: 'decrease', edge: 'low', way, edgeStitches, pins }, M48);
 		expect(at('single', 1, [2, 3, 4])).toBe(
-			'Right edge, on your left: 4 down on 5, its own loop on top; 3 to 4; 3 out of work.'
+			'Pins 3 to 5, right edge, on your left: 4 down on 5, its own loop on top; 3 to 4; 3 out of work.'
 		);
 		expect(at('double', 1, [2, 3, 4, 5])).toBe(
-			'Right edge, on your left: 4, then 5 down on 6, its own loop on top; 3 to 5; 3 and 4 out of work.'
+			'Pins 3 to 6, right edge, on your left: 4, then 5 down on 6, its own loop on top; 3 to 5; 3 and 4 out of work.'
 		);
 		expect(at('single', 2, [2, 3, 4, 5])).toBe(
-			'Right edge, on your left: 5 down on 6, its own loop on top; 4 to 5, 3 to 4; 3 out of work.'
+			'Pins 3 to 6, right edge, on your left: 5 down on 6, its own loop on top; 4 to 5, 3 to 4; 3 out of work.'
 		);
 	});
 
@@ -122,7 +122,7 @@ describe('a decrease in words', () => {
 		});
 		const w = wordHands([at('low', [2, 3, 4, 5]), at('high', [20, 19, 18, 17])], M48);
 		expect(w.title).toBe('Decrease two at both edges');
-		expect(w.how).toContain('Right edge, on your left');
+		expect(w.how).toContain('the right edge, on your left');
 		expect(w.how).toContain('20, then 19 down on pin 18 first');
 	});
 

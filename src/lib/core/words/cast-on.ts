@@ -1,4 +1,4 @@
-import { weave } from '../bench/machine/ring';
+import { pinNumber, weave } from '../bench/machine/ring';
 import type { RunSheetEvent, TailLeft } from '../crank/events';
 import { isSpare } from '../program/program';
 import { say, sentences } from '../quantity/say';
@@ -20,20 +20,22 @@ function wordWeave({ low, high, holder }: CastOn, { machine }: EventContext): st
 	const pins = high - low + 1;
 	const { even } = weave(pins);
 	const all = pins === machine.pins;
-	const where = all ? `all ${pins} pins from pin 1` : `pins ${low + 1} to ${high + 1}`;
+	const no = (at: number) => pinNumber(machine, at);
+	const where = all ? `all ${pins} pins from pin ${no(0)}` : `pins ${no(low)} to ${no(high)}`;
 	const ends = even
 		? 'the last goes behind'
 		: 'the last goes in front like the first, which is fine';
 	const held =
 		holder === null
 			? ''
-			: ` The tail goes round pin ${holder + 1} beside them until the first rows hold, and the yarn stays in your hand all the way.`;
+			: ` The tail goes round pin ${no(holder)} beside them until the first rows hold, and the yarn stays in your hand all the way.`;
 	return `In front of one pin and behind the next, ${where}; ${ends}.${held}`;
 }
 
 function wordMethod(e: CastOn, c: EventContext): string {
 	const pins = e.high - e.low + 1;
-	const where = pins === c.machine.pins ? `all ${pins} pins` : `pins ${e.low + 1} to ${e.high + 1}`;
+	const no = (at: number) => pinNumber(c.machine, at);
+	const where = pins === c.machine.pins ? `all ${pins} pins` : `pins ${no(e.low)} to ${no(e.high)}`;
 	switch (e.method) {
 		case 'weave':
 			return wordWeave(e, c);

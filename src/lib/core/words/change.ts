@@ -1,3 +1,4 @@
+import { pinNumber } from '../bench/machine/ring';
 import type { RunSheetEvent } from '../crank/events';
 import { isSpare } from '../program/program';
 import { say, capital, sentences } from '../quantity/say';
@@ -14,8 +15,8 @@ function wordEnds({ place }: Join, { machine }: EventContext) {
 	const { old, next } = sidesOfPin(machine);
 	if (place.in === 'tube')
 		return {
-			old: `to the ${old} of pin ${machine.pins}, where it stays caught`,
-			next: `to the ${next} of pin 1 and under it`
+			old: `to the ${old} of pin ${pinNumber(machine, machine.pins - 1)}, where it stays caught`,
+			next: `to the ${next} of pin ${pinNumber(machine, 0)} and under it`
 		};
 	return { old: 'outside that pin, where it stays caught', next: 'under that pin' };
 }
@@ -46,7 +47,7 @@ export function wordBroken({ yarn, old, new: fresh, pin }: Broken, c: EventConte
 	const { ends } = yarnsIn(c);
 	const s = say(c.units);
 	const again = fresh
-		? ` Thread it again at pin ${pin + 1}, the new edge, its tail to the inside, ${wordTail(fresh, s)}.`
+		? ` Thread it again at pin ${pinNumber(c.machine, pin)}, the new edge, its tail to the inside, ${wordTail(fresh, s)}.`
 		: '';
 	return `Break ${ends(yarn)} with a tail of ${wordTail(old, s)}.${again}`;
 }

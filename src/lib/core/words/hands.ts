@@ -4,7 +4,7 @@ import type { Edge } from '../program/program';
 import type { EdgeRule } from '../model/kinds';
 import { makersSide, sideOfEdge, type Sides } from '../bench/machine/panel';
 import type { Machine } from '../model/bench';
-import { wordMarker } from '../bench/machine/ring';
+import { pinNumber, wordMarker, type Numbered } from '../bench/machine/ring';
 import type { HandWork, RowAtHand } from '../crank/row-by-row';
 import type { EventWords } from './yarn';
 
@@ -22,11 +22,11 @@ export const wordEdge = (edge: Edge, machine: Sides): string => {
 	return `${fabric} edge, on your ${maker}`;
 };
 
-/** Pins as the maker numbers them, from 1: `pins 3 to 1`. */
-const pinsWord = (pins: readonly number[]): string =>
+/** Pins by the numbers they carry: `pins 3 to 1`. */
+const pinsWord = (pins: readonly number[], m: Numbered): string =>
 	pins.length === 1
-		? `pin ${entryAt(pins, 0) + 1}`
-		: `pins ${entryAt(pins, 0) + 1} to ${lastOf(pins) + 1}`;
+		? `pin ${pinNumber(m, entryAt(pins, 0))}`
+		: `pins ${pinNumber(m, entryAt(pins, 0))} to ${pinNumber(m, lastOf(pins))}`;
 
 export const EDGE_RULE: Record<EdgeRule, string> = {
 	'under-bar': 'slip the yarn under the bar outside the edge pin and pull it snug',
@@ -34,46 +34,50 @@ export const EDGE_RULE: Record<EdgeRule, string> = {
 };
 
 /** One line for each loop that moves in a decrease, in the order of the hands. */
-export function decreaseMoves(work: Extract<HandWork, { do: 'decrease' }>): string[] {
-	const { pins, edgeStitches, way } = work;
+export function decreaseMoves(
+	{ pins, edgeStitches, way }: Extract<HandWork, { do: 'decrease' }>,
+	m: Numbered
+): string[] {
 	const down = way === 'single' ? 1 : 2;
-	const onto = entryAt(pins, edgeStitches + down) + 1;
-	const going = pins.slice(edgeStitches, edgeStitches + down);
-	const edge = pins.slice(0, edgeStitches);
+	const pin = (i: number) => pinNumber(m, entryAt(pins, i));
+	const going = Array.from({ length: down }, (_, i) => pin(edgeStitches + i));
+	const edge = Array.from({ length: edgeStitches }, (_, i) => edgeStitches - 1 - i);
 	return [
-		`Yarn out of the guide; lift ${pinsWord(pins)} as they rise.`,
-		`${going.map((p) => p + 1).join(', then ')} down on pin ${onto} first, its own loop back on top.`,
+		`Yarn out of the guide; lift ${pinsWord(pins, m)} as they rise.`,
+		`${going.join(', then ')} down on pin ${pin(edgeStitches + down)} first, its own loop back on top.`,
 		...edge.map(
-			(_, i) =>
-				`${i === 0 ? 'The edge stitch of' : 'Then that of'} pin ${entryAt(edge, edgeStitches - 1 - i) + 1} to pin ${entryAt(pins, edgeStitches + down - 1 - i) + 1}.`
+			(i, nth) =>
+				`${nth === 0 ? 'The edge stitch of' : 'Then that of'} pin ${pin(i)} to pin ${pin(i + down)}.`
 		),
-		`${capital(pinsWord(pins.slice(0, down)))} out of work.`
+		`${capital(pinsWord(pins.slice(0, down), m))} out of work.`
 	];
 }
 
 /** The same in one breath, where there is no room for more: what goes where, which pin is left empty. */
-export function decreaseShort(work: Extract<HandWork, { do: 'decrease' }>, machine: Sides): string {
-	const { pins, edgeStitches, way } = work;
+export function decreaseShort(
+	{ pins, edgeStitches, way, edge: at }: Extract<HandWork, { do: 'decrease' }>,
+	m: Sides & Numbered
+): string {
 	const down = way === 'single' ? 1 : 2;
-	const pin = (i: number) => entryAt(pins, i) + 1;
-	const going = pins.slice(edgeStitches, edgeStitches + down).map((p) => p + 1);
+	const pin = (i: number) => pinNumber(m, entryAt(pins, i));
+	const going = Array.from({ length: down }, (_, i) => pin(edgeStitches + i));
 	const edge = Array.from({ length: edgeStitches }, (_, i) => edgeStitches - 1 - i).map(
 		(i) => `${pin(i)} to ${pin(i + down)}`
 	);
-	const out = pins.slice(0, down).map((p) => p + 1);
-	return `${capital(wordEdge(work.edge, machine))}: ${going.join(', then ')} down on ${pin(edgeStitches + down)}, its own loop on top; ${edge.join(', ')}; ${out.join(' and ')} out of work.`;
+	const out = Array.from({ length: down }, (_, i) => pin(i));
+	return `${capital(pinsWord(pins, m))}, ${wordEdge(at, m)}: ${going.join(', then ')} down on ${pin(edgeStitches + down)}, its own loop on top; ${edge.join(', ')}; ${out.join(' and ')} out of work.`;
 }
 
 const stitches = (n: number): string => (n === 1 ? '1 stitch' : `${n} stitches`);
 
-function title(w: HandWork): string {
+function title(w: HandWork, m: Numbered): string {
 	switch (w.do) {
 		case 'decrease':
 			return w.way === 'single' ? 'Decrease one' : 'Decrease two';
 		case 'move-in':
 			return 'Edge stitch in by one';
 		case 'decrease-inside':
-			return `Decrease at pin ${w.pin + 1}`;
+			return `Decrease at pin ${pinNumber(m, w.pin)}`;
 		case 'hold':
 			return `Hold ${stitches(w.pins.length)}`;
 		case 'take-back':
@@ -81,15 +85,15 @@ function title(w: HandWork): string {
 		case 'cast-off':
 			return `Cast off ${w.pins.length}`;
 		case 'drop':
-			return `Drop pin ${w.pin + 1} for a ladder`;
+			return `Drop pin ${pinNumber(m, w.pin)} for a ladder`;
 		case 'latch':
-			return `Latch up pin ${w.pin + 1}`;
+			return `Latch up pin ${pinNumber(m, w.pin)}`;
 		case 'repair':
-			return `Mend pin ${w.pin + 1}`;
+			return `Mend pin ${pinNumber(m, w.pin)}`;
 		case 'extend':
-			return `Card after pin ${w.pin + 1}`;
+			return `Card after pin ${pinNumber(m, w.pin)}`;
 		case 'latch-extension':
-			return `Latch up after pin ${w.pin + 1}`;
+			return `Latch up after pin ${pinNumber(m, w.pin)}`;
 		case 'spare-strand':
 			return `Spare strand over ${w.pins.length}`;
 		case 'hang-hem':
@@ -97,20 +101,20 @@ function title(w: HandWork): string {
 	}
 }
 
-function how(w: HandWork): string {
+function how(w: HandWork, m: Numbered): string {
 	switch (w.do) {
 		case 'decrease':
-			return decreaseMoves(w).join(' ');
+			return decreaseMoves(w, m).join(' ');
 		case 'move-in':
-			return `The loop of pin ${entryAt(w.pins, 0) + 1} onto pin ${entryAt(w.pins, 1) + 1}; pin ${entryAt(w.pins, 0) + 1} out of work.`;
+			return `The loop of ${pinsWord(w.pins.slice(0, 1), m)} onto ${pinsWord(w.pins.slice(1, 2), m)}; ${pinsWord(w.pins.slice(0, 1), m)} out of work.`;
 		case 'decrease-inside':
-			return `Lift ${pinsWord(w.pins)}, put the loop onto its neighbour and the rest back one pin inward.`;
+			return `Lift ${pinsWord(w.pins, m)}, put the loop onto its neighbour and the rest back one pin inward.`;
 		case 'hold':
-			return `${capital(pinsWord(w.pins))} onto waste yarn, threaded all in one direction${w.breaks === null ? '; the yarn passes on to the new edge' : ''}.`;
+			return `Their loops onto waste yarn, threaded all in one direction${w.breaks === null ? '; the yarn passes on to the new edge' : ''}.`;
 		case 'take-back':
-			return `The held loops back on ${pinsWord(w.pins)}, the one nearest the panel first.`;
+			return `The held loops back on them, the one nearest the panel first.`;
 		case 'cast-off':
-			return `Chain over ${pinsWord(w.pins)}, where the yarn is.`;
+			return 'Chain over them, where the yarn is.';
 		case 'drop':
 			return 'Let the stitch fall and run down; the ladder is latched up afterwards.';
 		case 'latch':
@@ -122,7 +126,7 @@ function how(w: HandWork): string {
 		case 'latch-extension':
 			return 'Tighten the edge stitch, then latch bottom upwards, close to the neighbouring column.';
 		case 'spare-strand':
-			return `With a short strand of another colour knit ${pinsWord(w.pins)} by hand, one loop through each, and put the new loops back on their pins: drawn out later, it opens the gap.`;
+			return `With a short strand of another colour knit ${pinsWord(w.pins, m)} by hand, one loop through each, and put the new loops back on their pins: drawn out later, it opens the gap.`;
 		case 'hang-hem':
 			return `${w.row === 0 ? 'The first row of the main yarn, above the waste. ' : ''}Loop by loop as the ring turns, from the second loop on: ${w.pins.length} loops beside those on the pins. That round is a row. Keep clear of waste loops and the tail.`;
 	}
@@ -138,15 +142,14 @@ export function wordWhere(
 	if (row.mode === 'tube')
 		return `The marker, ${wordMarker(machine)}, passes the feeder once a row.`;
 	const other = row.yarnAt === 'low' ? 'high' : 'low';
-	return `Yarn at the ${wordEdge(row.yarnAt, machine)}, pin ${inWork[row.yarnAt] + 1}. This row goes to pin ${row[other] + 1}.`;
+	return `Yarn at pin ${pinNumber(machine, inWork[row.yarnAt])}, the ${wordEdge(row.yarnAt, machine)}. This row goes to pin ${pinNumber(machine, row[other])}.`;
 }
 
-/** What is done at an edge names it, once. */
+/** What is done at an edge names it, once: by its pins first. */
 function atEdge(w: HandWork, machine: Machine): string {
-	const said = how(w);
+	const said = how(w, machine);
 	if (!('edge' in w)) return said;
-	const edge = wordEdge(w.edge, machine);
-	return `${capital(edge)}: ${uncapital(said)}`;
+	return `At ${pinsWord(w.pins, machine)}, the ${wordEdge(w.edge, machine)}: ${uncapital(said)}`;
 }
 
 /** What is done at the pins between two rows: a short title, then each move in order. */
@@ -160,7 +163,9 @@ export function wordHands(work: readonly HandWork[], machine: Machine): EventWor
 		'edge' in second &&
 		first.edge !== second.edge;
 	return {
-		title: both ? `${title(first)} at both edges` : work.map(title).join(', '),
+		title: both
+			? `${title(first, machine)} at both edges`
+			: work.map((w) => title(w, machine)).join(', '),
 		how: work.map((w) => atEdge(w, machine)).join(' ')
 	};
 }

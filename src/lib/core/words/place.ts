@@ -1,4 +1,4 @@
-import { wordMarker } from '../bench/machine/ring';
+import { pinNumber, wordMarker } from '../bench/machine/ring';
 import type { YarnPlace } from '../crank/row-by-row';
 import type { Machine } from '../model/bench';
 import { wordEdge } from './hands';
@@ -7,7 +7,7 @@ import { wordEdge } from './hands';
 export const wordPlace = (place: YarnPlace, machine: Machine): string =>
 	place.in === 'tube'
 		? `At the marker, ${wordMarker(machine)}`
-		: `At pin ${place.pin + 1}, the ${wordEdge(place.edge, machine)}`;
+		: `At pin ${pinNumber(machine, place.pin)}, the ${wordEdge(place.edge, machine)}`;
 
 /** On which side of a pin, for the maker, the row comes from, and where it goes on: pins pass from right to left where the ring turns clockwise. */
 export const sidesOfPin = ({ turns }: Machine): { readonly old: string; readonly next: string } =>

@@ -3,7 +3,7 @@
 	import { page } from '$app/state';
 	import UndoRedo from '../parts/UndoRedo.svelte';
 	import { notices } from '$lib/ui/state/notices.svelte';
-	import { markerPin } from '$lib/core/bench/machine/ring';
+	import { markerPin, pinNumber } from '$lib/core/bench/machine/ring';
 	import { MACHINE_PRESETS } from '$lib/core/bench/machine/presets';
 	import type { Machine, Yarn } from '$lib/core/model/bench';
 	import { onMount } from 'svelte';
@@ -151,6 +151,7 @@
 						<Ring
 							pins={m.pins}
 							marker={markerPin(m)}
+							firstPin={m.firstPin}
 							size={34 + m.pins * 0.75}
 							loaded={false}
 							suspects={m.id === machine?.id ? suspects.map((x) => x.pin) : []}
@@ -177,7 +178,7 @@
 		</ul>
 		{#each suspects.slice(0, 2) as s (s.pin)}
 			<p class="border-warning max-w-md border-l-4 pl-3 text-sm">
-				<b>Pin {s.pin} faults more than chance:</b>
+				<b>Pin {machine ? pinNumber(machine, s.pin - 1) : s.pin} faults more than chance:</b>
 				{s.faults} of the {s.of} faults noted on this machine were there. Were all pins alike, so many
 				at any one would come {s.chance < 0.001
 					? 'less than once in 1000 times'

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { pinNumber, pinNumbered } from '$lib/core/bench/machine/ring';
 	import type { Machine } from '$lib/core/model/bench';
 	import { inRange, parseCount, parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
@@ -24,7 +25,7 @@
 		const n = parseCount(t, 'pins');
 		return n.ok ? inRange(n.value, { min: 4, max: 200, unit: 'pins' }) : n;
 	};
-	const tripPin = (t: string): Result<number> => {
+	const pin = (t: string): Result<number> => {
 		const n = parseCount(t, 'pin');
 		return n.ok ? inRange(n.value, { min: 1, max: machine.pins, unit: 'pins' }) : n;
 	};
@@ -68,6 +69,14 @@
 		parse={markerColour}
 		onvalue={(t) => put({ markerColour: t.trim() })}
 		onempty={() => put({ markerColour: '' })}
+	/>
+	<QuantityField
+		label="The first pin of a row is number"
+		text={String(machine.firstPin)}
+		parse={pin}
+		inputmode="numeric"
+		onvalue={(t) => put({ firstPin: value(pin(t), machine.firstPin) })}
+		hint="As it stands on the ring; the others count on from it, round."
 	/>
 	<Choice
 		label="The right side of the fabric hangs"
@@ -141,11 +150,14 @@
 	/>
 	<QuantityField
 		label="The counter is tripped at pin"
-		text={machine.tripPin === null ? '' : String(machine.tripPin)}
+		text={machine.tripPin === null ? '' : String(pinNumber(machine, machine.tripPin - 1))}
 		placeholder="none"
-		parse={tripPin}
+		parse={pin}
 		inputmode="numeric"
-		onvalue={(t) => put({ tripPin: value(tripPin(t), machine.tripPin ?? 1) })}
+		onvalue={(t) => {
+			const r = pin(t);
+			if (r.ok) put({ tripPin: pinNumbered(machine, r.value) + 1 });
+		}}
 		onempty={() => put({ tripPin: null })}
 		hint="Panels turned by hand keep off it too."
 	/>

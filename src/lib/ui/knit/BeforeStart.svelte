@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
 	import { nameMake } from '$lib/core/crank/makes';
-	import { markerPin, weave, wordMarker } from '$lib/core/bench/machine/ring';
+	import { markerPin, pinNumber, weave, wordMarker } from '$lib/core/bench/machine/ring';
 	import type { Project } from '$lib/core/model/project';
 	import { isSpare } from '$lib/core/program/program';
 	import { CAUTIONS } from '$lib/core/technique/cautions';
@@ -42,6 +42,7 @@
 	const low = $derived((castOn?.from ?? 0) + 1);
 	const high = $derived(castOn?.to ?? machine.pins);
 	const pins = $derived(high - low + 1);
+	const no = (pin: number) => pinNumber(machine, pin - 1);
 	const mode = $derived(piece.rowByRow.stretches[0]?.mode ?? 'tube');
 	const weaving = $derived(weave(pins));
 	const tail = $derived(piece.tails.find((t) => t.id === 'cast-on'));
@@ -69,7 +70,7 @@
 			text:
 				mode === 'tube'
 					? `The marker, ${wordMarker(machine)}, the ${machine.marker} of a row, stands at the feeder`
-					: `Pin ${low} stands at the feeder; the panel is pins ${low} to ${high}`
+					: `Pin ${no(low)} stands at the feeder; the panel is pins ${no(low)} to ${no(high)}`
 		},
 		{
 			id: 'yarn',
@@ -158,7 +159,7 @@
 			<h2 class="mt-6 mb-1 text-xl">{TITLES[method]}</h2>
 			{#if woven < pins}
 				<p class="text-3xl">
-					<span class="figure font-semibold">Pin {now.pin + low - 1}</span>: {what}
+					<span class="figure font-semibold">Pin {no(now.pin + low - 1)}</span>: {what}
 				</p>
 			{:else}
 				<p class="text-3xl">
@@ -188,6 +189,7 @@
 			<Ring
 				pins={machine.pins}
 				marker={markerPin(machine)}
+				firstPin={machine.firstPin}
 				turns={machine.turns}
 				size={380}
 				at={mode === 'tube' ? 1 : low}

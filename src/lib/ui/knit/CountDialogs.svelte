@@ -39,6 +39,7 @@
 {:else if dialog === 'repair'}
 	<RepairDialog
 		faults={open}
+		machine={crank.machine}
 		{onclose}
 		onmended={(f) => run.add({ type: 'mend', piece, fault: f.id })}
 	/>

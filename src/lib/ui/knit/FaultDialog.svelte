@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { FAULTS, type Machine } from '$lib/core/model/bench';
-	import { markerPin } from '$lib/core/bench/machine/ring';
+	import { markerPin, pinNumber, pinNumbered } from '$lib/core/bench/machine/ring';
 	import { inRange, parseCount } from '$lib/core/quantity/parse';
 	import { good, type Result } from '$lib/core/quantity/problem';
 	import { FAULT_WORDS, repairOf } from '$lib/core/words/repair';
@@ -46,6 +46,7 @@
 			<Ring
 				pins={machine.pins}
 				marker={markerPin(machine)}
+				firstPin={machine.firstPin}
 				turns={machine.turns}
 				size={280}
 				{inWork}
@@ -62,12 +63,12 @@
 				<QuantityField
 					live
 					label={`At pin, 1 to ${machine.pins}`}
-					text={pin === null ? '' : String(pin)}
+					text={pin === null ? '' : String(pinNumber(machine, pin - 1))}
 					parse={parsePin}
 					inputmode="numeric"
 					onvalue={(t) => {
 						const r = parsePin(t);
-						pin = r.ok ? r.value : null;
+						pin = r.ok ? pinNumbered(machine, r.value) + 1 : null;
 					}}
 					onempty={() => (pin = null)}
 				/>

@@ -4,6 +4,7 @@
 	import { wordEvent } from '$lib/core/words/events';
 	import { wordFed } from '$lib/core/words/feed';
 	import { decreaseShort, EDGE_RULE, wordWhere } from '$lib/core/words/hands';
+	import { pinNumber } from '$lib/core/bench/machine/ring';
 	import DecreasePicture from '../pictures/DecreasePicture.svelte';
 	import type { RunSheetEvent } from '$lib/core/crank/events';
 	import type { Crank } from './crank.svelte';
@@ -11,6 +12,7 @@
 	let { crank, context }: { crank: Crank; context: EventContext } = $props();
 	/** So long a slow stretch says what to watch for; then it is known. */
 	const SAID_ROWS = 6;
+	const no = (at: number) => pinNumber(crank.machine, at);
 	const done = $derived(crank.state.done);
 	const inRows = (e: RunSheetEvent) => e.after - done;
 	const next = $derived(crank.coming[0]);
@@ -52,14 +54,14 @@
 				<span class="block w-[168px] shrink-0">
 					<DecreasePicture
 						{work}
-						turns={crank.machine.turns}
+						machine={crank.machine}
 						colour={crank.colour}
 						width={crank.panel && decreases.length > 1 ? 168 : 190}
 					/>
 					<span class="quiet block text-sm"
-						>pins {entryAt(work.pins, 0) + 1} to {last(work.pins) + 1}; {work.pins
+						>pins {no(entryAt(work.pins, 0))} to {no(last(work.pins))}; {work.pins
 							.slice(0, work.way === 'single' ? 1 : 2)
-							.map((p) => p + 1)
+							.map(no)
 							.join(' and ')} out of work</span
 					>
 				</span>

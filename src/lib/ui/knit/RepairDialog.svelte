@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { pinNumber } from '$lib/core/bench/machine/ring';
+	import type { Machine } from '$lib/core/model/bench';
 	import type { Fault } from '$lib/core/crank/run';
 	import { CAUTIONS } from '$lib/core/technique/cautions';
 	import { FAULT_WORDS, repairOf } from '$lib/core/words/repair';
@@ -8,10 +10,11 @@
 	interface Props {
 		/** Not mended yet, newest last. */
 		faults: readonly Fault[];
+		machine: Machine;
 		onmended: (fault: Fault) => void;
 		onclose: () => void;
 	}
-	let { faults, onmended, onclose }: Props = $props();
+	let { faults, machine, onmended, onclose }: Props = $props();
 </script>
 
 <Dialog open title={faults.length === 1 ? 'Set it right' : 'Set them right'} wide {onclose}>
@@ -19,7 +22,9 @@
 		{@const repair = repairOf(f.fault, f.row)}
 		<section class="rule-line mb-4 border-b pb-3">
 			<h3 class="mb-1 text-lg">
-				<span class="figure font-semibold">Pin {f.pin}</span>, row {f.row}: {FAULT_WORDS[f.fault]}
+				<span class="figure font-semibold">Pin {pinNumber(machine, f.pin - 1)}</span>, row {f.row}: {FAULT_WORDS[
+					f.fault
+				]}
 			</h3>
 			{#if repair.startAgain}<p class="mb-1 font-semibold">{repair.startAgain}</p>{/if}
 			<ol class="ml-5 list-decimal space-y-1">

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { markerPin } from '$lib/core/bench/machine/ring';
+	import { markerPin, pinNumber } from '$lib/core/bench/machine/ring';
 	import { wordWhere } from '$lib/core/words/hands';
 	import Ring from '../pictures/Ring.svelte';
 	import type { Crank } from './crank.svelte';
@@ -27,6 +27,7 @@
 		<Ring
 			pins={machine.pins}
 			marker={markerPin(machine)}
+			firstPin={machine.firstPin}
 			turns={machine.turns}
 			{size}
 			turn={panel ? 0 : crank.state.done}
@@ -43,7 +44,8 @@
 		{#if !panel}{words}{/if}
 		{#if suspects.length > 0}
 			<span class="max-sm:hidden"
-				>Watch pin {suspects.join(' and ')}: it faults more than chance.</span
+				>Watch pin {suspects.map((p) => pinNumber(machine, p - 1)).join(' and ')}: it faults more
+				than chance.</span
 			>
 		{/if}
 	</span>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { pinNumber } from '$lib/core/bench/machine/ring';
 	import { entryAt } from '$lib/core/quantity/sure';
 	import { nameMake, type Progress } from '$lib/core/crank/makes';
 	import { paceBySection, rowTimes } from '$lib/core/crank/pace';
@@ -51,13 +52,16 @@
 	const story = $derived.by(() => {
 		const { mended } = foldRun(events);
 		return events.flatMap((e) => {
-			if (e.type === 'fault')
+			if (e.type === 'fault') {
+				const own = progress.makes.find(({ make }) => make.key === e.piece);
+				const pin = own ? pinNumber(own.make.piece.machine, e.pin - 1) : e.pin;
 				return [
 					{
 						id: e.id,
-						text: `Row ${e.row}, pin ${e.pin}: ${FAULT_WORDS[e.fault]}${mended.has(e.id) ? ', mended' : ''}`
+						text: `Row ${e.row}, pin ${pin}: ${FAULT_WORDS[e.fault]}${mended.has(e.id) ? ', mended' : ''}`
 					}
 				];
+			}
 			if (e.type === 'ball' || e.type === 'feed' || e.type === 'note') {
 				const own = progress.makes.find(({ make }) => make.key === e.piece);
 				if (!own?.run.happened.some((h) => h.id === e.id)) return [];

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { pinNumber } from '$lib/core/bench/machine/ring';
 	import { entryAt } from '$lib/core/quantity/sure';
 	import { goto } from '$app/navigation';
 	import { onMount, untrack } from 'svelte';
@@ -112,7 +113,7 @@
 			knitted={run.ready ? (knitted ?? 0) : null}
 			pins={run.state.faults.map((f) => ({
 				row: f.row,
-				label: `${f.fault} at pin ${f.pin}`,
+				label: `${f.fault} at pin ${pinNumber(plan.machine, f.pin - 1)}`,
 				stop: true
 			}))}
 			band={64}

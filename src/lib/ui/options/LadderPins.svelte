@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { pinNumber, pinNumbered } from '$lib/core/bench/machine/ring';
 	import { inRange } from '$lib/core/quantity/parse';
 	import { bad, good, type Result } from '$lib/core/quantity/problem';
 	import { ladderPinsOf } from '$lib/core/recipe/garments/shrug';
@@ -6,20 +7,26 @@
 	import type { EditorProps } from './editor';
 
 	let { control, plan, editor }: EditorProps = $props();
-	const pins = $derived(plan.machine.pins);
+	const machine = $derived(plan.machine);
+	const pins = $derived(machine.pins);
+	const numberOf = (pin: number) => pinNumber(machine, pin - 1);
 	const set = $derived(control.value as readonly number[]);
 	/** Two different pins of the ring, such as 1 and 25. */
 	const parse = $derived((t: string): Result<[number, number]> => {
 		const found = [...t.matchAll(/\d+/g)].map((m) => Number(m[0]));
 		const [a, b] = found;
 		if (a === undefined || b === undefined || found.length !== 2 || a === b)
-			return bad({ code: 'not-understood', typed: t, wanted: `1 and ${1 + Math.floor(pins / 2)}` });
+			return bad({
+				code: 'not-understood',
+				typed: t,
+				wanted: `${numberOf(1)} and ${numberOf(1 + Math.floor(pins / 2))}`
+			});
 		const range = { min: 1, max: pins, unit: 'pins' };
 		for (const n of [a, b]) {
 			const ok = inRange(n, range);
 			if (!ok.ok) return ok;
 		}
-		return good([a, b]);
+		return good([pinNumbered(machine, a) + 1, pinNumbered(machine, b) + 1]);
 	});
 	const put = (next: readonly number[]) => editor.options(control.what, control.patch(next));
 </script>
@@ -27,7 +34,9 @@
 <div class="w-40">
 	<QuantityField
 		label={control.label}
-		text={ladderPinsOf({ ladderPins: [...set] }, pins).join(' and ')}
+		text={ladderPinsOf({ ladderPins: [...set] }, pins)
+			.map(numberOf)
+			.join(' and ')}
 		{parse}
 		onvalue={(t) => {
 			const r = parse(t);

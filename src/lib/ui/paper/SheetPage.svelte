@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Sheet } from '$lib/core/sheet/sheet';
+	import { pinNumber } from '$lib/core/bench/machine/ring';
 	import { pinPlace } from '../pictures/ring-geometry';
 
 	let { sheet }: { sheet: Sheet } = $props();
@@ -42,7 +43,9 @@
 						/>{/if}
 					{#if pin === 1 || pin % 10 === 0}
 						{@const [tx, ty] = pinPlace(pin, ring.pins, R - 12, ring.turns)}
-						<text x={tx} y={ty + 3} font-size="8" text-anchor="middle">{pin}</text>
+						<text x={tx} y={ty + 3} font-size="8" text-anchor="middle"
+							>{pinNumber(ring, pin - 1)}</text
+						>
 					{/if}
 				{/each}
 				<text x="0" y="3" font-size="9" text-anchor="middle" font-weight="bold">{ring.name}</text>

@@ -1,23 +1,25 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
-	import type { Turns } from '$lib/core/model/kinds';
+	import type { Machine } from '$lib/core/model/bench';
+	import { pinNumber } from '$lib/core/bench/machine/ring';
 	import { makersSide } from '$lib/core/bench/machine/panel';
 	import type { HandWork } from '$lib/core/crank/row-by-row';
 
 	interface Props {
 		work: Extract<HandWork, { do: 'decrease' }>;
-		turns: Turns;
+		machine: Pick<Machine, 'turns' | 'pins' | 'firstPin'>;
 		colour: string;
 		/** Width of the drawing, px. */
 		width?: number;
 	}
-	let { work, turns, colour, width = 190 }: Props = $props();
+	let { work, machine, colour, width = 190 }: Props = $props();
+	const no = (at: number) => pinNumber(machine, at);
 	const n = $derived(work.pins.length);
 	const step = 44;
 	const H = 104;
 	const down = $derived(work.way === 'single' ? 1 : 2);
 	// As the maker sees them on the near side: the edge of the panel to their left or to their right.
-	const left = $derived(makersSide(work.edge, { turns }) === 'left');
+	const left = $derived(makersSide(work.edge, machine) === 'left');
 	/** Towards the panel. */
 	const side = $derived(left ? 1 : -1);
 	const x = (i: number) => 24 + (left ? i : n - 1 - i) * step;
@@ -53,7 +55,7 @@
 	{width}
 	class="h-auto max-w-full"
 	role="img"
-	aria-label={`Pins ${work.pins.map((p) => p + 1).join(', ')}: ${moves.map((m) => `${m.order}. the loop of ${entryAt(work.pins, m.from) + 1} to ${entryAt(work.pins, m.to) + 1}`).join('; ')}`}
+	aria-label={`Pins ${work.pins.map(no).join(', ')}: ${moves.map((m) => `${m.order}. the loop of ${no(entryAt(work.pins, m.from))} to ${no(entryAt(work.pins, m.to))}`).join('; ')}`}
 >
 	<defs>
 		<marker
@@ -84,7 +86,7 @@
 				opacity="0.9"
 			/>{/if}
 		<text x={x(i)} y="97" text-anchor="middle" class="fill-current text-[13px] font-semibold"
-			>{pin + 1}</text
+			>{no(pin)}</text
 		>
 	{/each}
 	{#each moves as m (m.order)}

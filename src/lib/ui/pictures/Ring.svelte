@@ -1,11 +1,14 @@
 <script lang="ts">
 	import type { Turns } from '$lib/core/model/kinds';
+	import { pinNumber } from '$lib/core/bench/machine/ring';
 	import { degreesTo, pinPlace, wayOf } from './ring-geometry';
 
 	interface Props {
 		pins: number;
 		/** 1-based marker pin. */
 		marker: number;
+		/** The number that the first pin carries. */
+		firstPin?: number;
 		size?: number;
 		turns?: Turns;
 		/** Whole turns done, in a tube. */
@@ -35,6 +38,7 @@
 	let {
 		pins,
 		marker,
+		firstPin = 1,
 		size = 200,
 		turns = 'clockwise',
 		turn = 0,
@@ -52,6 +56,7 @@
 		onpin
 	}: Props = $props();
 
+	const numberAt = (at: number) => pinNumber({ pins, firstPin }, at);
 	const c = $derived(size / 2);
 	const r = $derived(size / 2 - (numbers ? 24 : way ? 20 : 12));
 	const pinR = $derived(Math.max(1.6, Math.min(5, (r * Math.PI * 2) / pins / 3.2)));
@@ -116,7 +121,7 @@
 	role="img"
 	onclick={onpin ? tap : undefined}
 	aria-label={label ??
-		`Ring of ${pins} pins${suspects.length ? `, pin ${suspects.join(' and ')} faults often` : ''}`}
+		`Ring of ${pins} pins${suspects.length ? `, pin ${suspects.map((p) => numberAt(p - 1)).join(' and ')} faults often` : ''}`}
 >
 	<circle
 		cx={c}
@@ -207,7 +212,7 @@
 						y={y + 4}
 						text-anchor="middle"
 						class="fill-current text-[11px]"
-						transform={`rotate(${-angle} ${x} ${y})`}>{i + 1}</text
+						transform={`rotate(${-angle} ${x} ${y})`}>{numberAt(i)}</text
 					>
 				{/if}
 			{/each}

@@ -1,6 +1,15 @@
 import type { Machine } from '../../model/bench';
 
-/** The pin, counted from 1 as on the ring, at which the marker stands. */
+/** What numbers of pins go by. */
+export type Numbered = Pick<Machine, 'pins' | 'firstPin'>;
+/** The number that a pin, by its place from 0, carries: they count on from that of the first, round the ring. */
+export const pinNumber = ({ pins, firstPin }: Numbered, at: number): number =>
+	((firstPin - 1 + at) % pins) + 1;
+/** The place, from 0, of the pin that carries a number from 1 to as many as there are pins. */
+export const pinNumbered = ({ pins, firstPin }: Numbered, number: number): number =>
+	(((number - firstPin) % pins) + pins) % pins;
+
+/** The pin, counted from 1 at the first of a row, at which the marker stands. */
 export const markerPin = (m: Pick<Machine, 'marker' | 'pins'>): number =>
 	m.marker === 'first' ? 1 : m.pins;
 
@@ -60,5 +69,5 @@ export function clearPins(m: Pick<Machine, 'marker' | 'pins' | 'tripPin' | 'hand
 }
 
 /** `pin 1`, or `pin 1 (white)` where the maker told what marks it. */
-export const wordMarker = (m: Pick<Machine, 'marker' | 'pins' | 'markerColour'>): string =>
-	`pin ${markerPin(m)}${m.markerColour === '' ? '' : ` (${m.markerColour})`}`;
+export const wordMarker = (m: Numbered & Pick<Machine, 'marker' | 'markerColour'>): string =>
+	`pin ${pinNumber(m, markerPin(m) - 1)}${m.markerColour === '' ? '' : ` (${m.markerColour})`}`;

@@ -1,3 +1,4 @@
+import { pinNumber } from '../../bench/machine/ring';
 import { rule } from '../rule';
 
 declare module '../finding' {
@@ -26,7 +27,7 @@ export const ringSticks = rule({
 		);
 		return crosses
 			? {
-					body: { code: 'ring-sticks', trip: tripPin },
+					body: { code: 'ring-sticks', trip: pinNumber(machine, tripPin - 1) },
 					severity: 'tip',
 					where: { at: 'bench' }
 				}

@@ -1,3 +1,4 @@
+import { pinNumber } from '../../../bench/machine/ring';
 import { change } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
 import type { GarmentOptions } from '../options';
@@ -26,7 +27,12 @@ export const laddersUneven = rule<GarmentOptions, FinishedOf<'flat'>>({
 			body: { code: 'ladders-uneven', a, b, pins: machine.pins },
 			severity: 'warn',
 			where: { at: 'size' },
-			fix: change([`Ladders at pins 1 and ${opposite}`], { ladderPins: [1, opposite] })
+			fix: change(
+				[
+					`Ladders at pins ${[1, opposite].map((pin) => pinNumber(machine, pin - 1)).join(' and ')}`
+				],
+				{ ladderPins: [1, opposite] }
+			)
 		};
 	}
 });
