@@ -21,14 +21,8 @@ import {
 	type YarnRun
 } from '../simulate/fabric';
 import { simulate } from '../simulate/simulate';
-import {
-	gatherStrandCm,
-	tailsOf,
-	type Break,
-	type GatherStrand,
-	type Tail,
-	type TailUse
-} from './tails';
+import { shareOf, strandsOfPiece, tailsOfPiece, type TailsInput } from './piece-tails';
+import type { GatherStrand, Tail } from './tails';
 
 /** A marker every so many rows where nothing counts them (common practice). */
 const MARK_EVERY_ROWS = 20;
@@ -82,19 +76,6 @@ export interface KnittedPiece {
 	readonly planned: (amounts: readonly YarnAmount[]) => PlannedPiece;
 }
 
-/** An end of a piece, as far as its tail goes. */
-export interface PieceEnd {
-	readonly piece: string;
-	readonly edge: Edge;
-	/** Share of the pins that the first row takes: below 1 for a panel. */
-	readonly share: number;
-	/** Narrowed to a few stitches that are drawn up. */
-	readonly tip: boolean;
-	/** Loops at this end, and how wide they lie, cm. */
-	readonly loops: number;
-	readonly wideCm: number;
-}
-
 /** Where balls end, and where all that is on hand does. */
 const endsOfYarn = ({ yarn, runsOutAtRow, ballEnds }: YarnAmount) => [
 	...ballEnds
@@ -103,20 +84,10 @@ const endsOfYarn = ({ yarn, runsOutAtRow, ballEnds }: YarnAmount) => [
 	...(runsOutAtRow === null ? [] : [{ yarn, mainRow: runsOutAtRow, ball: null }])
 ];
 
-interface Input {
+interface Input extends TailsInput {
 	readonly piece: Piece;
-	readonly machine: Machine;
-	readonly gauges: readonly Gauge[];
 	readonly feeds: readonly Feed[];
-	/** What is done with the tail at an end. */
-	readonly useAt: (end: PieceEnd) => TailUse;
-	/** The least it has to be for that, cm. */
-	readonly needAt: (use: TailUse, end: PieceEnd) => number;
-	/** The other yarn that an end is drawn up with; null where it is its own tail. */
-	readonly strandAt: (end: PieceEnd) => number | null;
 	readonly joinTails: 'tie' | 'weave';
-	/** Held together, of a yarn of the plan. */
-	readonly strandsOf: (yarn: number) => number;
 }
 
 /** A panel is counted by hand where the machine's counter counts rounds only; long straight stretches are marked as well. */
@@ -159,11 +130,6 @@ function borderOf(rows: number, first: number, last: number, gauge: Gauge): Piec
 	];
 }
 
-/** Share of the pins that a piece begins on: below 1 for a panel. */
-function shareOf({ stretches: [start] }: RowByRow, pins: number): number {
-	return start && start.mode !== 'tube' ? (start.high - start.low + 1) / pins : 1;
-}
-
 /** Loops of a row that were chained off or held before anything was knitted on them. */
 function goneAfter({ rowStart, state }: Fabric, row: number): number {
 	const from = rowStart[row] ?? 0;
@@ -197,75 +163,6 @@ function offTheRing({ piece, machine }: Input) {
 		share: shareOf(rowByRow, machine.pins)
 	};
 }
-type Knitted = ReturnType<typeof offTheRing>;
-
-/** An end of a piece, as what is done with its tail goes by it. */
-export const endOf = (
-	p: Pick<WorkedPiece, 'id' | 'rowByRow' | 'machine' | 'stitches' | 'runs' | 'gauges'>,
-	edge: Edge
-): PieceEnd => {
-	const loops = edge === 'cast-on' ? p.stitches.first : p.stitches.last;
-	const yarn = (edge === 'cast-on' ? p.runs[0] : p.runs.at(-1))?.yarn ?? 0;
-	return {
-		piece: p.id,
-		edge,
-		share: shareOf(p.rowByRow, p.machine.pins),
-		tip: p.stitches.first > p.stitches.last,
-		loops,
-		wideCm: loops / (p.gauges[yarn]?.stitchesPerCm.mean ?? 1)
-	};
-};
-
-/** Groups held beside which the yarn is broken, each as wide as it lies in the yarn that made it. */
-const breaksOf = (
-	{ rowByRow, runs, gauges }: Pick<WorkedPiece, 'rowByRow' | 'runs' | 'gauges'>,
-	wasteBefore: number,
-	needCm: (wideCm: number) => number
-): Break[] =>
-	rowByRow.works.flatMap(({ after, work }) =>
-		work.flatMap((w) => {
-			if (w.do !== 'hold' || w.breaks === null) return [];
-			const atRow = after - wasteBefore;
-			const made = runs.find((r) => atRow > r.from && atRow <= r.to);
-			const perCm = gauges[made?.yarn ?? 0]?.stitchesPerCm.mean ?? 1;
-			const loops = w.pins.length;
-			return [{ atRow, loops, needCm: needCm(loops / perCm), again: w.breaks === 'again' }];
-		})
-	);
-
-/** The tails of a piece, each long enough for the dearest step that works with it. */
-const tailsOfPiece = (input: Input, knitted: Knitted) => {
-	const { runs, share, first, last, rowByRow, wasteBefore } = knitted;
-	const { piece, machine, gauges, strandsOf, useAt, needAt } = input;
-	const whole = { id: piece.id, machine, gauges, runs, rowByRow, stitches: { first, last } };
-	return tailsOf({
-		runs,
-		ringCm: machine.ringCm,
-		pins: machine.pins,
-		share,
-		lastShare: last / machine.pins,
-		strandsOf,
-		breaks: breaksOf(whole, wasteBefore, (wideCm) =>
-			needAt('chain-off', { ...endOf(whole, 'cast-off'), wideCm })
-		),
-		useAt: (edge) => useAt(endOf(whole, edge)),
-		needAt: (use, edge) => needAt(use, endOf(whole, edge))
-	});
-};
-
-/** Strands of another yarn cut for its ends. */
-const strandsOfPiece = (input: Input, knitted: Knitted): GatherStrand[] => {
-	const { runs, first, last, rowByRow } = knitted;
-	const { piece, machine, gauges } = input;
-	const whole = { id: piece.id, machine, gauges, runs, rowByRow, stitches: { first, last } };
-	return (['cast-on', 'cast-off'] as const).flatMap((edge) => {
-		const end = endOf(whole, edge);
-		const yarn = input.strandAt(end);
-		const needCm = input.needAt('gather', end);
-		return yarn === null ? [] : [{ edge, yarn, lengthCm: gatherStrandCm(machine.ringCm, needCm) }];
-	});
-};
-
 /** Knits a piece on the simulated machine and reads off it what the run sheet, the sums and the pictures need. */
 export function knitPiece(input: Input): KnittedPiece {
 	const { piece, machine, gauges, feeds, joinTails } = input;

@@ -1,11 +1,11 @@
 import { entryAt, last } from '../quantity/sure';
-import { JOIN_TAIL_CM, WASTE_TAIL_CM, type GatherStrand, type Tail } from './tails';
+import { JOIN_TAIL_CM, WASTE_TAIL_CM, type Tail } from './tails';
 import type { Feed } from '../bench/machine/slot';
-import type { Machine } from '../model/bench';
 import { isSpare } from '../program/program';
 import type { YarnRun } from '../simulate/fabric';
-import type { CastOn, RunSheetEvent, TailLeft } from './events';
-import { yarnPlace, type HandWork, type RowByRow, type YarnPlace } from './row-by-row';
+import type { RunSheetEvent, TailLeft } from './events';
+import type { RunSheetInput } from './runsheet-input';
+import { yarnPlace, type HandWork, type YarnPlace } from './row-by-row';
 
 /** A stretch of the run with one yarn in the feeder. Rows count from 0; `start` in the whole run, waste included. */
 export interface Leg {
@@ -53,29 +53,6 @@ const CLOG_ROWS = 250;
 const LARGE_MACHINE_PINS = 40;
 
 const PULLED: TailLeft = { cm: WASTE_TAIL_CM, use: 'pull' };
-
-export interface RunSheetInput {
-	/** Runs of the whole fabric, waste included. */
-	readonly runs: readonly YarnRun[];
-	readonly machine: Machine;
-	readonly rowsPerCm: number;
-	readonly joinTails: 'tie' | 'weave';
-	readonly castOn: CastOn;
-	readonly holder?: number;
-	readonly takeOff: 'needle' | 'crank';
-	/** What the last loops are threaded with, where not with their own tail. */
-	readonly thread: GatherStrand | null;
-	/** Loops on the pins at the end. */
-	readonly loopsLeft: number;
-	/** How each yarn is fed on this machine. */
-	readonly feeds: readonly Feed[];
-	readonly tails: readonly Tail[];
-	readonly rowByRow: RowByRow;
-	/** Main rows after which an edge is marked. */
-	readonly marks?: readonly number[];
-	/** Main rows at which a yarn runs out. */
-	readonly runsOut: readonly { yarn: number; mainRow: number; ball: number | null }[];
-}
 
 function legsOf(runs: readonly YarnRun[]): Leg[] {
 	let mainBefore = 0;

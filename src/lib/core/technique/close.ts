@@ -1,6 +1,6 @@
 import { uncapital } from '../quantity/say';
 import { EDGES, type Assembly, type Edge } from '../assembly/assembly';
-import { pinNumber } from '../bench/machine/ring';
+import { pinNumber } from '../model/pin-number';
 import type { WorkedPiece } from '../crank/piece';
 import type { FlatClosing } from '../model/kinds';
 import type { SkillId } from './drawing/skills';

@@ -1,5 +1,6 @@
 import { stepIn, type Edge, type StepOf, type Strand } from '../assembly/assembly';
-import type { PieceEnd, WorkedPiece } from '../crank/piece';
+import type { WorkedPiece } from '../crank/piece';
+import type { PieceEnd } from '../crank/piece-tails';
 import { capital, type Say } from '../quantity/say';
 import { THREAD_LOOP_SECONDS } from './hand';
 import { singly } from './sequence';

@@ -2,7 +2,7 @@ import { EDGES, type Assembly, type StepKind } from '../assembly/assembly';
 import type { Joint } from '../assembly/joint';
 import type { HandYarn } from '../crank/amounts';
 import { Hands, type TableFault } from '../table/hands';
-import { endOf, type PieceEnd } from '../crank/piece';
+import { endOf, type PieceEnd } from '../crank/piece-tails';
 import type { TailUse } from '../crank/tails';
 import { foldBag, handle, sewBag } from './bag';
 import { bind, closeRow, thumb } from './bind';

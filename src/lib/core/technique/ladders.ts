@@ -1,5 +1,5 @@
 import { stepIn } from '../assembly/assembly';
-import { pinNumber } from '../bench/machine/ring';
+import { pinNumber } from '../model/pin-number';
 import type { WorkedPiece } from '../crank/piece';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
 import { rowsWord, type Say } from '../quantity/say';

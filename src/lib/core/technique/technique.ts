@@ -1,7 +1,8 @@
 import type { Assembly, Edge, StepKind, StepOf } from '../assembly/assembly';
 import type { Joint } from '../assembly/joint';
 import type { HandYarn } from '../crank/amounts';
-import type { PieceEnd, WorkedPiece } from '../crank/piece';
+import type { WorkedPiece } from '../crank/piece';
+import type { PieceEnd } from '../crank/piece-tails';
 import type { TailUse } from '../crank/tails';
 import type { Say } from '../quantity/say';
 import type { Hands } from '../table/hands';

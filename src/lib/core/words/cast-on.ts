@@ -1,4 +1,5 @@
-import { pinNumber, weave } from '../bench/machine/ring';
+import { weave } from '../bench/machine/ring';
+import { pinNumber } from '../model/pin-number';
 import type { RunSheetEvent, TailLeft } from '../crank/events';
 import { isSpare } from '../program/program';
 import { say, sentences } from '../quantity/say';

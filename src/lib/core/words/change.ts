@@ -1,4 +1,4 @@
-import { pinNumber } from '../bench/machine/ring';
+import { pinNumber } from '../model/pin-number';
 import type { RunSheetEvent } from '../crank/events';
 import { isSpare } from '../program/program';
 import { say, capital, sentences } from '../quantity/say';

@@ -4,7 +4,8 @@ import type { Edge } from '../program/program';
 import type { EdgeRule } from '../model/kinds';
 import { makersSide, sideOfEdge, type Sides } from '../bench/machine/panel';
 import type { Machine } from '../model/bench';
-import { pinNumber, wordMarker, type Numbered } from '../bench/machine/ring';
+import { wordMarker } from '../bench/machine/ring';
+import { pinNumber, type Numbered } from '../model/pin-number';
 import type { HandWork, RowAtHand } from '../crank/row-by-row';
 import type { EventWords } from './yarn';
 

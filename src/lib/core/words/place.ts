@@ -1,4 +1,5 @@
-import { pinNumber, wordMarker } from '../bench/machine/ring';
+import { wordMarker } from '../bench/machine/ring';
+import { pinNumber } from '../model/pin-number';
 import type { YarnPlace } from '../crank/row-by-row';
 import type { Machine } from '../model/bench';
 import { wordEdge } from './hands';

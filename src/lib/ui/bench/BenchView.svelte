@@ -3,7 +3,8 @@
 	import { page } from '$app/state';
 	import UndoRedo from '../parts/UndoRedo.svelte';
 	import { notices } from '$lib/ui/state/notices.svelte';
-	import { markerPin, pinNumber } from '$lib/core/bench/machine/ring';
+	import { markerPin } from '$lib/core/bench/machine/ring';
+	import { pinNumber } from '$lib/core/model/pin-number';
 	import { MACHINE_PRESETS } from '$lib/core/bench/machine/presets';
 	import type { Machine, Yarn } from '$lib/core/model/bench';
 	import { onMount } from 'svelte';

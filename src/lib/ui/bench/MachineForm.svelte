@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { pinNumber, pinNumbered } from '$lib/core/bench/machine/ring';
+	import { pinNumber, pinNumbered } from '$lib/core/model/pin-number';
 	import type { Machine } from '$lib/core/model/bench';
 	import { inRange, parseCount, parseLengthCm } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';

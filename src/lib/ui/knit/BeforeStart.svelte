@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
 	import { nameMake } from '$lib/core/crank/makes';
-	import { markerPin, pinNumber, weave, wordMarker } from '$lib/core/bench/machine/ring';
+	import { markerPin, weave, wordMarker } from '$lib/core/bench/machine/ring';
+	import { pinNumber } from '$lib/core/model/pin-number';
 	import type { Project } from '$lib/core/model/project';
 	import { isSpare } from '$lib/core/program/program';
 	import { CAUTIONS } from '$lib/core/technique/cautions';

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { FAULTS, type Machine } from '$lib/core/model/bench';
-	import { markerPin, pinNumber, pinNumbered } from '$lib/core/bench/machine/ring';
+	import { markerPin } from '$lib/core/bench/machine/ring';
+	import { pinNumber, pinNumbered } from '$lib/core/model/pin-number';
 	import { inRange, parseCount } from '$lib/core/quantity/parse';
 	import { good, type Result } from '$lib/core/quantity/problem';
 	import { FAULT_WORDS, repairOf } from '$lib/core/words/repair';

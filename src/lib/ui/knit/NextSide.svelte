@@ -4,7 +4,7 @@
 	import { wordEvent } from '$lib/core/words/events';
 	import { wordFed } from '$lib/core/words/feed';
 	import { decreaseShort, EDGE_RULE, wordWhere } from '$lib/core/words/hands';
-	import { pinNumber } from '$lib/core/bench/machine/ring';
+	import { pinNumber } from '$lib/core/model/pin-number';
 	import DecreasePicture from '../pictures/DecreasePicture.svelte';
 	import type { RunSheetEvent } from '$lib/core/crank/events';
 	import type { Crank } from './crank.svelte';

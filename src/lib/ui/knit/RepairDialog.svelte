@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { pinNumber } from '$lib/core/bench/machine/ring';
+	import { pinNumber } from '$lib/core/model/pin-number';
 	import type { Machine } from '$lib/core/model/bench';
 	import type { Fault } from '$lib/core/crank/run';
 	import { CAUTIONS } from '$lib/core/technique/cautions';

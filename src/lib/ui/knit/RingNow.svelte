@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { markerPin, pinNumber } from '$lib/core/bench/machine/ring';
+	import { markerPin } from '$lib/core/bench/machine/ring';
+	import { pinNumber } from '$lib/core/model/pin-number';
 	import { wordWhere } from '$lib/core/words/hands';
 	import Ring from '../pictures/Ring.svelte';
 	import type { Crank } from './crank.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { pinNumber } from '$lib/core/bench/machine/ring';
+	import { pinNumber } from '$lib/core/model/pin-number';
 	import { entryAt } from '$lib/core/quantity/sure';
 	import { goto } from '$app/navigation';
 	import { onMount, untrack } from 'svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { pinNumber, pinNumbered } from '$lib/core/bench/machine/ring';
+	import { pinNumber, pinNumbered } from '$lib/core/model/pin-number';
 	import { inRange } from '$lib/core/quantity/parse';
 	import { bad, good, type Result } from '$lib/core/quantity/problem';
 	import { ladderPinsOf } from '$lib/core/recipe/garments/shrug';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Sheet } from '$lib/core/sheet/sheet';
-	import { pinNumber } from '$lib/core/bench/machine/ring';
+	import { pinNumber } from '$lib/core/model/pin-number';
 	import { pinPlace } from '../pictures/ring-geometry';
 
 	let { sheet }: { sheet: Sheet } = $props();

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
 	import type { Machine } from '$lib/core/model/bench';
-	import { pinNumber } from '$lib/core/bench/machine/ring';
+	import { pinNumber } from '$lib/core/model/pin-number';
 	import { makersSide } from '$lib/core/bench/machine/panel';
 	import type { HandWork } from '$lib/core/crank/row-by-row';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Turns } from '$lib/core/model/kinds';
-	import { pinNumber } from '$lib/core/bench/machine/ring';
+	import { pinNumber } from '$lib/core/model/pin-number';
 	import { degreesTo, pinPlace, wayOf } from './ring-geometry';
 
 	interface Props {

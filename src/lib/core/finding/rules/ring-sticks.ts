@@ -1,4 +1,4 @@
-import { pinNumber } from '../../bench/machine/ring';
+import { pinNumber } from '../../model/pin-number';
 import { rule } from '../rule';
 
 declare module '../finding' {

@@ -1,4 +1,4 @@
-import { pinNumber } from '../../../bench/machine/ring';
+import { pinNumber } from '../../../model/pin-number';
 import { change } from '../../../finding/fix';
 import { rule } from '../../../finding/rule';
 import type { GarmentOptions } from '../options';
