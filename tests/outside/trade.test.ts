@@ -18,6 +18,8 @@ import { panelPins } from '../../src/lib/core/bench/machine/panel';
 import { wordMarker } from '../../src/lib/core/bench/machine/ring';
 import { pinNumber, pinNumbered } from '../../src/lib/core/model/pin-number';
 import { wordHands } from '../../src/lib/core/words/hands';
+import { isTipKnown, tipOf } from '../../src/lib/core/words/tip';
+import { isSpare } from '../../src/lib/core/program/program';
 import { simulate } from '../../src/lib/core/simulate/simulate';
 import type { Bench, Project } from '../../src/lib/core/model/project';
 import { stockOf, wordStock } from '../../src/lib/core/quantity/short';
@@ -481,5 +483,55 @@ describe('pins by the numbers they carry', () => {
 		expect(wordHands([work], numbered).how).toMatch(
 			/^At pins 40 to 42, the (left|right) edge, on your (left|right): their loops/
 		);
+	});
+});
+
+describe('small saves at the crank', () => {
+	const eventsOf = (p: Plan) => p.pieces[0]!.sheet.events;
+	const tipsOf = (p: Plan) => eventsOf(p).flatMap((e) => tipOf(e) ?? []);
+	it('stand where the hands meet them', () => {
+		expect(tipsOf(made('lined-hat', 48)).join(' ')).toMatch(
+			/handle is firm.*tape left in the tube/
+		);
+		expect(tipsOf(made('hem-hat', 48)).join(' ')).toContain('loose knot');
+		const works = ['hold', 'take-back', 'extend'] as const;
+		const tips = works.map((d) =>
+			tipOf({
+				kind: 'hands',
+				after: 0,
+				work: [{ do: d, edge: 'low', pins: [0] } as never],
+				broken: null
+			})
+		);
+		expect(tips.join(' ')).toMatch(/Snug the gap.*Held loops shrink.*finger on the card/);
+	});
+	it('are folded after three times, here or in pieces that came off before', () => {
+		const events = eventsOf(made('lined-hat', 48));
+		const castOn = events.find((e) => e.kind === 'cast-on')!;
+		const off = { events, done: Infinity };
+		expect(isTipKnown(castOn, [off, off, { events, done: 0 }], 0)).toBe(false);
+		expect(isTipKnown(castOn, [off, off, off], 0)).toBe(true);
+		expect(isTipKnown(castOn, [{ events, done: 0 }], 3)).toBe(true);
+	});
+});
+
+describe('the same yarn in two letters', () => {
+	it.each(['outer-lining', 'stripes', 'false-brim'])('is one section of a hat, %s', (kind) => {
+		const bench = benchWith(48);
+		const id = bench.yarns[0]!.id;
+		const scheme = {
+			'outer-lining': { kind, outer: id, lining: id, liningExtraRows: 6 },
+			stripes: { kind, yarns: [id, id], stripeRows: 5 },
+			'false-brim': { kind, main: id, brim: id, brimRows: 30 }
+		}[kind];
+		const hat = made('lined-hat', 48, { scheme });
+		expect(hat.pieces[0]!.runs).toHaveLength(1);
+		expect(hat.pieces[0]!.sections.filter((x) => x.yarn === 0)).toHaveLength(1);
+		// Waste apart, no yarn is changed.
+		const changes = hat.pieces[0]!.sheet.events.filter(
+			(e) => e.kind === 'join' && !isSpare(e.from) && !isSpare(e.to)
+		);
+		expect(changes).toEqual([]);
+		expect(hat.findings.map((f) => f.code)).toContain('one-yarn-twice');
 	});
 });

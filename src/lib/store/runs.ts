@@ -46,6 +46,15 @@ export async function earlierRuns(
 	return runs.flat();
 }
 
+/** How many pieces of the other projects are off their machine. */
+export async function offElsewhere(db: TombleDb, butNot: string): Promise<number> {
+	const off = new Set<string>();
+	await db.events.each((e) => {
+		if (e.type === 'off' && e.projectId !== butNot) off.add(`${e.projectId} ${e.piece}`);
+	});
+	return off.size;
+}
+
 /** How many of the other projects have a step at the table ticked, by the step's id. */
 export async function ticksElsewhere(
 	db: TombleDb,

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { M48 } from '../../../../tests/support/bench';
-import { exact } from '../quantity/estimate';
+import { exact, type Estimate } from '../quantity/estimate';
 import { wordHandOnly, wordMisfit } from '../words/written';
 import { convert, factors, handOnly, readCounts, usualKeep, type ConvertInput } from './written';
 
@@ -14,8 +14,15 @@ const rows = (count: number) => ({ words: '', side: 'rows' as const, count });
 
 describe('a written pattern’s numbers', () => {
 	// Common practice: 22 stitches and 35 rows in 10 cm against 25 cm to 40 and 12 cm to 20.
+	it('of rows alone, or stitches alone, gives the counts of that side and none of the other', () => {
+		const some = { ...input, theirs: { stitchesPerCm: null, rowsPerCm: theirs.rowsPerCm } };
+		expect(convert(rows(60), 'any', some)).toEqual(convert(rows(60), 'any', input));
+		expect(convert(stitches(88), 'any', some)).toBeNull();
+		expect(factors(some.theirs, mine).stitches).toBeNull();
+	});
+
 	it('the factors are 0.73 and 0.48', () => {
-		const f = factors(theirs, mine);
+		const f = factors(theirs, mine) as { stitches: Estimate; rows: Estimate };
 		expect(f.stitches.mean).toBeCloseTo(0.73, 2);
 		expect(f.rows.mean).toBeCloseTo(0.48, 2);
 	});
@@ -39,7 +46,7 @@ describe('a written pattern’s numbers', () => {
 				fc.integer({ min: 4, max: 400 }),
 				fc.constantFrom('any' as const, 'even' as const, 'odd' as const),
 				(count, keep) => {
-					const c = convert(stitches(count), keep, input);
+					const c = convert(stitches(count), keep, input)!;
 					expect(Number.isInteger(c.whole)).toBe(true);
 					if (keep !== 'any') expect(c.whole % 2).toBe(keep === 'even' ? 0 : 1);
 					expect(Math.abs(c.whole - c.exact.mean)).toBeLessThanOrEqual(
@@ -49,22 +56,22 @@ describe('a written pattern’s numbers', () => {
 			),
 			{ seed: 29 }
 		);
-		expect(convert(stitches(88), { multipleOf: 5 }, input).whole).toBe(65);
+		expect(convert(stitches(88), { multipleOf: 5 }, input)!.whole).toBe(65);
 	});
 
 	it('the pattern’s own gauge gives its own counts back', () => {
 		const same = { stitchesPerCm: exact(2.2), rowsPerCm: exact(3.5) };
 		for (const count of [1, 22, 88])
-			expect(convert(rows(count), 'any', { ...input, mine: same }).whole).toBe(count);
+			expect(convert(rows(count), 'any', { ...input, mine: same })!.whole).toBe(count);
 	});
 
 	it('what does not fit is named', () => {
-		const codes = (c: ReturnType<typeof convert>) => c.misfits.map((m) => m.code);
+		const codes = (c: ReturnType<typeof convert>) => c?.misfits.map((m) => m.code);
 		// 88 x 0.727 = 64 stitches on a panel of at most 44.
-		const wide = convert(stitches(88), 'any', input);
+		const wide = convert(stitches(88), 'any', input)!;
 		expect(wide.misfits[0]).toEqual({ code: 'wider-than-panel', most: 44, over: 20 });
 		expect(wordMisfit(wide.misfits[0]!, 'cm')).toMatch(/at most 44 stitches, 20 fewer/);
-		const tube = convert(stitches(88), 'any', { ...input, mode: 'tube' });
+		const tube = convert(stitches(88), 'any', { ...input, mode: 'tube' })!;
 		expect(tube.misfits[0]).toMatchObject({
 			code: 'tube-is-fixed',
 			pins: 48,
@@ -72,9 +79,9 @@ describe('a written pattern’s numbers', () => {
 			tubeCm: 30
 		});
 		expect(wordMisfit(tube.misfits[0]!, 'cm')).toMatch(/30 cm round; the pattern’s is 40 cm/);
-		expect(codes(convert(stitches(1), 'any', input))).toContain('too-few');
-		expect(codes(convert(rows(5), 'any', input))).toContain('rounded-far');
-		expect(codes(convert(rows(60), 'any', input))).toEqual([]);
+		expect(codes(convert(stitches(1), 'any', input)!)).toContain('too-few');
+		expect(codes(convert(rows(5), 'any', input)!)).toContain('rounded-far');
+		expect(codes(convert(rows(60), 'any', input)!)).toEqual([]);
 	});
 
 	it('what the machine does not do by cranking is named, with what makers do instead', () => {

@@ -10,23 +10,28 @@ export interface TheirGauge {
 	readonly rowsPerCm: number;
 }
 
-/** What a pattern's counts are multiplied by here, with the spread of the maker's own gauge. */
+/** Its gauge as far as it says it: some give stitches alone, some rows alone. */
+export type SomeGauge = { readonly [D in keyof TheirGauge]: number | null };
+
+/** What a pattern's counts are multiplied by here, with the spread of the maker's own gauge; null for what it does not give. */
 export interface Factors {
-	readonly stitches: Estimate;
-	readonly rows: Estimate;
+	readonly stitches: Estimate | null;
+	readonly rows: Estimate | null;
 }
 
 /**
- * The two factors from a pattern's gauge to the maker's: my stitches/cm over theirs, which is their cm to 40 over my cm to
- * 40; rows alike (common practice). Stitches and rows do not scale alike.
+ * The factors from a pattern's gauge to the maker's: my stitches/cm over theirs, which is their cm to 40 over my cm to 40;
+ * rows alike (common practice). Stitches and rows do not scale alike, so one says nothing of the other.
  */
 export const factors = (
-	theirs: TheirGauge,
+	theirs: SomeGauge,
 	mine: Pick<Gauge, 'stitchesPerCm' | 'rowsPerCm'>
 ): Factors => ({
-	stitches: quotient(mine.stitchesPerCm, exact(theirs.stitchesPerCm)),
-	rows: quotient(mine.rowsPerCm, exact(theirs.rowsPerCm))
+	stitches: ratio(mine.stitchesPerCm, theirs.stitchesPerCm),
+	rows: ratio(mine.rowsPerCm, theirs.rowsPerCm)
 });
+const ratio = (mine: Estimate, theirs: number | null): Estimate | null =>
+	theirs === null ? null : quotient(mine, exact(theirs));
 
 /** One count found in a pattern's words. */
 export interface PatternCount {
@@ -113,22 +118,27 @@ const FAR = 0.05;
 const LEAST_PINS = 2;
 
 export interface ConvertInput {
-	readonly theirs: TheirGauge;
+	readonly theirs: SomeGauge;
 	readonly mine: Pick<Gauge, 'stitchesPerCm' | 'rowsPerCm'>;
 	readonly machine: Machine;
 	/** A tube always takes all pins; a panel loses some. */
 	readonly mode: 'tube' | 'panel';
 }
 
-/** A pattern's count in the maker's own gauge: the nearest whole count that keeps what it must, and what does not fit. */
-export function convert(count: PatternCount, keep: Keep, input: ConvertInput): Converted {
+/**
+ * A pattern's count in the maker's own gauge: the nearest whole count that keeps what it must, and what does not fit; null
+ * where the pattern does not give the gauge of that side.
+ */
+export function convert(count: PatternCount, keep: Keep, input: ConvertInput): Converted | null {
 	const { theirs, mine, machine, mode } = input;
 	const f = factors(theirs, mine)[count.side];
+	const theirPerCm = count.side === 'stitches' ? theirs.stitchesPerCm : theirs.rowsPerCm;
+	if (f === null || theirPerCm === null) return null;
 	const value = { ...f, mean: f.mean * count.count, sd: f.sd * count.count };
 	const whole = nearest(value.mean, keep);
 	const stitches = count.side === 'stitches';
 	const perCm = stitches ? mine.stitchesPerCm.mean : mine.rowsPerCm.mean;
-	const theirCm = count.count / (stitches ? theirs.stitchesPerCm : theirs.rowsPerCm);
+	const theirCm = count.count / theirPerCm;
 	const cm = whole / perCm;
 	const misfits: Misfit[] = [];
 	const most = machine.pins - machine.panelLost.start - machine.panelLost.end;

@@ -204,7 +204,12 @@ function plannedWith(
 	const { yarn, from } = candidate;
 	const known = bench.yarns.some((y) => y.id === yarn.id);
 	const yarns = known ? bench.yarns : [...bench.yarns, yarn];
-	const then = plan({ ...project, ...yarnSwapped(project, yarnId, yarn.id) }, { ...bench, yarns }, undefined, book);
+	const then = plan(
+		{ ...project, ...yarnSwapped(project, yarnId, yarn.id) },
+		{ ...bench, yarns },
+		undefined,
+		book
+	);
 	if (!then.ok) return [];
 	const index = then.yarns.findIndex((y) => y.id === yarn.id);
 	const need = then.amounts.find((a) => a.yarnId === yarn.id)?.grams.value;

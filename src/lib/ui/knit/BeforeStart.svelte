@@ -48,12 +48,11 @@
 	const weaving = $derived(weave(pins));
 	const tail = $derived(piece.tails.find((t) => t.id === 'cast-on'));
 	const s = $derived(say(workbench.units));
-	const said = $derived.by(() => {
-		const event = piece.sheet.events.find((e) => e.kind === 'cast-on');
-		return event
-			? wordEvent(event, eventContext(plan, machine, workbench.units))
-			: { how: '', also: '' };
-	});
+	const event = $derived(piece.sheet.events.find((e) => e.kind === 'cast-on'));
+	const tip = $derived(event ? crank.tip(event) : null);
+	const said = $derived(
+		event ? wordEvent(event, eventContext(plan, machine, workbench.units)) : { how: '', also: '' }
+	);
 	const checks = $derived([
 		{
 			id: 'switch',
@@ -156,6 +155,14 @@
 			<div class="mt-3 space-y-1">
 				<Caution text={CAUTIONS.pinch} />
 				<Caution text={CAUTIONS.strain} />
+				{#if tip?.known}
+					<details class="text-sm">
+						<summary class="quiet cursor-pointer">Tip</summary>
+						<p>{tip.text}</p>
+					</details>
+				{:else if tip}
+					<p class="text-sm"><b>Tip:</b> {tip.text}</p>
+				{/if}
 			</div>
 			<h2 class="mt-6 mb-1 text-xl">{TITLES[method]}</h2>
 			{#if woven < pins}

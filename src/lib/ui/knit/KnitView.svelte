@@ -5,7 +5,7 @@
 	import { wordFinding } from '$lib/core/finding/says';
 	import { STORE_WORDS } from '$lib/store/failure';
 	import { suspectPins } from '$lib/core/learn/pin-faults';
-	import { earlierRuns, faultPins } from '$lib/store/runs';
+	import { earlierRuns, faultPins, offElsewhere } from '$lib/store/runs';
 	import NotWorked from '../parts/NotWorked.svelte';
 	import { darkDialogs } from '../parts/dialog-theme';
 	import { LivePlan } from '../state/live-plan.svelte';
@@ -56,6 +56,11 @@
 		void run.retry();
 	}
 	onMount(() => {
+		// Without it every tip is shown.
+		offElsewhere(workbench.db, project.id).then(
+			(off) => (crank.offElsewhere = off),
+			() => undefined
+		);
 		faultPins(workbench.db).then(
 			(pins) => (faulted = pins),
 			() => undefined

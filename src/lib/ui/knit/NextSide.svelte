@@ -19,6 +19,12 @@
 	const decreases = $derived(crank.hands.filter((w) => w.do === 'decrease'));
 </script>
 
+{#snippet tipOf(e: RunSheetEvent)}
+	{@const tip = crank.tip(e)}
+	{#if tip && !tip.known}
+		<span class="also block text-sm leading-snug"><b>Tip:</b> {tip.text}</span>
+	{/if}
+{/snippet}
 {#if crank.state.past.length === 0 && crank.state.done === 0}
 	<span class="block text-base leading-snug sm:text-lg" data-testid="how-to-count"
 		>Count a row when it is done{crank.panel ? ', at its far edge' : ', as the marker passes you'}:
@@ -47,6 +53,7 @@
 			>
 		{/if}
 		{#if w.also}<span class="also block text-sm leading-snug">{w.also}</span>{/if}
+		{@render tipOf(e)}
 	</span>
 	{#if e.kind === 'hands' && decreases.length > 0}
 		<span class="drawn flex gap-3 sm:flex-wrap">
@@ -109,6 +116,7 @@
 	>
 	{#if done - crank.slow.after < SAID_ROWS}
 		<span class="also quiet block text-sm leading-snug">{wordEvent(crank.slow, context).how}</span>
+		{@render tipOf(crank.slow)}
 	{/if}
 {/if}
 <span

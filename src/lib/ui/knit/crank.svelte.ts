@@ -4,6 +4,7 @@ import { makesOf, progressOf, type Make } from '$lib/core/crank/makes';
 import { paceOf, rowTimes, timeLeft } from '$lib/core/crank/pace';
 import { foldRun } from '$lib/core/crank/run';
 import { isSpare, RAVEL } from '$lib/core/program/program';
+import { isTipKnown, tipOf } from '$lib/core/words/tip';
 import { wordYarn } from '$lib/core/words/yarn';
 import type { Plan, PlannedPiece } from '$lib/core/plan';
 import { rowAtHand, type HandWork } from '$lib/core/crank/row-by-row';
@@ -23,6 +24,8 @@ export class Crank {
 	chosen = $state<string | null>(null);
 	/** Row times of earlier runs on this machine. */
 	earlier = $state.raw<readonly (readonly { row: number; at: number }[])[]>([]);
+	/** Pieces of the other projects that are off their machine. */
+	offElsewhere = $state(0);
 	readonly #plan: () => Plan;
 	readonly #run: Run;
 
@@ -52,6 +55,15 @@ export class Crank {
 	);
 	/** Whether it is fed otherwise than planned. */
 	readonly fedAnew = $derived(this.state.happened.some((h) => h.type === 'feed'));
+	/** The tip of an event, and whether it is known by now; null where it has none. */
+	tip(e: RunSheetEvent): { readonly text: string; readonly known: boolean } | null {
+		const text = tipOf(e);
+		const pieces = this.progress.makes.map(({ make, run }) => ({
+			events: make.piece.sheet.events,
+			done: run.off ? Infinity : run.done
+		}));
+		return text === null ? null : { text, known: isTipKnown(e, pieces, this.offElsewhere) };
+	}
 	readonly begun = $derived(this.state.started || this.state.done > 0);
 	readonly position = $derived(positionAt(this.sheet, this.state.done)!);
 	/** Rows shown plus those on their way to the disk. */

@@ -16,7 +16,9 @@
 	let { machine, yarn }: { machine: Machine; yarn: Yarn } = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
-	const gauge = $derived(gaugeFor({ machine, yarn, book: bookOf(workbench.bench), useFresh: false }));
+	const gauge = $derived(
+		gaugeFor({ machine, yarn, book: bookOf(workbench.bench), useFresh: false })
+	);
 	const swatch = $derived(swatchOf(workbench.records.swatches, machine, yarn));
 	let grams = $state(
 		untrack(() => gramsOnHand(yarn, (id) => workbench.bench.yarns.find((y) => y.id === id)))

@@ -22,7 +22,12 @@
 		[{ id: yarn.id, grams }, ...others].flatMap((o): PartBall[] => {
 			const shares = o.id === yarn.id ? yarn : yarnOf(o.id);
 			if (!shares) return [];
-			const gauge = gaugeFor({ machine, yarn: shares, book: bookOf(workbench.bench), useFresh: false });
+			const gauge = gaugeFor({
+				machine,
+				yarn: shares,
+				book: bookOf(workbench.bench),
+				useFresh: false
+			});
 			return [{ yarn: shares, grams: o.grams, perRow: metresPerRow(machine, gauge) }];
 		})
 	);

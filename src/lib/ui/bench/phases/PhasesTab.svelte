@@ -43,13 +43,23 @@
 		[...workbench.bench.machines]
 			.sort((a, b) => b.pins - a.pins)
 			.map((m) => {
-				const gauge = gaugeFor({ machine: m, yarn, book: bookOf(workbench.bench), useFresh: false });
+				const gauge = gaugeFor({
+					machine: m,
+					yarn,
+					book: bookOf(workbench.bench),
+					useFresh: false
+				});
 				const perRow = metresPerRow(m, gauge);
 				// The same thing on this machine has its own rows: planned, not guessed.
 				const made =
 					project &&
 					atHand(project.options.recipe) &&
-					plan({ ...project, machineId: m.id }, workbench.bench, undefined, bookOf(workbench.bench));
+					plan(
+						{ ...project, machineId: m.id },
+						workbench.bench,
+						undefined,
+						bookOf(workbench.bench)
+					);
 				const rows = made && made.ok ? entryAt(made.pieces, 0).mainRows : 0;
 				const runs = phaseRuns(yarn, perRow.mean, rows);
 				return { m, perRow, rows, runs, shown: phasesShown(runs), covers: phaseRows(yarn, perRow) };

@@ -48,10 +48,16 @@
 		stitches: parseReadingSide(typed.stitches, context('stitches')),
 		rows: parseReadingSide(typed.rows, context('rows'))
 	});
-	const mine = $derived(gaugeFor({ machine, yarn, book: bookOf(workbench.bench), useFresh: false }));
+	const mine = $derived(
+		gaugeFor({ machine, yarn, book: bookOf(workbench.bench), useFresh: false })
+	);
+	/** As far as the pattern says it: rows alone are enough for its rows. */
 	const theirs = $derived(
-		read.stitches.ok && read.rows.ok
-			? { stitchesPerCm: density(read.stitches.value), rowsPerCm: density(read.rows.value) }
+		read.stitches.ok || read.rows.ok
+			? {
+					stitchesPerCm: read.stitches.ok ? density(read.stitches.value) : null,
+					rowsPerCm: read.rows.ok ? density(read.rows.value) : null
+				}
 			: null
 	);
 	const factor = $derived(theirs && factors(theirs, mine));
@@ -76,6 +82,7 @@
 	const USUAL = { any: 'as is', even: 'stays even', odd: 'stays odd' };
 	const byHand = $derived(handOnly(typed.text));
 	const SIDES = ['stitches', 'rows'] as const;
+	const given = $derived(SIDES.filter((side) => read[side].ok));
 	const WHOSE = ['theirs', 'mine'] as const;
 	const times = (e: { mean: number; sd: number; basis: 'measured' | 'learned' | 'estimated' }) => {
 		const p = printEstimate(e, 'plain', units);
@@ -83,10 +90,10 @@
 	};
 	const perCm = (side: 'stitches' | 'rows', whose: 'theirs' | 'mine') => {
 		const g =
-			whose === 'theirs'
-				? theirs!
+			whose === 'theirs' && theirs
+				? theirs
 				: { stitchesPerCm: mine.stitchesPerCm.mean, rowsPerCm: mine.rowsPerCm.mean };
-		const v = side === 'stitches' ? g.stitchesPerCm : g.rowsPerCm;
+		const v = (side === 'stitches' ? g.stitchesPerCm : g.rowsPerCm) ?? 0;
 		return side === 'rows' ? { count: 40, overCm: 40 / v } : { count: v, overCm: 1 };
 	};
 </script>
@@ -162,7 +169,7 @@
 								>{/each}
 						</tr>
 					</thead>
-					{#each SIDES as side (side)}
+					{#each given as side (side)}
 						<tbody class="rule-line border-t">
 							{#each WHOSE as whose (whose)}
 								<tr>
@@ -180,7 +187,9 @@
 							{/each}
 							<tr>
 								<th class="hint pb-1 text-left font-normal">factor</th>
-								<td colspan="5" class="figure pb-1 font-semibold">{times(factor[side])}</td>
+								<td colspan="5" class="figure pb-1 font-semibold"
+									>{#if factor[side]}{times(factor[side])}{/if}</td
+								>
 							</tr>
 						</tbody>
 					{/each}
@@ -199,20 +208,21 @@
 					</thead>
 					<tbody>
 						{#each rows as r, i (i)}
+							{@const c = entryAt(counts, i)}
 							<tr class="rule-line border-t">
-								<td class="py-1 pr-2">{r.count.words}</td>
+								<td class="py-1 pr-2">{c.words}</td>
 								<td class="pr-2 whitespace-nowrap"
-									><span class="figure">{r.count.count}</span>
-									{r.count.side === 'rows' ? 'rows' : 'st'}</td
+									><span class="figure">{c.count}</span>
+									{c.side === 'rows' ? 'rows' : 'st'}</td
 								>
 								<td class="pr-2">
 									<select
 										class="field keep"
-										aria-label={`${r.count.count} ${r.count.side} must be`}
+										aria-label={`${c.count} ${c.side} must be`}
 										value={typed.keep[i] ?? ''}
 										onchange={(e) => setKeep(i, e.currentTarget.value)}
 									>
-										<option value="">{USUAL[usualKeep(r.count, typed.mode) as 'any']}</option>
+										<option value="">{USUAL[usualKeep(c, typed.mode) as 'any']}</option>
 										<option value="any">whole</option>
 										<option value="even">even</option>
 										<option value="odd">odd</option>
@@ -220,13 +230,17 @@
 											>{/each}
 									</select>
 								</td>
-								<td class="pr-2 whitespace-nowrap">
-									<span class="figure text-lg font-semibold">{r.whole}</span>
-									<span class="hint">from {r.exact.mean.toFixed(1)}</span>
-								</td>
-								<td class="figure whitespace-nowrap">{printValue(r.cm, 'length', units)}</td>
+								{#if r}
+									<td class="pr-2 whitespace-nowrap">
+										<span class="figure text-lg font-semibold">{r.whole}</span>
+										<span class="hint">from {r.exact.mean.toFixed(1)}</span>
+									</td>
+									<td class="figure whitespace-nowrap">{printValue(r.cm, 'length', units)}</td>
+								{:else}
+									<td colspan="2" class="hint">needs the pattern’s {c.side} to a length</td>
+								{/if}
 							</tr>
-							{#each r.misfits as m (m.code)}
+							{#each r?.misfits ?? [] as m (m.code)}
 								<tr
 									><td colspan="5" class="text-warning pb-1 text-sm">{wordMisfit(m, units)}</td></tr
 								>
