@@ -109,8 +109,8 @@ test('dark and light are chosen once and kept', async ({ page }) => {
 	await openDemo(page);
 	const theme = () => page.evaluate(() => document.documentElement.dataset.theme);
 	expect(await theme()).toBe('fog');
-	await page.getByRole('button', { name: 'as device' }).click();
-	await page.getByRole('button', { name: 'light', exact: true }).click();
+	await page.getByRole('button', { name: 'Colours: as the device has them' }).click();
+	await page.getByRole('button', { name: 'Colours: light' }).click();
 	await expect.poll(theme).toBe('night');
 	await stored(page);
 	await page.reload();

@@ -12,6 +12,8 @@
 	import NumberField from '../parts/NumberField.svelte';
 	import TextField from '../parts/TextField.svelte';
 	import NotWorked from '../parts/NotWorked.svelte';
+	import Printer from '@lucide/svelte/icons/printer';
+	import IconAct from '../parts/IconAct.svelte';
 	import UndoRedo from '../parts/UndoRedo.svelte';
 	import { Asked } from '../state/asked.svelte';
 	import { notices } from '../state/notices.svelte';
@@ -84,7 +86,7 @@
 	</div>
 	<div class="no-print ml-auto flex gap-1">
 		<UndoRedo steps={history} />
-		<button class="act" onclick={() => window.print()}>Print</button>
+		<IconAct icon={Printer} label="Print" tip="Print this order" onclick={() => window.print()} />
 	</div>
 </div>
 

@@ -8,6 +8,13 @@
 	import { UNITS } from '$lib/core/quantity/units';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { doneOf, stationsFor } from '../state/stations';
+	import BookOpen from '@lucide/svelte/icons/book-open';
+	import CircleQuestionMark from '@lucide/svelte/icons/circle-question-mark';
+	import Folder from '@lucide/svelte/icons/folder';
+	import Moon from '@lucide/svelte/icons/moon';
+	import Sun from '@lucide/svelte/icons/sun';
+	import SunMoon from '@lucide/svelte/icons/sun-moon';
+	import IconAct from './IconAct.svelte';
 	import Strand from './Strand.svelte';
 
 	let { onkeys }: { onkeys: () => void } = $props();
@@ -49,6 +56,8 @@
 		'in-8': { short: 'in ⅛', long: 'inches, to the eighth' }
 	} as const;
 	const nextUnits = $derived(entryAt(UNITS, (UNITS.indexOf(workbench.units) + 1) % UNITS.length));
+	const THEME_WORDS = { auto: 'as the device has them', light: 'light', dark: 'dark' } as const;
+	const THEME_SIGNS = { auto: SunMoon, light: Sun, dark: Moon } as const;
 	const themes = { auto: 'light', light: 'dark', dark: 'auto' } as const;
 </script>
 
@@ -74,29 +83,30 @@
 				aria-label={`Lengths in ${UNIT_WORDS[workbench.units].long}; press for ${UNIT_WORDS[nextUnits].long}`}
 				>{UNIT_WORDS[workbench.units].short}</button
 			>
-			<button
-				class="act act-small"
+			<IconAct
+				small
+				icon={THEME_SIGNS[workbench.settings.theme]}
+				label={`Colours: ${THEME_WORDS[workbench.settings.theme]}`}
+				tip={`Colours: ${THEME_WORDS[workbench.settings.theme]}; press for ${THEME_WORDS[themes[workbench.settings.theme]]}`}
 				onclick={() => workbench.set({ theme: themes[workbench.settings.theme] })}
-				title="Light, dark, or as your device has it"
-				>{workbench.settings.theme === 'auto' ? 'as device' : workbench.settings.theme}</button
-			>
-			<a
-				class="act act-small"
+			/>
+			<IconAct
+				small
+				icon={BookOpen}
+				label="How"
+				tip="How it is done: techniques with drawings, and cautions"
 				href="/how"
-				title="Techniques with drawings, and cautions"
-				aria-current={page.url.pathname === '/how' ? 'page' : undefined}>How</a
-			>
-			<a
-				class="act act-small"
+				current={page.url.pathname === '/how'}
+			/>
+			<IconAct
+				small
+				icon={Folder}
+				label="Files"
+				tip="Files: backups, tables, another device"
 				href="/keep"
-				aria-current={page.url.pathname === '/keep' ? 'page' : undefined}>Files</a
-			>
-			<button
-				class="act act-small"
-				onclick={onkeys}
-				title="Keys that work here"
-				aria-label="Keys that work here">?</button
-			>
+				current={page.url.pathname === '/keep'}
+			/>
+			<IconAct small icon={CircleQuestionMark} label="Keys that work here" onclick={onkeys} />
 		</div>
 	</div>
 </header>

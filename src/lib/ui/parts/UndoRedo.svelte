@@ -1,4 +1,8 @@
 <script lang="ts">
+	import Redo2 from '@lucide/svelte/icons/redo-2';
+	import Undo2 from '@lucide/svelte/icons/undo-2';
+	import IconAct from './IconAct.svelte';
+
 	/** Undo and redo of whatever the page shows, by button and by key. */
 	interface Steps {
 		readonly undoWhat: string | undefined;
@@ -23,15 +27,19 @@
 
 <svelte:window {onkeydown} />
 
-<button
-	class={['act', small && 'act-small']}
+<IconAct
+	{small}
+	icon={Undo2}
+	label="Undo"
+	tip={steps.undoWhat ? `Undo: ${steps.undoWhat}` : 'Nothing to undo'}
 	disabled={!steps.undoWhat}
-	title={steps.undoWhat ? `Undo: ${steps.undoWhat}` : 'Nothing to undo'}
-	onclick={() => steps.undo()}>Undo</button
->
-<button
-	class={['act', small && 'act-small']}
+	onclick={() => steps.undo()}
+/>
+<IconAct
+	{small}
+	icon={Redo2}
+	label="Redo"
+	tip={steps.redoWhat ? `Redo: ${steps.redoWhat}` : 'Nothing to redo'}
 	disabled={!steps.redoWhat}
-	title={steps.redoWhat ? `Redo: ${steps.redoWhat}` : 'Nothing to redo'}
-	onclick={() => steps.redo()}>Redo</button
->
+	onclick={() => steps.redo()}
+/>

@@ -2,6 +2,8 @@
 	import type { Project } from '$lib/core/model/project';
 	import { nameOf } from '$lib/core/recipe';
 	import TextField from '../parts/TextField.svelte';
+	import Printer from '@lucide/svelte/icons/printer';
+	import IconAct from '../parts/IconAct.svelte';
 	import UndoRedo from '../parts/UndoRedo.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import MachinePick from './MachinePick.svelte';
@@ -29,7 +31,13 @@
 	<div class="w-52"><MachinePick {project} {editor} /></div>
 	<div class="no-print ml-auto flex gap-1">
 		<UndoRedo steps={editor} />
-		<button class="act" disabled={!onprint} onclick={() => onprint?.()}>Print</button>
+		<IconAct
+			icon={Printer}
+			label="Print"
+			tip="Print the plan's sheet, or save it"
+			disabled={!onprint}
+			onclick={() => onprint?.()}
+		/>
 		<a class="act act-now" href={`/project/${project.id}/knit`}>Knit this</a>
 	</div>
 </div>
