@@ -163,6 +163,7 @@ test('a reading of rows alone, as makers write it, counts for the rows', async (
 	const kept = panel(page)
 		.getByRole('listitem')
 		.filter({ has: page.getByLabel('Notation') });
+	await expect(kept.first()).toBeVisible();
 	const before = await kept.count();
 	await panel(page).getByLabel('Rows over a length').fill('110 rows in 22 in');
 	await panel(page).getByRole('button', { name: 'Add reading' }).click();

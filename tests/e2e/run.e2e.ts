@@ -161,7 +161,7 @@ test('a panel: its piece, its row, the side of the yarn, and the decrease in its
 		'Flag in rusted chain 2 of 3'
 	);
 	await expect(page.getByText('Row 14, even.')).toBeVisible();
-	await expect(page.getByText(/Yarn at the left edge, on your right, pin 21/)).toBeVisible();
+	await expect(page.getByText(/Yarn at pin 21, the left edge, on your right/)).toBeVisible();
 	await page.keyboard.press('Space');
 	await expect(page.getByText('Decrease one at both edges').first()).toBeVisible();
 	await expect(

@@ -82,13 +82,13 @@ describe('a decrease in words', () => {
 		const at = (way: 'single' | 'double', edgeStitches: 1 | 2, pins: number[]) =>
 			decreaseShort({ do: 'decrease', edge: 'low', way, edgeStitches, pins }, M48);
 		expect(at('single', 1, [2, 3, 4])).toBe(
-			'Pins 3 to 5, right edge, on your left: 4 down on 5, its own loop on top; 3 to 4; 3 out of work.'
+			'4 down on 5, its own loop on top; 3 to 4; 3 out of work (right edge, on your left).'
 		);
 		expect(at('double', 1, [2, 3, 4, 5])).toBe(
-			'Pins 3 to 6, right edge, on your left: 4, then 5 down on 6, its own loop on top; 3 to 5; 3 and 4 out of work.'
+			'4, then 5 down on 6, its own loop on top; 3 to 5; 3 and 4 out of work (right edge, on your left).'
 		);
 		expect(at('single', 2, [2, 3, 4, 5])).toBe(
-			'Pins 3 to 6, right edge, on your left: 5 down on 6, its own loop on top; 4 to 5, 3 to 4; 3 out of work.'
+			'5 down on 6, its own loop on top; 4 to 5, 3 to 4; 3 out of work (right edge, on your left).'
 		);
 	});
 

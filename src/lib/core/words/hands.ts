@@ -54,7 +54,7 @@ export function decreaseMoves(
 	];
 }
 
-/** The same in one breath, where there is no room for more: what goes where, which pin is left empty. */
+/** The same in one breath, where there is no room for more: what goes where, which pin is left empty, at which edge. */
 export function decreaseShort(
 	{ pins, edgeStitches, way, edge: at }: Extract<HandWork, { do: 'decrease' }>,
 	m: Sides & Numbered
@@ -66,7 +66,7 @@ export function decreaseShort(
 		(i) => `${pin(i)} to ${pin(i + down)}`
 	);
 	const out = Array.from({ length: down }, (_, i) => pin(i));
-	return `${capital(pinsWord(pins, m))}, ${wordEdge(at, m)}: ${going.join(', then ')} down on ${pin(edgeStitches + down)}, its own loop on top; ${edge.join(', ')}; ${out.join(' and ')} out of work.`;
+	return `${going.join(', then ')} down on ${pin(edgeStitches + down)}, its own loop on top; ${edge.join(', ')}; ${out.join(' and ')} out of work (${wordEdge(at, m)}).`;
 }
 
 const stitches = (n: number): string => (n === 1 ? '1 stitch' : `${n} stitches`);
