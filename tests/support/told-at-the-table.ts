@@ -337,7 +337,14 @@ const TRUTHS: Truths = {
 	'gather-piece': (_, t, step) => {
 		const s = as<'gather'>(step);
 		const n = t.loops(s.piece, s.edge);
-		return [`loop ${n}`, ...several(t.piece(s.piece).count, 'time'), ...t.thread(s), `number ${n}`];
+		// What came off onto its thread is counted there.
+		const off = s.edge === 'cast-off' && t.ring(s.piece).wasteAfter === 0;
+		return [
+			`loop ${n}`,
+			...several(t.piece(s.piece).count, 'time'),
+			...t.thread(s),
+			...(off ? [] : [`number ${n}`])
+		];
 	},
 	handle: (_, t, step) => {
 		const s = as<'handle'>(step);

@@ -42,6 +42,8 @@ declare module './technique' {
 			readonly name: string;
 			readonly with: Thread;
 			readonly waste: boolean;
+			/** Its loops were taken off onto the thread at the crank. */
+			readonly loopsOn: boolean;
 			readonly copies: number;
 		};
 		/** A cord's few loops: the yarn drawn through them. */
@@ -129,12 +131,12 @@ export const gather = technique<'gather'>({
 		},
 		'gather-piece': {
 			tip: 'Turn it over and look for caught loops as you draw.',
-			words: ({ edge, name, loops, copies, with: thread, waste }, s) => ({
+			words: ({ edge, name, loops, copies, with: thread, waste, loopsOn }, s) => ({
 				title: `Gather the ${ROW[edge]} row of ${ofPiece(name, 1)}, ${loops} loops${times(copies)}`,
-				how: `${capital(wordThread(thread, s))} on a blunt needle through every loop in turn, beginning beside the tail: count ${loops}. Through all a second time, draw up and knot.${waste ? ' Then the waste comes off.' : ''}`
+				how: `${loopsOn ? `They came off onto ${wordThread(thread, s)}.` : `${capital(wordThread(thread, s))} on a blunt needle through every loop in turn, beginning beside the tail: count ${loops}.`} Through all a second time, draw up and knot.${waste ? ' Then the waste comes off.' : ''}`
 			}),
 			drawing: (w) => ({ skill: 'gather', drawing: w }),
-			loops: ({ loops }) => singly(loops)
+			loops: ({ loops, loopsOn }) => (loopsOn ? null : singly(loops))
 		},
 		'draw-end': {
 			words: ({ loops, edge, copies }) => ({
@@ -167,6 +169,7 @@ export const gather = technique<'gather'>({
 					edge,
 					loops,
 					waste: p.waste[edge],
+					loopsOn: edge === 'cast-off' && !p.waste[edge],
 					copies: p.count,
 					name: p.name,
 					with: thread,
