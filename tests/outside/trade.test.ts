@@ -27,7 +27,7 @@ import { say } from '../../src/lib/core/quantity/say';
 import { CM_PER_INCH } from '../../src/lib/core/quantity/units';
 import { loadRecipes, recipeOf } from '../../src/lib/core/recipe';
 import { newProject, type New } from '../../src/lib/ui/state/projects';
-import { benchWith } from '../support/every';
+import { benchWith, everyStart } from '../support/every';
 
 /** Figures of the trade. Every one of them is common practice, without a source. */
 
@@ -455,6 +455,24 @@ describe('gathering with another yarn, where the yarn is weak', () => {
 		for (const [i, cm] of tailsOf(own).entries())
 			expect(Math.abs(tailsOf(doubled)[i]! - 2 * cm)).toBeLessThanOrEqual(5);
 		expect(metresOf(doubled, weak.id)).toBeGreaterThan(metresOf(own, weak.id) + 3);
+	});
+	it('another: it is not judged as if it were knitted, in any recipe', () => {
+		const cotton = {
+			...strong,
+			id: 'c' as never,
+			weightClass: 6,
+			fibres: [{ fibre: 'cotton', percent: 100 }]
+		};
+		const wide = { ...bench, yarns: [...bench.yarns, cotton as Bench['yarns'][number]] };
+		for (const { what, project } of everyStart((p) => p, [wide])) {
+			const of = (gather: Project['gather']) => {
+				const p = plan({ ...project, ...(gather && { gather }) }, wide);
+				return p.ok ? codesOf(p) : [];
+			};
+			const own = of(undefined);
+			const more = of({ how: 'yarn', yarnId: cotton.id }).filter((c) => !own.includes(c));
+			expect(more, what).toEqual([]);
+		}
 	});
 	it('another: as long as the tail was, of its own colour; the tails are woven in, with two ends more at each end', () => {
 		expect(other.pieces[0]!.strands.map((x) => x.lengthCm)).toEqual(tailsOf(own));

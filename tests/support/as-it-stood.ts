@@ -57,3 +57,22 @@ export function opensAsItStood(version: 5 | 6 | 7 | 8, up: (project: Rec) => Rec
 		await db.delete();
 	});
 }
+
+/** A test that what a version wrote is knitted as it was: rows and stitches of every piece. */
+export function knittedAsItWas(version: 7 | 8): void {
+	it('is knitted as it was: rows and stitches of every piece', async () => {
+		await loadRecipes();
+		const read = readAny(frozen(version).backup);
+		if (!read.ok) throw new Error(read.refusal.path);
+		const knitted = Object.fromEntries(
+			read.value.projects.map((p) => {
+				const made = plan(p, read.value.bench);
+				if (!made.ok) throw new Error(p.name);
+				const pieces = made.pieces.map((x) => [x.id, x.mainRows, x.loops.reduce((t, n) => t + n)]);
+				return [p.id, pieces];
+			})
+		);
+		const expected = readFileSync(`tests/fixtures/v${version}/expected.json`).toString();
+		expect(knitted).toEqual(JSON.parse(expected));
+	});
+}

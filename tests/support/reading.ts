@@ -19,6 +19,9 @@ const alike = ({ states, is, same }: Sentence): boolean =>
 	is === null ||
 	(same ?? (states.length === is.length && states.every((fact, i) => fact === is[i])));
 
+/** Stops that follow one another, and gaps. */
+const BROKEN = /[,;:] ?[.,;:]|\.\.| {2}/;
+
 /** Reads every sentence of plans back, and holds all that it states to what is there. */
 class Reading {
 	plans = 0;
@@ -41,6 +44,7 @@ class Reading {
 		for (const said of this.sentencesOf(p)) {
 			this.sentences += 1;
 			this.facts += said.states.length;
+			if (BROKEN.test(said.text)) this.wrong.push(`${what}, ${said.text} is no sentence`);
 			if (!alike(said))
 				this.wrong.push(
 					`${what}, ${said.text} states ${said.states.join(', ')}; it is ${said.is?.join(', ')}`

@@ -1,5 +1,6 @@
 import type { Assembly, Edge } from '../assembly/assembly';
 import type { WorkedPiece } from './piece';
+import { isDoubled } from './tails';
 
 /** An end of a tube drawn up, and with what: so long, cm, of one of the plan's yarns. */
 export interface DrawnUp {
@@ -27,7 +28,7 @@ export function drawnUp({
 		if (strand) return [{ ...at, yarn: strand.yarn, cm: strand.lengthCm, with: 'strand' }];
 		const tail = p.tails.find((t) => t.id === s.edge);
 		if (!tail || ['tip', 'cord-end', 'weave-in'].includes(tail.use)) return [];
-		const doubled = s.with === 'doubled' ? 'doubled' : 'tail';
+		const doubled = isDoubled(tail.use) ? 'doubled' : 'tail';
 		return [{ ...at, yarn: tail.yarn, cm: tail.lengthCm, with: doubled }];
 	});
 }

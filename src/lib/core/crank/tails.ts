@@ -42,6 +42,9 @@ export interface TailUses {
 	'sew-on': true;
 }
 export type TailUse = keyof TailUses;
+/** Whether it goes through its loops doubled. */
+export const isDoubled = (use: TailUse): boolean =>
+	use === 'gather-doubled' || use === 'crown-doubled';
 
 export interface Tail {
 	/** At an end, at a change of yarn, or where it was broken beside a held group: the end left there, and the new one. */
@@ -176,7 +179,7 @@ const tubeTail =
 	(ringCm: number): LengthOf =>
 	(use, edge) => {
 		if (use === 'weave-in') return toWeaveIn;
-		const doubled = use === 'gather-doubled' || use === 'crown-doubled';
+		const doubled = isDoubled(use);
 		const times = doubled || (use === 'zip' && edge === 'cast-off') ? 2 : 1;
 		return {
 			lengthCm: times * ROUNDS_TO_GATHER * ringCm,

@@ -19,7 +19,10 @@ export interface Facts<W = unknown, F = unknown> {
 	readonly options: W;
 	readonly finished: F;
 	readonly machine: Machine;
+	/** Those that the options name, with their gauges and fabrics. */
 	readonly yarns: readonly Yarn[];
+	/** What only hands work in beside them: it comes after them in the plan. */
+	readonly byHand: readonly Yarn[];
 	readonly gauges: readonly Gauge[];
 	readonly fabrics: readonly Fabric[];
 	readonly swatches: readonly Swatch[];

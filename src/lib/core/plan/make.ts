@@ -11,7 +11,7 @@ import type { Options } from '../model/options';
 import { countProgram, excessOf, loadOf, type Excess } from '../program/load';
 import type { Finished } from '../recipe/finished';
 import type { Design, Recipe } from '../recipe/recipe';
-import { coloursOf, joinTailsOf, machinesOf, yarnsOfProject } from '../recipe/uses';
+import { coloursOf, joinTailsOf, machinesOf, yarnsOf, yarnsOfProject } from '../recipe/uses';
 import {
 	doneAtTheTable,
 	handEndsOf,
@@ -189,15 +189,17 @@ function counselOf<W extends Options, F extends Finished>(
 	{ faults, undone }: Pick<Parameters<typeof findingsFor>[0], 'faults' | 'undone'>
 ): Finding[] {
 	const [first] = plan.pieces;
+	const named = yarnsOf(project.options).length;
 	return findingsFor(
 		{
 			project,
 			options: project.options,
 			finished: plan.finished,
 			machine: plan.machine,
-			yarns: plan.yarns,
-			gauges: plan.gauges,
-			fabrics: plan.fabrics,
+			yarns: plan.yarns.slice(0, named),
+			byHand: plan.yarns.slice(named),
+			gauges: plan.gauges.slice(0, named),
+			fabrics: plan.fabrics.slice(0, named),
 			swatches: bench.swatches,
 			tests: bench.tests,
 			bench: bench.yarns,

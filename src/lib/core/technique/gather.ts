@@ -1,6 +1,7 @@
 import { stepIn, type Edge, type StepOf, type Strand } from '../assembly/assembly';
 import type { WorkedPiece } from '../crank/piece';
 import type { PieceEnd } from '../crank/piece-tails';
+import { isDoubled } from '../crank/tails';
 import { capital, type Say } from '../quantity/say';
 import { THREAD_LOOP_SECONDS } from './hand';
 import { singly } from './sequence';
@@ -63,13 +64,14 @@ const wordThread = ({ cm, of: what }: Thread, s: Say): string =>
 	what === 'tail'
 		? `the tail of ${s.tail(cm)}`
 		: what === 'doubled'
-			? `the tail of ${s.tail(cm)}, doubled,`
+			? `the doubled tail of ${s.tail(cm)}`
 			: `${s.tail(cm)} of ${what.name}`;
 
 const threadAt = (p: WorkedPiece, { edge, with: how }: StepOf<'gather'>): Thread => {
 	const strand = p.strands.find((x) => x.edge === edge);
 	if (strand && typeof how === 'object') return { cm: strand.lengthCm, of: { name: how.name } };
-	return { cm: tailAt(p, edge), of: how === 'doubled' ? 'doubled' : 'tail' };
+	const use = p.tails.find((t) => t.id === edge)?.use;
+	return { cm: tailAt(p, edge), of: use && isDoubled(use) ? 'doubled' : 'tail' };
 };
 
 /** Whether an end of a tube is drawn up with another yarn: a tip and a cord are few loops, and keep their tail. */

@@ -15,7 +15,16 @@ type CastOn = Extract<RunSheetEvent, { kind: 'cast-on' }>;
 const SMALL_RING_PINS = 24;
 
 /** What a tail does where its end is drawn up: a knot would stop it. */
-const DRAWN_UP = new Set<TailLeft['use']>(['gather', 'crown', 'tip', 'toe', 'zip', 'cord-end']);
+const DRAWN_UP = new Set<TailLeft['use']>([
+	'gather',
+	'crown',
+	'gather-doubled',
+	'crown-doubled',
+	'tip',
+	'toe',
+	'zip',
+	'cord-end'
+]);
 
 function wordWeave({ low, high, holder }: CastOn, { machine }: EventContext): string {
 	const pins = high - low + 1;

@@ -51,7 +51,11 @@
 		text={String(machine.pins)}
 		parse={pins}
 		inputmode="numeric"
-		onvalue={(t) => put({ pins: value(pins(t), machine.pins) })}
+		onvalue={(t) => {
+			const n = value(pins(t), machine.pins);
+			// A number that no pin carries any more begins at 1 again.
+			put({ pins: n, firstPin: machine.firstPin > n ? 1 : machine.firstPin });
+		}}
 	/>
 	<Choice
 		label="The marker pin is the"

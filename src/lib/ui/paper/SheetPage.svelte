@@ -41,7 +41,7 @@
 							stroke="#000"
 							stroke-width="0.8"
 						/>{/if}
-					{#if pin === 1 || pin % 10 === 0}
+					{#if pin === 1 || pinNumber(ring, pin - 1) % 10 === 0}
 						{@const [tx, ty] = pinPlace(pin, ring.pins, R - 12, ring.turns)}
 						<text x={tx} y={ty + 3} font-size="8" text-anchor="middle"
 							>{pinNumber(ring, pin - 1)}</text

@@ -24,6 +24,7 @@
 		small = false,
 		onclick
 	}: Props = $props();
+	const more = $derived(tip === label ? {} : { 'aria-description': tip });
 	const look = $derived([
 		'btn btn-ghost btn-square font-normal',
 		small ? 'btn-sm' : 'btn-md',
@@ -34,11 +35,11 @@
 <!-- What lies beyond the left border makes no page wider. -->
 <span class="tooltip tooltip-left" data-tip={tip}>
 	{#if href}
-		<a {href} class={look} aria-label={label} aria-current={current ? 'page' : undefined}>
+		<a {href} class={look} aria-label={label} {...more} aria-current={current ? 'page' : undefined}>
 			<Sign size={small ? 18 : 20} aria-hidden="true" />
 		</a>
 	{:else}
-		<button class={look} aria-label={label} {disabled} {onclick}>
+		<button class={look} aria-label={label} {...more} {disabled} {onclick}>
 			<Sign size={small ? 18 : 20} aria-hidden="true" />
 		</button>
 	{/if}

@@ -80,7 +80,7 @@
 		pin === marker ||
 		pin === inWork?.low ||
 		pin === inWork?.high ||
-		(numbers && (pin === 1 || pin % 5 === 0));
+		(numbers && (pin === 1 || numberAt(pin - 1) % 5 === 0));
 	/** An arc with a head just outside the ring beside the feeder, the way the ring goes there. */
 	const arrow = $derived.by(() => {
 		if (!way) return '';

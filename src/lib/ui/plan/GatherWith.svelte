@@ -4,6 +4,7 @@
 	import type { Project } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
 	import { drawnUp, type DrawnUp } from '$lib/core/crank/drawn-up';
+	import { likestStrong, strongOf } from '$lib/core/bench/yarn/strong';
 	import { say } from '$lib/core/quantity/say';
 	import Choice from '../parts/Choice.svelte';
 	import YarnPick from '../options/YarnPick.svelte';
@@ -22,7 +23,10 @@
 	const offered = $derived(
 		with_ !== undefined || ends.some((e) => plan.yarns[e.yarn]?.strength === 'weak')
 	);
-	const strong = $derived(workbench.bench.yarns.filter((y) => y.strength !== 'weak'));
+	const strong = $derived(strongOf(workbench.bench.yarns));
+	const likest = $derived(
+		likestStrong(strong, plan.yarns[ends[0]?.yarn ?? 0]?.colour ?? '#888888')
+	);
 	const put = (gather: GatherWith | undefined) => editor.change('what gathers', { gather });
 </script>
 
@@ -36,15 +40,15 @@
 				options={[
 					{ value: 'tail', label: 'its own tail' },
 					{ value: 'doubled', label: 'its tail, doubled' },
-					...(strong.length > 0 ? [{ value: 'yarn', label: 'another yarn' }] : [])
+					...(likest ? [{ value: 'yarn', label: 'another yarn' }] : [])
 				]}
 				onvalue={(how) =>
 					put(
-						how === 'tail'
-							? undefined
-							: how === 'doubled'
-								? { how: 'doubled' }
-								: { how: 'yarn', yarnId: strong[0]!.id }
+						how === 'doubled'
+							? { how }
+							: how === 'yarn' && likest
+								? { how, yarnId: likest.id }
+								: undefined
 					)}
 			/>
 			{#if with_?.how === 'yarn'}

@@ -137,7 +137,9 @@
 				<button
 					class="act act-small"
 					disabled={!(stripe >= 1 && stripe <= 200)}
-					title={`Whole at both ends: ${stripesIn(stripe, total)} of them, ${stripesIn(stripe, total) * stripe} rows`}
+					title={stripe >= 1 && stripe <= 200
+						? `Whole at both ends: ${stripesIn(stripe, total)} of them, ${stripesIn(stripe, total) * stripe} rows`
+						: 'A whole stripe has 1 to 200 rows'}
 					onclick={() => edit.whole(stripe)}>Whole stripes</button
 				>
 			</label>

@@ -89,6 +89,7 @@ export function makeAnother(project: Project, options: Options, names: readonly 
 		...fresh(`${base} ${n}`, project.machineId, options),
 		useFresh: project.useFresh,
 		...(project.trims ? { trims: project.trims } : {}),
+		...(project.gather ? { gather: project.gather } : {}),
 		accepted: project.accepted
 	};
 }

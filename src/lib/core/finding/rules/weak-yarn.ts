@@ -1,5 +1,6 @@
-import { colourApart } from '../../bench/yarn/colour';
+import { likestStrong } from '../../bench/yarn/strong';
 import { drawnUp } from '../../crank/drawn-up';
+import type { Yarn } from '../../model/bench';
 import type { Facts } from '../facts';
 import type { Fix } from '../fix';
 import { rule } from '../rule';
@@ -19,14 +20,9 @@ const drawnWith = (facts: Pick<Facts, 'assembly' | 'pieces'>): number[] => [
 	})
 ];
 
-/** A strong yarn of the bench in its place, the likest in colour; none where every end is zipped. */
-function stronger({ assembly, bench, yarns }: Facts, weak: number): { readonly or?: Fix } {
-	const colour = yarns[weak]?.colour;
-	const strong = bench.filter((y) => y.strength !== 'weak' && y.strands === 1);
-	if (!colour || strong.length === 0 || !assembly.some((s) => s.do === 'gather')) return {};
-	const [likest] = strong.toSorted(
-		(a, b) => colourApart(a.colour, colour) - colourApart(b.colour, colour)
-	);
+/** To gather with the likest strong yarn of the bench; nothing where there is none. */
+function stronger(bench: readonly Yarn[], weak: Yarn): { readonly or?: Fix } {
+	const likest = likestStrong(bench, weak.colour);
 	if (!likest) return {};
 	const gather = { how: 'yarn', yarnId: likest.id } as const;
 	return { or: { label: ['Gather with', likest.colourName], project: { gather } } };
@@ -40,13 +36,14 @@ export const weakYarn = rule({
 		})
 	},
 	test: (facts) => {
-		const { yarns, assembly } = facts;
+		const yarns = [...facts.yarns, ...facts.byHand];
 		const yarn = drawnWith(facts).find((i) => yarns[i]?.strength === 'weak');
-		if (yarn === undefined) return null;
+		const weak = yarn === undefined ? undefined : yarns[yarn];
+		if (yarn === undefined || !weak) return null;
 		const body = { code: 'weak-yarn', yarn } as const;
 		const where = { at: 'yarn', yarn } as const;
-		if (!assembly.some((s) => s.do === 'gather')) return { body, severity: 'warn', where };
+		if (!facts.assembly.some((s) => s.do === 'gather')) return { body, severity: 'warn', where };
 		const fix: Fix = { label: ['Double the tail'], project: { gather: { how: 'doubled' } } };
-		return { body, severity: 'warn', where, fix, ...stronger(facts, yarn) };
+		return { body, severity: 'warn', where, fix, ...stronger(facts.bench, weak) };
 	}
 });
