@@ -26,7 +26,7 @@
 		return n.ok ? inRange(n.value, { min: 4, max: 200, unit: 'pins' }) : n;
 	};
 	const pin = (t: string): Result<number> => {
-		const n = parseCount(t, 'pin');
+		const n = parseCount(t, 'pins');
 		return n.ok ? inRange(n.value, { min: 1, max: machine.pins, unit: 'pins' }) : n;
 	};
 	const value = (r: Result<number>, otherwise: number) => (r.ok ? r.value : otherwise);
