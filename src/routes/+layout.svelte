@@ -69,17 +69,18 @@
 </script>
 
 <svelte:window {onkeydown} {onunhandledrejection} onerror={onwindowerror as never} />
-<a class="act act-main absolute top-1 left-1 z-50 -translate-y-16 focus:translate-y-0" href="#main"
-	>To the content</a
+<a
+	class="btn btn-neutral absolute top-1 left-1 z-50 -translate-y-16 focus:translate-y-0"
+	href="#main">To the content</a
 >
 {#if !crank}
 	<svelte:boundary onerror={broke('bar')}>
 		<TopBar onkeys={() => (keys = true)} />
 		{#snippet failed()}
 			<nav class="flex gap-2 px-6 py-2" aria-label="Ways that still work">
-				<a class="act" href="/">Shelf</a>
-				<a class="act" href="/bench">Bench</a>
-				<a class="act" href="/keep">Files</a>
+				<a class="btn" href="/">Shelf</a>
+				<a class="btn" href="/bench">Bench</a>
+				<a class="btn" href="/keep">Files</a>
 			</nav>
 		{/snippet}
 	</svelte:boundary>
@@ -88,7 +89,7 @@
 	<p class="bg-error text-error-content px-6 py-2" role="alert">
 		{opening.why}
 		{opening.todo}
-		<button class="act act-small" onclick={() => location.reload()}>Reload</button>
+		<button class="btn btn-sm" onclick={() => location.reload()}>Reload</button>
 	</p>
 {/if}
 {#if failed}
@@ -102,13 +103,13 @@
 	<p class="border-warning bg-base-200 border-b px-6 py-2" role="status">
 		{notices.plain.text}
 		{#if notices.plain.action}<button
-				class="act act-small"
+				class="btn btn-sm"
 				onclick={() => {
 					notices.plain?.action?.onClick();
 					notices.plain = null;
 				}}>{notices.plain.action.label}</button
 			>{/if}
-		<button class="act act-small" onclick={() => (notices.plain = null)}>Close</button>
+		<button class="btn btn-sm" onclick={() => (notices.plain = null)}>Close</button>
 	</p>
 {/if}
 <LeavePage open={workbench.keeper.open} />
@@ -130,9 +131,9 @@
 						{error instanceof Error ? error.message : String(error)}. What is stored is safe, and
 						the other views go on.
 					</p>
-					<button class="act" onclick={reset}>Try again</button>
-					<a class="act" href="/" onclick={reset}>To the shelf</a>
-					<a class="act" href="/keep" onclick={reset}>Save a backup</a>
+					<button class="btn" onclick={reset}>Try again</button>
+					<a class="btn" href="/" onclick={reset}>To the shelf</a>
+					<a class="btn" href="/keep" onclick={reset}>Save a backup</a>
 				</div>
 			{/snippet}
 		</svelte:boundary>

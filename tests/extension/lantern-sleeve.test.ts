@@ -56,14 +56,12 @@ const laced = z.object({
 	yarns: option(z.array(yarnId).min(1).max(2), { label: 'Colour', editor: 'yarns' }),
 	lanternCm: option(z.number().min(10).max(60).describe('round the lantern'), {
 		label: 'Round the lantern',
-		unit: 'length',
-		group: 'size'
+		unit: 'length'
 	}),
 	rows: option(z.int().min(10).max(200).describe('of the sleeve'), {
 		label: 'Rows of the sleeve',
 		what: 'rows…',
 		unit: 'rows',
-		group: 'size',
 		sets: () => 'rows'
 	}),
 	flap: z.object({
@@ -174,6 +172,8 @@ const fewLaces = rule<Options, FinishedOf<'tube'>>({
 const lanternSleeve: Recipe<Options, FinishedOf<'tube'>> = {
 	id: 'lantern-sleeve',
 	options: laced,
+	phrase:
+		'A sleeve for a lantern {lanternCm} round, {rows} high, on {machine}, in {yarns}, with {laces}',
 	pins: { least: 16, most: 60 },
 	begins: 'most-pins',
 	shows: () => 'shape',

@@ -15,6 +15,8 @@ interface Common {
 	readonly label: string;
 	/** How a change of it is called. */
 	readonly what: string;
+	/** How it reads in the order slip: `{}` is its value in plain words; null for just those. */
+	readonly says: string | null;
 	/** The size that it sets, by id, or `rows`; null for none. */
 	readonly sets: string | null;
 	/** The options that change when it is set so; null takes it out where it may be left empty. */
@@ -155,6 +157,7 @@ class Walk {
 			group,
 			label,
 			what: how.what ?? label.toLowerCase(),
+			says: how.says === undefined ? null : this.say<string>(how.says),
 			sets: how.sets?.(this.options as never) ?? null,
 			patch: (value) => ({
 				...this.also(how, value),
@@ -295,6 +298,6 @@ function lengthOf(list: z.ZodType, check: 'min_length' | 'max_length'): number |
  */
 export function controlsOf(schema: z.ZodObject, options: Options, now: Now): readonly Control[] {
 	const walk = new Walk(schema.shape as Shape, options, now);
-	walk.shape(schema.shape as Shape, [], 'first', ['recipe']);
+	walk.shape(schema.shape as Shape, [], 'slip', ['recipe']);
 	return walk.found;
 }

@@ -11,7 +11,6 @@ export const edgeStitches = (when: (options: never) => boolean) =>
 		{
 			label: 'Edge stitches',
 			what: 'edge stitches',
-			group: 'ends',
 			words: {
 				1: { label: 'one', hint: 'A seam takes it up' },
 				2: { label: 'two', hint: 'One shows beside the seam: a drawn line up the edge' }

@@ -6,8 +6,8 @@ import type { PlannedPiece } from '../crank/piece';
 import type { Machine } from '../model/bench';
 import type { Bench } from '../model/project';
 
-/** Where an option is asked for: first of all, beside the sizes it sets, in a table of its own, or with the ends. */
-export const OPTION_GROUPS = ['first', 'size', 'table', 'ends'] as const;
+/** Where an option is asked for: in the sentence of the order slip, or in a table beside the picture. */
+export const OPTION_GROUPS = ['slip', 'table'] as const;
 export type OptionGroup = (typeof OPTION_GROUPS)[number];
 
 /** What is known when options are asked for: the plan they gave, and the bench. */
@@ -28,6 +28,8 @@ export interface Word {
 	readonly hint?: string;
 	/** A length that is said after it, in the maker's unit. */
 	readonly cm?: number;
+	/** How it reads in the order slip, where that is not its label: `{key}` is an option beside it or in it, in words. */
+	readonly says?: string;
 }
 
 type OfOptions<T> = (options: never, now: never) => T;
@@ -38,8 +40,10 @@ type OfOptions<T> = (options: never, now: never) => T;
  */
 export interface Asked {
 	readonly label: string | OfOptions<string>;
-	/** That of what it lies in where left out, and `first` for the outermost. */
+	/** That of what it lies in where left out, and `slip` for the outermost. */
 	readonly group?: OptionGroup;
+	/** How its value reads in the order slip, where that is not its plain words: `{}` is those. */
+	readonly says?: string | OfOptions<string>;
 	/** How a change of it is called; its label where left out. */
 	readonly what?: string;
 	/** A `length` in cm, or what it counts. */

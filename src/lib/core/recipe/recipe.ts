@@ -9,6 +9,7 @@ import type { FabricUse, Machine, MachineId, Shows, Yarn, YarnId } from '../mode
 import type { Options } from '../model/options';
 import type { Excess } from '../program/load';
 import type { Finished } from './finished';
+import type { Phrase } from './slip';
 
 /** What a recipe makes of its options on a bench: pieces, how they come together, and what comes of it. */
 export interface Design<F extends Finished = Finished> {
@@ -53,6 +54,8 @@ export interface Recipe<W extends Options = Options, F extends Finished = Finish
 	readonly use?: FabricUse;
 	/** Its own options, with only what means something to it: ranges, and in their metadata how they are asked for. */
 	readonly options: z.ZodObject;
+	/** Its order slip: how its options read as one sentence. */
+	readonly phrase: Phrase<W>;
 	/** Its options with what its family's functions take and it has no use for. */
 	readonly whole?: (options: W) => W;
 	/** What its results say of the gauge: a tube all its pins and rows, other shapes nothing yet, and why not. */

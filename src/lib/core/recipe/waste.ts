@@ -9,8 +9,11 @@ export const waste = {
 		z.int().min(0).max(20).describe('waste rows before the main yarn; 0 for none'),
 		{
 			label: 'Waste yarn and tails',
-			group: 'ends',
 			editor: 'waste',
+			says: (o: { wasteStart: number; wasteEnd: number }) =>
+				o.wasteStart + o.wasteEnd === 0
+					? 'none'
+					: `${o.wasteStart} ${o.wasteStart === 1 ? 'row' : 'rows'} first${o.wasteEnd > 0 ? `, ${o.wasteEnd} last` : ''}`,
 			when: (_: unknown, now: Now) => now.pieces.length > 0
 		}
 	),
@@ -25,11 +28,14 @@ export const waste = {
 export const flatClosing = option(z.enum(FLAT_CLOSINGS).describe('of ends closed flat'), {
 	label: 'Ends closed flat by',
 	what: 'closing',
-	group: 'ends',
 	words: Object.fromEntries(
 		FLAT_CLOSINGS.map((c) => [
 			c,
-			{ label: CLOSING_WORDS[c].label.replace(', flat', ''), hint: CLOSING_WORDS[c].goodFor }
+			{
+				label: CLOSING_WORDS[c].label.replace(', flat', ''),
+				hint: CLOSING_WORDS[c].goodFor,
+				says: CLOSING_WORDS[c].says
+			}
 		])
 	),
 	when: (_: unknown, { assembly }: Now) => assembly.some((s) => s.do === 'close-flat' && !s.toe)

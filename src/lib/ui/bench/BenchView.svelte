@@ -127,7 +127,7 @@
 			<span class="hint">Add one with</span>
 			{#each MACHINE_PRESETS as p (p.pins)}
 				<button
-					class="act act-small"
+					class="btn btn-sm"
 					onclick={() => addMachine(p)}
 					aria-label={`Add a machine of ${p.pins} pins`}>{p.pins}</button
 				>
@@ -170,7 +170,7 @@
 						</span>
 					</button>
 					{#if on}<button
-							class="act act-small"
+							class="btn btn-sm"
 							onclick={() => (editing = 'machine')}
 							aria-label={`Change ${m.name}`}>Change</button
 						>{/if}

@@ -181,6 +181,6 @@
 	</div>
 </div>
 <div class="mt-5 flex justify-between">
-	<button class="act" onclick={onremove}>Take it off the bench</button>
-	<button class="act act-main" onclick={ondone}>Done</button>
+	<button class="btn" onclick={onremove}>Take it off the bench</button>
+	<button class="btn btn-neutral" onclick={ondone}>Done</button>
 </div>

@@ -28,7 +28,7 @@
 		<h2 id="pair-title" class="text-xl">
 			{yarn.colourName} on {machine.pins} pins
 		</h2>
-		<button class="act act-now ml-auto" onclick={onstart}>Start a hat with these</button>
+		<button class="btn btn-accent ml-auto" onclick={onstart}>Start a hat with these</button>
 	</div>
 	<Tabs.Root value={tab} onValueChange={(v) => choice.set({ tab: v as Tab })}>
 		<Tabs.List

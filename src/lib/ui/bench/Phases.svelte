@@ -63,13 +63,13 @@
 				/>
 				<div class="mt-1 flex gap-1">
 					<button
-						class="act act-small"
+						class="btn btn-sm"
 						disabled={i === 0}
 						aria-label={`${p.colourName} earlier`}
 						onclick={() => move(i, -1)}>↑</button
 					>
 					<button
-						class="act act-small"
+						class="btn btn-sm"
 						aria-label={`Remove ${p.colourName}`}
 						onclick={() => onput(phases.filter((_, k) => k !== i))}>×</button
 					>
@@ -79,7 +79,7 @@
 	</ul>
 	<div class="mt-2 flex items-center gap-3">
 		<button
-			class="act act-small"
+			class="btn btn-sm"
 			disabled={phases.length >= 24}
 			onclick={() =>
 				onput([

@@ -75,7 +75,7 @@
 <div class="grid gap-4 sm:grid-cols-[auto_1fr_1fr]">
 	<div class="row-span-2 flex flex-col items-center gap-2">
 		<YarnCake {yarn} {lookup} grams={gramsOnHand(yarn, lookup)} size={120} />
-		<label class="act act-small">
+		<label class="btn btn-sm">
 			Colour
 			<input
 				type="color"
@@ -230,7 +230,7 @@
 						/>
 					</div>
 					{#if yarn.fibres.length > 1}<button
-							class="act act-small mt-1"
+							class="btn btn-sm mt-1"
 							aria-label={`Remove ${f.fibre}`}
 							onclick={() => put({ fibres: yarn.fibres.filter((_, k) => k !== i) })}>×</button
 						>{/if}
@@ -238,7 +238,7 @@
 			{/each}
 			{#if yarn.fibres.length < 6 && unused[0]}
 				<button
-					class="act act-small mt-1"
+					class="btn btn-sm mt-1"
 					onclick={() =>
 						put({
 							fibres: [
@@ -272,6 +272,6 @@
 	</ul>
 {/if}
 <div class="mt-4 flex justify-between">
-	<button class="act" onclick={onremove}>Take it off the bench</button>
-	<button class="act act-main" onclick={ondone}>Done</button>
+	<button class="btn" onclick={onremove}>Take it off the bench</button>
+	<button class="btn btn-neutral" onclick={ondone}>Done</button>
 </div>

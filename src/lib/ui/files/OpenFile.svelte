@@ -107,7 +107,7 @@
 		A project, a backup or a table. You see what it would change before anything is changed.
 	</p>
 	<label
-		class={['act flex min-h-20 w-full border-dashed', over && 'bg-base-200']}
+		class={['btn flex min-h-20 w-full border-dashed', over && 'bg-base-200']}
 		ondragover={(e) => {
 			e.preventDefault();
 			over = true;
@@ -138,13 +138,13 @@
 		<p class="mt-2 flex items-center gap-3">
 			<progress class="progress flex-1" value={desk.share} max="1" aria-label="How much is read"
 			></progress>
-			<button class="act act-small" onclick={desk.end}>Stop reading</button>
+			<button class="btn btn-sm" onclick={desk.end}>Stop reading</button>
 		</p>
 	{/if}
 	{#if failed}
 		<p class="border-error mt-3 border-l-4 pl-3" role="alert">
 			<b>{name}</b> was not taken in; nothing was changed. {failed}
-			<button class="act act-small" onclick={() => void again()}>Try again</button>
+			<button class="btn btn-sm" onclick={() => void again()}>Try again</button>
 		</p>
 	{/if}
 	{#if refusal}
@@ -237,10 +237,10 @@
 					/>
 				</div>
 			{/if}
-			<button class="act act-now" onclick={() => opened && void take(opened)} disabled={busy}
+			<button class="btn btn-accent" onclick={() => opened && void take(opened)} disabled={busy}
 				>Take it in</button
 			>
-			<button class="act" onclick={() => (opened = null)}>Leave it</button>
+			<button class="btn" onclick={() => (opened = null)}>Leave it</button>
 		</div>
 	{/if}
 </section>

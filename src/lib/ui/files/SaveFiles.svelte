@@ -83,14 +83,14 @@
 				/>
 			</div>
 			<button
-				class="act"
+				class="btn"
 				onclick={() =>
 					void saving(async () => void (note = await saveProject(desk, workbench, project)))}
 				disabled={busy}>Save this project</button
 			>
 		</div>
 	{/if}
-	<button class="act act-main" onclick={() => void saving(saveAll)} disabled={busy}
+	<button class="btn btn-neutral" onclick={() => void saving(saveAll)} disabled={busy}
 		>{busy ? 'Saving, and reading it back…' : 'Save a backup of everything'}</button
 	>
 	<p class="hint mt-1">
@@ -107,13 +107,13 @@
 		stand in the header; an empty cell keeps what is known here.
 	</p>
 	<div class="flex flex-wrap gap-2">
-		<button class="act act-small" onclick={() => saveTable('yarns')}>Save yarns (CSV)</button>
-		<button class="act act-small" onclick={() => saveTable('swatches')}>Save swatches (CSV)</button>
-		<button class="act act-small" onclick={() => saveTable('tests')}>Save yarn tests (CSV)</button>
+		<button class="btn btn-sm" onclick={() => saveTable('yarns')}>Save yarns (CSV)</button>
+		<button class="btn btn-sm" onclick={() => saveTable('swatches')}>Save swatches (CSV)</button>
+		<button class="btn btn-sm" onclick={() => saveTable('tests')}>Save yarn tests (CSV)</button>
 	</div>
 	<p class="hint mt-1">Yarns held together are left out: they follow from their parts.</p>
 	{#if projects.length === 0}
-		<button class="act mt-6" onclick={demo} disabled={busy}
+		<button class="btn mt-6" onclick={demo} disabled={busy}
 			>Put in the lantern fair’s example</button
 		>
 	{/if}

@@ -18,10 +18,10 @@
 	} from '$lib/core/technique/say-step';
 	import { ticksElsewhere } from '$lib/store/runs';
 	import Caution from '../parts/Caution.svelte';
-	import Option from '../options/Option.svelte';
 	import LeaveGuard from '../parts/LeaveGuard.svelte';
 	import NotStored from '../parts/NotStored.svelte';
 	import NotWorked from '../parts/NotWorked.svelte';
+	import Select from '../parts/Select.svelte';
 	import TagCard from './TagCard.svelte';
 	import DiagramView from '../how/DiagramView.svelte';
 	import { SCHOOLS } from '$lib/core/technique/drawing/skill-words';
@@ -91,7 +91,18 @@
 		<h1 class="text-2xl">Finish {project.name}</h1>
 		<p class="figure text-lg" role="status">{doneCount} of {plan.steps.length} steps</p>
 		<div class="no-print ml-auto">
-			{#if closing}<Option control={closing} {editor} />{/if}
+			{#if closing}
+				<Select
+					label={closing.label}
+					value={closing.chosen}
+					options={closing.choices.map((x) => ({ value: x.id, label: x.label }))}
+					onvalue={(id) =>
+						editor.options(
+							closing.what,
+							closing.patch(closing.choices.find((x) => x.id === id)?.value)
+						)}
+				/>
+			{/if}
 		</div>
 	</div>
 	{#if run.ready && plan.pieces.length > 0 && !progressOf(plan.pieces, run.events).off}
@@ -129,7 +140,7 @@
 					<input
 						id={`step-${s.id}`}
 						type="checkbox"
-						class="accent-base-content mt-1 size-5 shrink-0"
+						class="checkbox checkbox-sm mt-1 size-5 shrink-0"
 						checked={done}
 						onchange={(e) => tick(s.id, e.currentTarget.checked)}
 					/>
@@ -182,7 +193,7 @@
 				<Finished {plan} {project} units={workbench.units} step={current?.id ?? null} />
 				<div class="mt-2 flex justify-center">
 					<a
-						class={['act', doneCount === plan.steps.length && 'act-now']}
+						class={['btn', doneCount === plan.steps.length && 'btn-accent']}
 						href={`/project/${project.id}/log`}>Measure and log it</a
 					>
 				</div>

@@ -67,7 +67,7 @@
 			</p>
 		{/if}
 		<p class="no-print mt-2">
-			<button class="act act-small" onclick={copy}>Copy the text</button>
+			<button class="btn btn-sm" onclick={copy}>Copy the text</button>
 		</p>
 		<p class="hint mt-1">For sale, local rules say what a label must hold.</p>
 	</section>

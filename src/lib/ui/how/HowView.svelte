@@ -46,7 +46,7 @@
 <div class="mb-4 flex flex-wrap items-end gap-x-6 gap-y-2">
 	<h1 class="text-2xl">How it is done</h1>
 	<input
-		class="field max-w-64"
+		class="input max-w-64"
 		type="search"
 		placeholder="gather, edge, toy…"
 		aria-label="Find a technique"

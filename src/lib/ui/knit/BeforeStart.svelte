@@ -111,7 +111,7 @@
 <svelte:window {onkeydown} />
 <div class="mx-auto max-w-6xl p-4 sm:p-6">
 	<div class="mb-4 flex flex-wrap items-baseline gap-x-4 gap-y-1">
-		<a href={`/project/${project.id}/plan`} class="act act-small">Back to the plan</a>
+		<a href={`/project/${project.id}/plan`} class="btn btn-sm">Back to the plan</a>
 		<h1 class="text-2xl">
 			Before you crank: {project.name}{piece.count > 1 || plan.pieces.length > 1
 				? `, ${nameMake(crank.make).toLowerCase()}`
@@ -137,7 +137,7 @@
 						>
 							<input
 								type="checkbox"
-								class="accent-accent size-6 shrink-0"
+								class="checkbox checkbox-sm shrink-0"
 								bind:checked={ticked[c.id]}
 							/>
 							{c.text}
@@ -147,7 +147,7 @@
 			</ul>
 			{#if !allTicked}
 				<button
-					class="act act-small mt-1 ml-2"
+					class="btn btn-sm mt-1 ml-2"
 					onclick={() => (ticked = Object.fromEntries(checks.map((c) => [c.id, true])))}
 					>All five are so</button
 				>
@@ -176,16 +176,16 @@
 			{/if}
 			<p class="quiet mt-1 mb-3">{said.how} {said.also}</p>
 			<div class="flex flex-wrap gap-2">
-				<button class="act" onclick={() => (woven = Math.max(0, woven - 1))} disabled={woven === 0}
+				<button class="btn" onclick={() => (woven = Math.max(0, woven - 1))} disabled={woven === 0}
 					>Back</button
 				>
 				<button
-					class="act"
+					class="btn"
 					onclick={() => (woven = Math.min(pins, woven + 1))}
 					disabled={woven >= pins}>Next pin</button
 				>
 				<button
-					class="act act-now ml-auto"
+					class="btn btn-accent ml-auto"
 					onclick={() => run.add({ type: 'start', piece: crank.key })}
 					disabled={!allTicked}
 				>

@@ -59,18 +59,18 @@
 		/>
 	</div>
 	<div class="mt-2 flex flex-wrap gap-2">
-		<button class="act" data-control onclick={onundo} disabled={crank.state.past.length === 0}
+		<button class="btn" data-control onclick={onundo} disabled={crank.state.past.length === 0}
 			>Undo</button
 		>
-		<button class="act" data-control onclick={onpause} aria-pressed={paused}
+		<button class="btn" data-control onclick={onpause} aria-pressed={paused}
 			>{paused ? 'Go on' : 'Pause'}</button
 		>
 		<span class="all-acts contents">{@render rareActs()}</span>
-		<button class="act more-acts" data-control onclick={onmore}
+		<button class="btn more-acts" data-control onclick={onmore}
 			>More{open > 0 ? ` (${open} to set right)` : ''}</button
 		>
 		{#if position.finished}
-			<button class="act act-now ml-auto" data-control onclick={ontakeoff}
+			<button class="btn btn-accent ml-auto" data-control onclick={ontakeoff}
 				>It is off the machine</button
 			>
 		{/if}

@@ -39,7 +39,7 @@
 	{#if !run.leads}
 		<p class="border-warning mx-3 rounded-[5px] border px-3 py-1.5 sm:mx-5" role="status">
 			Another tab counts this run; this one follows it row by row.
-			<button class="act act-small" data-control onclick={() => run.takeOver()}
+			<button class="btn btn-sm" data-control onclick={() => run.takeOver()}
 				>Count here instead</button
 			>
 		</p>
@@ -62,7 +62,7 @@
 		<p class="border-warning mx-3 rounded-[5px] border px-3 py-1.5 text-sm sm:mx-5" role="status">
 			{Math.round(minutes)} minutes at the crank: rest hands and shoulders for five. {CAUTIONS.strain}
 			<button
-				class="act act-small"
+				class="btn btn-sm"
 				data-control
 				onclick={() => (snoozedUntil = Date.now() + 10 * 60_000)}>Later</button
 			>

@@ -176,25 +176,25 @@
 <CrankKeys oncount={press} does={KEYS} pedal={settings.pedalKey} asleep={dialog !== null} />
 
 {#snippet rareActs()}
-	<button class="act" data-control onclick={() => (dialog = 'happened')}
+	<button class="btn" data-control onclick={() => (dialog = 'happened')}
 		>New ball, slot, note</button
 	>
-	<button class="act" data-control onclick={() => (dialog = 'jump')}>Jump to a row</button>
-	<button class="act" data-control onclick={() => (dialog = 'off')}>Some rows off?</button>
-	<button class="act" data-control onclick={() => (dialog = 'fault')}
+	<button class="btn" data-control onclick={() => (dialog = 'jump')}>Jump to a row</button>
+	<button class="btn" data-control onclick={() => (dialog = 'off')}>Some rows off?</button>
+	<button class="btn" data-control onclick={() => (dialog = 'fault')}
 		>Note a fault{crank.state.faults.length ? ` (${crank.state.faults.length})` : ''}</button
 	>
 	{#if open.length > 0}
-		<button class="act" data-control onclick={() => (dialog = 'repair')}
+		<button class="btn" data-control onclick={() => (dialog = 'repair')}
 			>Set right ({open.length})</button
 		>
 	{/if}
-	<button class="act" data-control onclick={() => (dialog = 'device')}>To another device</button>
+	<button class="btn" data-control onclick={() => (dialog = 'device')}>To another device</button>
 {/snippet}
 
 <div class="crank grid h-dvh overflow-hidden">
 	<header class="flex items-center gap-2 px-3 pt-2 sm:px-5">
-		<a href={`/project/${project.id}/plan`} class="act act-small" data-control>Plan</a>
+		<a href={`/project/${project.id}/plan`} class="btn btn-sm" data-control>Plan</a>
 		<h1 class="truncate text-lg max-sm:sr-only">{project.name}</h1>
 		<MakePicker {crank} />
 		<span class="ml-auto flex items-center gap-2 text-sm whitespace-nowrap">
@@ -203,7 +203,7 @@
 				style:background={crank.colour}
 			></span>
 			<span class="max-sm:sr-only">{crank.feeding}</span>
-			<button class="act act-small" data-control onclick={() => (dialog = 'hands')}
+			<button class="btn btn-sm" data-control onclick={() => (dialog = 'hands')}
 				>{source.kind
 					? source.state === 'unplugged'
 						? 'Unplugged'
@@ -211,7 +211,7 @@
 					: 'Hands busy'}</button
 			>
 			<button
-				class="act act-small"
+				class="btn btn-sm"
 				data-control
 				onclick={() => (dialog = 'keys')}
 				aria-label="Keys that work here">?</button

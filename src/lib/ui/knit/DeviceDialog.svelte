@@ -63,11 +63,13 @@
 				<b>1.</b> Save the run as a file and send it over as you like. There: Files, Open a file, and
 				crank on.
 			</p>
-			<button class="act act-main" onclick={() => void take()} disabled={busy}>Save the run</button>
+			<button class="btn btn-neutral" onclick={() => void take()} disabled={busy}
+				>Save the run</button
+			>
 		</li>
 		<li>
 			<p class="mb-2"><b>2.</b> When you come back, save it there and open that file here.</p>
-			<label class="act">
+			<label class="btn">
 				Open the file that came back
 				<input
 					type="file"
@@ -92,7 +94,7 @@
 								Both devices counted meanwhile: the crank view will ask which rows were the same.
 							{/if}
 						</p>
-						<button class="act act-now mt-2" onclick={() => void bring()} disabled={busy}
+						<button class="btn btn-accent mt-2" onclick={() => void bring()} disabled={busy}
 							>Bring them in</button
 						>
 					{:else}

@@ -44,17 +44,17 @@
 		<span class="flex flex-wrap gap-1">
 			{#if choices.length <= MOST_BUTTONS}
 				{#each choices as to (to)}
-					<button class="act figure text-lg" data-control onclick={() => onsettle(to)}
+					<button class="btn figure text-lg" data-control onclick={() => onsettle(to)}
 						>{shown(to)}{to === crank.state.done ? ', as counted' : ''}</button
 					>
 				{/each}
 			{:else}
-				<button class="act figure text-lg" data-control onclick={() => onsettle(crank.state.done)}
+				<button class="btn figure text-lg" data-control onclick={() => onsettle(crank.state.done)}
 					>{shown(crank.state.done)}, as counted</button
 				>
 				<span class="self-center">or up to {shown(doubt.high)}</span>
 			{/if}
-			<button class="act" data-control onclick={onfind}>Find out</button>
+			<button class="btn" data-control onclick={onfind}>Find out</button>
 		</span>
 	</div>
 {/if}

@@ -88,7 +88,7 @@
 			<div class="grid gap-2" role="group" aria-label="The stitch is">
 				<p class="hint">The stitch is</p>
 				{#each FAULTS as f (f)}
-					<button class="act min-h-11 justify-start" disabled={pin === null} onclick={() => note(f)}
+					<button class="btn min-h-11 justify-start" disabled={pin === null} onclick={() => note(f)}
 						>{FAULT_WORDS[f]}</button
 					>
 				{/each}

@@ -38,7 +38,7 @@
 	<div class="grid gap-4">
 		<section class="grid gap-1">
 			<button
-				class="act act-now justify-self-start"
+				class="btn btn-accent justify-self-start"
 				onclick={() => add({ type: 'ball', piece, row })}>A new ball here</button
 			>
 			<p class="hint">The next row goes on with it; its end is tied to the old one 2 rows on.</p>
@@ -63,7 +63,7 @@
 				onvalue={(v) => (hand = v as Hand)}
 			/>
 			<button
-				class="act justify-self-start"
+				class="btn justify-self-start"
 				disabled={!fedAnew}
 				onclick={() => add({ type: 'feed', piece, row, slot: Number(slot), hand })}
 				>Feed it so from here</button
@@ -85,11 +85,11 @@
 					bind:value={text}
 					placeholder="What you saw or did, for next time"></textarea>
 			</label>
-			<button class="act justify-self-start" disabled={text.trim() === ''}>Write it down</button>
+			<button class="btn justify-self-start" disabled={text.trim() === ''}>Write it down</button>
 		</form>
 		<section class="rule-line grid gap-1 border-t pt-3">
 			<p>{off}</p>
-			<button class="act justify-self-start" onclick={onoff}>It is off the machine now</button>
+			<button class="btn justify-self-start" onclick={onoff}>It is off the machine now</button>
 			<p class="hint">Undo takes each of these back, as it does a row.</p>
 		</section>
 	</div>

@@ -56,7 +56,7 @@
 					: `The count goes ${by > 0 ? 'on' : 'back'} by ${rowsWord(Math.abs(by))}. Undo takes it back.`}
 			{/if}
 		</p>
-		<button class="act act-now" disabled={target === null || by === 0}
+		<button class="btn btn-accent" disabled={target === null || by === 0}
 			>{target === null ? 'Jump' : `Yes, jump to ${target}`}</button
 		>
 	</form>

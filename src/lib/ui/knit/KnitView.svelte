@@ -87,13 +87,13 @@
 				{@const w = wordFinding(f, { units: workbench.units, yarnName })}
 				<p class="mb-4">{w.what} {w.why}</p>
 			{/each}
-			<a class="act" href={`/project/${project.id}/plan`}>To the plan</a>
+			<a class="btn" href={`/project/${project.id}/plan`}>To the plan</a>
 		</div>
 	{:else if plan.pieces.length === 0}
 		<div class="p-6">
 			<h1 class="mb-2 text-2xl">Nothing of {project.name} is cranked</h1>
 			<p class="mb-4">It is wound and tied by hand: its steps are under Finish.</p>
-			<a class="act act-now" href={`/project/${project.id}/finish`}>To its steps</a>
+			<a class="btn btn-accent" href={`/project/${project.id}/finish`}>To its steps</a>
 		</div>
 	{:else if crank.begun}
 		{#key crank.key}<CrankView {project} {crank} {run} {suspects} />{/key}

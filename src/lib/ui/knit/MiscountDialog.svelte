@@ -176,11 +176,11 @@
 			</p>
 			<div class="mt-3 flex flex-wrap gap-2">
 				{#if found.nearest !== main}
-					<button class={['act', !agrees && 'act-now']} onclick={() => settle(found.nearest)}
+					<button class={['btn', !agrees && 'btn-accent']} onclick={() => settle(found.nearest)}
 						>Set the count to {found.nearest}</button
 					>
 				{/if}
-				<button class={['act', agrees && 'act-now']} onclick={() => settle(main)}
+				<button class={['btn', agrees && 'btn-accent']} onclick={() => settle(main)}
 					>Leave it at {main}</button
 				>
 			</div>

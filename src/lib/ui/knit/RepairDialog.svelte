@@ -30,7 +30,7 @@
 			<ol class="ml-5 list-decimal space-y-1">
 				{#each repair.steps as s (s)}<li>{s}</li>{/each}
 			</ol>
-			<button class="act act-main mt-2" onclick={() => onmended(f)}>It is mended</button>
+			<button class="btn btn-neutral mt-2" onclick={() => onmended(f)}>It is mended</button>
 		</section>
 	{:else}
 		<p>Nothing is open: every fault you noted is mended.</p>

@@ -100,7 +100,7 @@
 {#if plan?.ok}
 	<div class="mb-2 flex flex-wrap items-center gap-3">
 		<h1 class="text-2xl">Log of {project.name}</h1>
-		<button class={['act no-print ml-auto', results.length > 0 && 'act-now']} onclick={another}
+		<button class={['btn no-print ml-auto', results.length > 0 && 'btn-accent']} onclick={another}
 			>Make another</button
 		>
 	</div>
@@ -130,7 +130,7 @@
 			: ''}.
 	</p>
 	<p class="no-print -mt-1 mb-4">
-		<button class="act act-small" onclick={() => (noting = true)}>Note a fault</button>
+		<button class="btn btn-sm" onclick={() => (noting = true)}>Note a fault</button>
 	</p>
 	<div class="grid gap-x-10 gap-y-6 lg:grid-cols-2">
 		{#if run.ready}<ResultForm
@@ -197,7 +197,7 @@
 								{#if r.minutes !== null}<span>{r.minutes} min</span>{/if}
 								<span class="quiet">{r.note}</span>
 								<button
-									class="act act-small ml-auto"
+									class="btn btn-sm ml-auto"
 									aria-label="Take it out of the log"
 									onclick={() => remove(r)}>×</button
 								>

@@ -39,7 +39,7 @@
 		<h3 class="text-base">{wordWhen(result.when)}, {result.rowsKnitted} rows</h3>
 		<span class="hint">{format(result.at, 'd MMM yyyy')}</span>
 		<button
-			class="act act-small no-print ml-auto"
+			class="btn btn-sm no-print ml-auto"
 			onclick={onremove}
 			aria-label={`Take the look ${wordWhen(result.when)} out of the log`}>×</button
 		>

@@ -219,10 +219,11 @@
 		{/key}
 		<div>
 			<label for="note" class="hint mb-0.5 block">Note: what you would change next time</label>
-			<textarea id="note" class="field min-h-16" maxlength="2000" bind:value={note}></textarea>
+			<textarea id="note" class="textarea w-full min-h-16" maxlength="2000" bind:value={note}
+			></textarea>
 		</div>
 		<div class="flex flex-wrap items-center gap-3">
-			<button class="act act-main" disabled={!something || blocked}>Put it in the log</button>
+			<button class="btn btn-neutral" disabled={!something || blocked}>Put it in the log</button>
 			{#if blocked}<span class="text-error text-sm"
 					>One field cannot be read yet: mend it or empty it.</span
 				>

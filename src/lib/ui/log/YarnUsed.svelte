@@ -70,7 +70,7 @@
 			{/each}
 		</ul>
 		<p class="quiet mb-2 text-sm">Taken off the stock, and no longer held for it.</p>
-		<button class="act act-small" onclick={back}>Put it back on the stock</button>
+		<button class="btn btn-sm" onclick={back}>Put it back on the stock</button>
 	{:else}
 		<p class="quiet mb-2 text-sm">
 			{project.holdsYarn ? 'Held for it until now.' : 'Not held for it.'} Take it off the stock when it
@@ -123,7 +123,8 @@
 				</li>
 			{/each}
 		</ul>
-		<button class="act act-main mt-1" disabled={!whole} onclick={take}>Take it off the stock</button
+		<button class="btn btn-neutral mt-1" disabled={!whole} onclick={take}
+			>Take it off the stock</button
 		>
 	{/if}
 </section>

@@ -132,7 +132,7 @@
 				<label class="flex items-center gap-1.5 pb-2 text-sm"
 					><input
 						type="checkbox"
-						class="accent-base-content size-4"
+						class="checkbox checkbox-sm"
 						checked={p.mirrored}
 						onchange={(e) =>
 							change(i, {
@@ -142,12 +142,12 @@
 					/> half of them mirrored</label
 				>
 				<button
-					class="act act-small mb-1"
+					class="btn btn-sm mb-1"
 					aria-expanded={opened === p.id}
 					onclick={() => (opened = opened === p.id ? '' : p.id)}>Its points</button
 				>
 				<button
-					class="act act-small mb-1"
+					class="btn btn-sm mb-1"
 					onclick={() => remove(i)}
 					disabled={options.pieces.length < 2}>Take it out</button
 				>
@@ -160,7 +160,7 @@
 	<div class="grid gap-2">
 		<label class="block">
 			<span class="hint mb-0.5 block">A pattern’s words for one piece</span>
-			<textarea class="field min-h-20" maxlength="4000" bind:value={text}></textarea>
+			<textarea class="textarea w-full min-h-20" maxlength="4000" bind:value={text}></textarea>
 		</label>
 		<div class="flex flex-wrap items-end gap-2">
 			<div class="w-36">
@@ -185,7 +185,7 @@
 					}}
 				/>
 			</div>
-			<button class="act mb-0" disabled={!read.outline || options.pieces.length >= 12} onclick={add}
+			<button class="btn mb-0" disabled={!read.outline || options.pieces.length >= 12} onclick={add}
 				>Draw this piece</button
 			>
 			{#if read.counts}
@@ -213,7 +213,7 @@
 					)?.label ?? 'a missing edge'}</span
 				>
 				<button
-					class="act act-small"
+					class="btn btn-sm"
 					onclick={() =>
 						editor.options('a seam taken out', { seams: options.seams.filter((_, k) => k !== i) })}
 					>Take it out</button
@@ -230,7 +230,7 @@
 				<Select label="to" value={b || fallback} options={parts} onvalue={(v) => (b = v)} />
 			</div>
 			<button
-				class="act"
+				class="btn"
 				disabled={options.seams.length >= 60}
 				onclick={() =>
 					editor.options('a seam', {

@@ -87,14 +87,14 @@
 							/>
 						</div>
 						<button
-							class="act act-small mb-1"
+							class="btn btn-sm mb-1"
 							disabled={piece[side].length >= MOST_EDGE_POINTS}
 							onclick={() => add(side, i)}>Point above</button
 						>
 					{/if}
 					{#if i > 0 && i < piece[side].length - 1}
 						<button
-							class="act act-small mb-1"
+							class="btn btn-sm mb-1"
 							onclick={() =>
 								put(
 									side,

@@ -47,11 +47,11 @@
 		{/if}
 	{/each}
 	{#if chosen.length < 8}<button
-			class="act act-small mb-1"
+			class="btn btn-sm mb-1"
 			onclick={() => items([...chosen, { ...last(chosen) }], 'a kind more')}>Another kind</button
 		>{/if}
 	{#if chosen.length > 1}<button
-			class="act act-small mb-1"
+			class="btn btn-sm mb-1"
 			onclick={() => items(chosen.slice(0, -1), 'a kind less')}>One less</button
 		>{/if}
 </div>

@@ -27,7 +27,7 @@
 	<label for={id} class="hint mb-0.5 block">{label}</label>
 	<input
 		{id}
-		class="field"
+		class="input w-full"
 		bind:value={typed}
 		aria-invalid={!read.ok}
 		onfocus={() => (focused = true)}

@@ -82,7 +82,7 @@
 						)}</span
 					>
 					<button
-						class="act act-small"
+						class="btn btn-sm"
 						onclick={() =>
 							editor.options('like the others', { alone: options.alone.filter((x) => x !== a) })}
 						>Like the others</button

@@ -77,7 +77,7 @@
 				>{typed.slice(problem.to)}{/if}</pre>
 		<textarea
 			{id}
-			class="field relative block resize-y bg-transparent!"
+			class="textarea w-full relative block resize-y bg-transparent!"
 			rows="2"
 			spellcheck="false"
 			aria-invalid={problem ? 'true' : undefined}
@@ -112,7 +112,7 @@
 					? 'one join'
 					: `${joins.joins} joins`}{joins.joins > 0 ? `, ${joins.tails} tails` : ''}</span
 			>
-			<button type="button" class="act act-small" onclick={tidy}>Tidy</button>
+			<button type="button" class="btn btn-sm" onclick={tidy}>Tidy</button>
 			{#if joins.joins > 0}
 				<details class="basis-full">
 					<summary class="quiet cursor-pointer">Where the joins are, and how to have fewer</summary>
@@ -127,7 +127,7 @@
 						{#each joins.ways as w (w.way)}
 							<li>
 								{wordFewer(w)}
-								{#if w.way === 'wider'}<button type="button" class="act act-small" onclick={widened}
+								{#if w.way === 'wider'}<button type="button" class="btn btn-sm" onclick={widened}
 										>Do that</button
 									>{/if}
 							</li>

@@ -76,17 +76,17 @@
 		<h2 class="mr-2 text-base">Parts</h2>
 		{#each options.parts as p (p.id)}
 			<button
-				class={['act act-small', p.id === part.id && 'act-main']}
+				class={['btn btn-sm', p.id === part.id && 'btn-neutral']}
 				aria-pressed={p.id === part.id}
 				onclick={() => onpick(p.id)}
 				>{p.count > 1 ? `${p.count} × ` : ''}{p.name}, {size(p.id)}</button
 			>
 		{/each}
-		{#if options.parts.length < control.most}<button class="act act-small" onclick={add}
+		{#if options.parts.length < control.most}<button class="btn btn-sm" onclick={add}
 				>Add a part</button
 			>{/if}
 		{#if part.to}<button
-				class="act act-small"
+				class="btn btn-sm"
 				onclick={() =>
 					editor.options('a part less', { parts: options.parts.filter((p) => p.id !== part.id) })}
 				>Take {part.name.toLowerCase()} off</button
@@ -157,7 +157,7 @@
 		<label class="flex min-h-9 items-center gap-2 text-sm"
 			><input
 				type="checkbox"
-				class="accent-base-content size-4"
+				class="checkbox checkbox-sm"
 				checked={part.stuffed}
 				onchange={(e) => put('stuffed', { stuffed: e.currentTarget.checked })}
 			/>Stuffed</label
@@ -165,7 +165,7 @@
 		{#if part.count > 1}<label class="flex min-h-9 items-center gap-2 text-sm"
 				><input
 					type="checkbox"
-					class="accent-base-content size-4"
+					class="checkbox checkbox-sm"
 					checked={part.pair}
 					onchange={(e) => put('pairs', { pair: e.currentTarget.checked })}
 				/>Left and right</label
@@ -188,7 +188,7 @@
 					type="range"
 					min="0"
 					max="100"
-					class="accent-base-content w-full"
+					class="range range-xs w-full"
 					value={Math.round(to.along * 100)}
 					oninput={(e) =>
 						put('place…', { to: { ...to, along: Number(e.currentTarget.value) / 100 } })}
@@ -201,7 +201,7 @@
 					min="-180"
 					max="180"
 					step="5"
-					class="accent-base-content w-full"
+					class="range range-xs w-full"
 					value={to.angle}
 					oninput={(e) => put('angle…', { to: { ...to, angle: Number(e.currentTarget.value) } })}
 				/></label
@@ -235,19 +235,19 @@
 							type="range"
 							min="0"
 							max="60"
-							class="accent-base-content w-full"
+							class="range range-xs w-full"
 							value={Math.round(s.puff * 100)}
 							oninput={(e) => segment(i, { puff: Number(e.currentTarget.value) / 100 })}
 						/></label
 					>
 					<button
-						class="act act-small mb-1"
+						class="btn btn-sm mb-1"
 						onclick={() => segment(i, { length: { by: 'times', times: 1 } })}>Make it a ball</button
 					>
 				{/if}
 				<span class="figure mb-1.5 text-sm">{made?.segments[i]?.rows ?? 0} rows</span>
 				{#if part.segments.length > 1}<button
-						class="act act-small mb-1"
+						class="btn btn-sm mb-1"
 						aria-label={`Take swelling ${i + 1} out`}
 						onclick={() =>
 							put('a swelling less', { segments: part.segments.filter((_, k) => k !== i) })}
@@ -257,7 +257,7 @@
 		{/each}
 	</ol>
 	{#if part.segments.length < 12}<button
-			class="act act-small mt-2"
+			class="btn btn-sm mt-2"
 			onclick={() =>
 				put('a swelling more', {
 					segments: [...part.segments, { ...last(part.segments) }]

@@ -64,7 +64,7 @@
 />
 <div class="self-end">
 	<button
-		class="act act-small"
+		class="btn btn-sm"
 		disabled={isUsual}
 		title="What is begun from now on starts with these"
 		onclick={() =>

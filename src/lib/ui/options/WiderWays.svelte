@@ -47,7 +47,7 @@
 					<tr class={['rule-line border-t align-top', used === w.way && 'bg-base-200']}>
 						<td class="py-1.5 pr-3 whitespace-nowrap"
 							><button
-								class="act act-small"
+								class="btn btn-sm"
 								aria-pressed={used === w.way}
 								onclick={() => editor.options('how it comes to its width', control.patch(w.way))}
 								>{WAY_NAMES[w.way]}</button

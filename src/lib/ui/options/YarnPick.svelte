@@ -30,7 +30,7 @@
 			class="border-base-content/60 pointer-events-none absolute top-2 left-2 size-5 rounded-[4px] border-[1.5px]"
 			style:background={chosen?.colour ?? 'transparent'}
 		></span>
-		<select {id} class="field pl-9!" {value} onchange={(e) => choose(e.currentTarget)}>
+		<select {id} class="select w-full pl-9!" {value} onchange={(e) => choose(e.currentTarget)}>
 			{#if !chosen}<option {value}>not on the bench</option>{/if}
 			{#each sorted as y (y.id)}<option value={y.id}>{y.colourName}, {y.name}</option>{/each}
 			<option value={ADD}>Add a yarn…</option>

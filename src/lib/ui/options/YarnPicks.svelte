@@ -30,12 +30,12 @@
 {/each}
 <div class="flex gap-1">
 	{#if chosen.length < control.most && another}<button
-			class="act act-small mb-1"
+			class="btn btn-sm mb-1"
 			onclick={() => put([...chosen, another.id])}
 			>{letters ? `Add ${nameOf(chosen.length)}` : 'Add a colour'}</button
 		>{/if}
 	{#if chosen.length > control.least}<button
-			class="act act-small mb-1"
+			class="btn btn-sm mb-1"
 			onclick={() => put(chosen.slice(0, -1))}
 			>{letters ? `Take ${nameOf(chosen.length - 1)} out` : 'One less'}</button
 		>{/if}

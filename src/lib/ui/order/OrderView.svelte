@@ -144,19 +144,19 @@
 					>
 					<span class="no-print mb-0.5 flex shrink-0 gap-1">
 						<button
-							class="act act-small"
+							class="btn btn-sm"
 							disabled={i === 0}
 							aria-label={`${nameOf(l.projectId)} is wanted more`}
 							onclick={() => move(i, -1)}>↑</button
 						>
 						<button
-							class="act act-small"
+							class="btn btn-sm"
 							disabled={i === order.lines.length - 1}
 							aria-label={`${nameOf(l.projectId)} is wanted less`}
 							onclick={() => move(i, 1)}>↓</button
 						>
 						<button
-							class="act act-small"
+							class="btn btn-sm"
 							aria-label={`Take ${nameOf(l.projectId)} out`}
 							onclick={() =>
 								lines(
@@ -172,7 +172,7 @@
 			<label class="no-print mt-2 block w-64">
 				<span class="hint mb-0.5 block">Add a project</span>
 				<select
-					class="field"
+					class="select w-full"
 					value=""
 					onchange={(e) => {
 						const id = e.currentTarget.value;
@@ -277,5 +277,5 @@
 	</div>
 {/if}
 <p class="no-print mt-8">
-	<button class="act act-small" onclick={remove}>Take this order off the shelf</button>
+	<button class="btn btn-sm" onclick={remove}>Take this order off the shelf</button>
 </p>

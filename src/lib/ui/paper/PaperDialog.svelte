@@ -112,19 +112,19 @@
 		/>
 	</div>
 	<div class="flex flex-wrap gap-2">
-		<button class="act act-now" disabled={setting} onclick={pdf}
+		<button class="btn btn-accent" disabled={setting} onclick={pdf}
 			>{setting ? 'Setting the pages…' : 'Save the plan sheet, PDF'}</button
 		>
-		<button class="act" onclick={() => print('plan')}>Print the sheet</button>
-		<button class="act" onclick={() => print('page')}>Print this page</button>
+		<button class="btn" onclick={() => print('plan')}>Print the sheet</button>
+		<button class="btn" onclick={() => print('page')}>Print this page</button>
 	</div>
 	<h3 class="mt-4 mb-1 text-base">Drawings, SVG</h3>
 	<div class="flex flex-wrap gap-2">
-		{#if plan.pieces.length > 0}<button class="act act-small" onclick={ribbon}
+		{#if plan.pieces.length > 0}<button class="btn btn-sm" onclick={ribbon}
 				>Ribbon of the {plan.pieces.length > 1 ? 'first piece' : 'piece'}, true size</button
 			>{/if}
 		<button
-			class="act act-small"
+			class="btn btn-sm"
 			onclick={() => svg('templates', templatesSvg(project.name, sheet.templates))}
 			>Templates, true size</button
 		>

@@ -14,13 +14,7 @@
 	<legend class={['hint mb-0.5', hideLabel && 'sr-only']}>{label}</legend>
 	<div class="flex flex-wrap gap-1">
 		{#each options as o (o.value)}
-			<label
-				class={[
-					'act act-small has-focus-visible:outline-base-content has-focus-visible:outline-[2.5px] has-focus-visible:outline-offset-2',
-					o.value === value && 'act-main'
-				]}
-				title={o.hint}
-			>
+			<label class={['btn btn-sm', o.value === value && 'btn-neutral']} title={o.hint}>
 				<input
 					type="radio"
 					class="sr-only"

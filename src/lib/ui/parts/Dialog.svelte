@@ -26,7 +26,7 @@
 		>
 			<div class="mb-3 flex items-start justify-between gap-4">
 				<Dialog.Title class="text-xl">{title}</Dialog.Title>
-				<Dialog.Close class="act act-small">Close</Dialog.Close>
+				<Dialog.Close class="btn btn-sm">Close</Dialog.Close>
 			</div>
 			{@render children()}
 		</Dialog.Content>

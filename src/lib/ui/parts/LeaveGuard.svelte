@@ -37,9 +37,9 @@
 			what is not stored is lost.
 		</p>
 		<div class="flex flex-wrap gap-2">
-			<button class="act act-now" onclick={() => (to = null)}>Stay here</button>
-			<button class="act" onclick={() => void again()}>Try again, then leave</button>
-			<button class="act" onclick={() => void leave()}>Leave without it</button>
+			<button class="btn btn-accent" onclick={() => (to = null)}>Stay here</button>
+			<button class="btn" onclick={() => void again()}>Try again, then leave</button>
+			<button class="btn" onclick={() => void leave()}>Leave without it</button>
 		</div>
 	</Dialog>
 {/if}

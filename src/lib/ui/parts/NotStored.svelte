@@ -13,5 +13,5 @@
 
 <p class="bg-error text-error-content px-4 py-2" role="alert">
 	Not stored: {what}. {words.why} It stands on this page only. {words.todo}
-	<button class="act act-small" data-control onclick={() => void onagain()}>Try again</button>
+	<button class="btn btn-sm" data-control onclick={() => void onagain()}>Try again</button>
 </p>

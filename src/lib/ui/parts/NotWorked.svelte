@@ -13,6 +13,6 @@
 {:else}
 	<p class="border-error my-6 border-l-4 pl-3" role="alert">
 		{failure} Nothing you have typed is lost.
-		<button class="act act-small" onclick={onagain}>Try again</button>
+		<button class="btn btn-sm" onclick={onagain}>Try again</button>
 	</p>
 {/if}

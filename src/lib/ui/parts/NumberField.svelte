@@ -20,6 +20,7 @@
 		hint?: string;
 		/** As in QuantityField. */
 		live?: boolean;
+		draft?: string;
 	}
 	let {
 		label,
@@ -31,7 +32,8 @@
 		onempty,
 		placeholder,
 		hint,
-		live = false
+		live = false,
+		draft
 	}: Props = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
@@ -65,6 +67,7 @@
 	{text}
 	{parse}
 	{live}
+	{...draft === undefined ? {} : { draft }}
 	{...hint ? { hint } : {}}
 	{...placeholder === undefined ? {} : { placeholder }}
 	{...onempty ? { onempty } : {}}

@@ -2,6 +2,7 @@
 	import { onDestroy, untrack } from 'svelte';
 	import type { Result } from '$lib/core/quantity/problem';
 	import { wordProblem } from '$lib/core/words/problems';
+	import { useDrafts } from './drafts.svelte';
 
 	interface Props {
 		label: string;
@@ -24,6 +25,8 @@
 		 * is finished: on Enter, on leaving the field, and when the page goes.
 		 */
 		live?: boolean;
+		/** Its name among the drafts of the view: what cannot be read is kept there when the field goes. */
+		draft?: string;
 	}
 	let {
 		label,
@@ -36,11 +39,14 @@
 		hideLabel = false,
 		placeholder,
 		inputmode = 'text',
-		live = false
+		live = false,
+		draft
 	}: Props = $props();
 	const id = $props.id();
 
-	let typed = $state(untrack(() => text));
+	const drafts = useDrafts();
+	const kept = untrack(() => (draft === undefined ? undefined : drafts?.of(draft)));
+	let typed = $state(untrack(() => kept?.typed ?? text));
 	let focused = $state(false);
 	let touched = $state(false);
 	// What was typed stays as typed while it is wrong or being edited; otherwise the stored value is shown.
@@ -67,6 +73,9 @@
 	const commitOpen = () => open && commit();
 	// Leaving by key or by link takes the field away before it loses the focus: what was typed is kept.
 	onDestroy(commitOpen);
+	$effect(() => {
+		if (draft !== undefined) drafts?.keep(draft, problem === null ? null : { typed, problem });
+	});
 </script>
 
 <svelte:document onvisibilitychange={() => document.visibilityState === 'hidden' && commitOpen()} />
@@ -76,7 +85,7 @@
 	<label for={id} class={['hint mb-0.5 block', hideLabel && 'sr-only']}>{label}</label>
 	<input
 		{id}
-		class="field"
+		class="input w-full"
 		bind:value={typed}
 		{placeholder}
 		{inputmode}

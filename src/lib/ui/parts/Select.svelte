@@ -12,7 +12,7 @@
 
 <div class="min-w-0">
 	<label for={id} class={['hint mb-0.5 block', hideLabel && 'sr-only']}>{label}</label>
-	<select {id} class="field" {value} onchange={(e) => onvalue(e.currentTarget.value)}>
+	<select {id} class="select w-full" {value} onchange={(e) => onvalue(e.currentTarget.value)}>
 		{#each options as o (o.value)}
 			<option value={o.value}>{o.label}</option>
 		{/each}

@@ -11,6 +11,6 @@
 		Its storage was cleared: by hand, by the browser to make room, or when it was ended by force.
 		Open your newest backup to have it back.
 	</p>
-	<a class="act act-main" href="/keep">Open a backup</a>
-	<button class="act" onclick={() => workbench.beginAnew()}>Begin anew</button>
+	<a class="btn btn-neutral" href="/keep">Open a backup</a>
+	<button class="btn" onclick={() => workbench.beginAnew()}>Begin anew</button>
 </div>

@@ -77,7 +77,7 @@
 		<Strand {stations} {colour} />
 		<div class="ml-auto flex items-center gap-1">
 			<button
-				class="act act-small"
+				class="btn btn-sm"
 				onclick={() => workbench.set({ units: nextUnits })}
 				title="Show lengths in centimetres, or in inches to the tenth or the eighth"
 				aria-label={`Lengths in ${UNIT_WORDS[workbench.units].long}; press for ${UNIT_WORDS[nextUnits].long}`}

@@ -119,7 +119,7 @@
 			<input
 				{id}
 				type="range"
-				class="stages no-print w-full"
+				class="range range-xs stages no-print w-full"
 				list={`${id}-stops`}
 				min="0"
 				max={last}

@@ -21,9 +21,10 @@
 			it was.
 		</p>
 		<div class="flex flex-wrap gap-2">
-			<button class="act act-now" onclick={() => ask.answer(false)}>Leave the plan as it was</button
+			<button class="btn btn-accent" onclick={() => ask.answer(false)}
+				>Leave the plan as it was</button
 			>
-			<button class="act" onclick={() => ask.answer(true)}>Plan fewer rows all the same</button>
+			<button class="btn" onclick={() => ask.answer(true)}>Plan fewer rows all the same</button>
 		</div>
 	</Dialog>
 {/if}

@@ -41,15 +41,15 @@
 				<p class="font-semibold"><span class="sr-only">{SAYS[f.severity]}: </span>{words.what}</p>
 				<p>{words.why}</p>
 				<div class="no-print mt-1 flex flex-wrap gap-1">
-					{#if f.fix}<button class="act act-small" onclick={() => onfix(f.fix!)}
+					{#if f.fix}<button class="btn btn-sm" onclick={() => onfix(f.fix!)}
 							>{wordFix(f.fix, workbench.units)}</button
 						>{/if}
-					{#if f.or}<button class="act act-small" onclick={() => onfix(f.or!)}
+					{#if f.or}<button class="btn btn-sm" onclick={() => onfix(f.or!)}
 							>{wordFix(f.or, workbench.units)}</button
 						>{/if}
 					{#if f.severity !== 'stop'}
 						<button
-							class="act act-small"
+							class="btn btn-sm"
 							onclick={() =>
 								editor.change('accepting a finding', { accepted: [...without(f.key), f.key] })}
 							>Accept</button
@@ -68,7 +68,7 @@
 				<li class="flex items-baseline justify-between gap-2">
 					<span class="quiet">{wordFinding(f, context).what}</span>
 					<button
-						class="act act-small"
+						class="btn btn-sm"
 						onclick={() => editor.change('taking an acceptance back', { accepted: without(f.key) })}
 						>Say it again</button
 					>

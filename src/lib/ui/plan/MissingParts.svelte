@@ -29,7 +29,7 @@
 		/>
 	{/each}
 	{#if elsewhere}<p class="mt-3">
-			<button class="act" onclick={allHere}>Make all parts on this project’s machine</button>
+			<button class="btn" onclick={allHere}>Make all parts on this project’s machine</button>
 		</p>{/if}
-	<p class="mt-3"><a class="act" href="/bench">To the bench</a></p>
+	<p class="mt-3"><a class="btn" href="/bench">To the bench</a></p>
 </div>

@@ -7,6 +7,7 @@
 	import { controlsOf } from '$lib/core/recipe/controls';
 	import { joinTailsOf } from '$lib/core/recipe/uses';
 	import Options from '../options/Options.svelte';
+	import Slip from '../slip/Slip.svelte';
 	import Charts from '../pictures/Charts.svelte';
 	import PlanPicture from '../pictures/PlanPicture.svelte';
 	import { isWide } from '../pictures/shape';
@@ -48,23 +49,21 @@
 	const [first, ...others] = $derived(plan.pieces);
 </script>
 
+<Slip {...rest} />
 <PlanRibbon {plan} {project} {editor} {edited} />
 <OnMachine {plan} {project} {events} />
-<Options {...rest} group="first" class="pt-1" />
-
 <div class={['plan-grid rule-line mt-2 grid gap-x-7 gap-y-4 border-t pt-3', wide && 'is-wide']}>
 	<div class={['flex min-w-0 flex-col', wide ? 'wide' : 'items-center']}>
 		<PlanPicture {plan} {project} {editor} {units} {pointing} />
 	</div>
 	<div class="min-w-0">
 		<Figures {plan} joinTails={joinTailsOf(project.options)} {set} />
-		<Options {...rest} group="size" class="mt-3" />
+		<Options {...rest} class="mt-3" />
 	</div>
 	<div class="min-w-0">
 		<Findings findings={plan.findings} {plan} {project} {editor} {onfix} />
 	</div>
 </div>
-<Options {...rest} group="table" class="rule-line mt-5 border-t pt-3" />
 <div class="rule-line mt-5 grid gap-x-8 gap-y-5 border-t pt-3 lg:grid-cols-2">
 	<div class="grid min-w-0 content-start gap-5">
 		{#if first && others.length === 0 && !first.shaped}<Schedule {plan} />{/if}
@@ -78,7 +77,6 @@
 		<YarnNeeds {plan} {project} {editor} />
 		<GatherWith {plan} {project} {editor} />
 		<Trims {plan} {project} {editor} />
-		<Options {...rest} group="ends" class="mt-4" />
 	</div>
 </div>
 

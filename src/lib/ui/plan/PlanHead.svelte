@@ -6,7 +6,6 @@
 	import IconAct from '../parts/IconAct.svelte';
 	import UndoRedo from '../parts/UndoRedo.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
-	import MachinePick from './MachinePick.svelte';
 
 	interface Props {
 		project: Project;
@@ -28,7 +27,6 @@
 		/>
 	</div>
 	<p class="figure hidden text-2xl font-semibold print:block">{project.name}</p>
-	<div class="w-52"><MachinePick {project} {editor} /></div>
 	<div class="no-print ml-auto flex gap-1">
 		<UndoRedo steps={editor} />
 		<IconAct
@@ -38,6 +36,6 @@
 			disabled={!onprint}
 			onclick={() => onprint?.()}
 		/>
-		<a class="act act-now" href={`/project/${project.id}/knit`}>Knit this</a>
+		<a class="btn btn-accent" href={`/project/${project.id}/knit`}>Knit this</a>
 	</div>
 </div>

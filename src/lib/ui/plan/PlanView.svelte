@@ -108,7 +108,7 @@
 {#if plan && live.failure}
 	<p class="border-error my-3 border-l-4 pl-3" role="alert">
 		{live.failure} What stands above is from before the last change.
-		<button class="act act-small" onclick={live.again}>Try again</button>
+		<button class="btn btn-sm" onclick={live.again}>Try again</button>
 	</p>
 {/if}
 {#if plan?.ok && stops > 0}<p class="no-print text-error mt-4 text-sm">
@@ -128,5 +128,5 @@
 	<SheetPage {sheet} />
 {/if}
 <p class="no-print mt-8">
-	<button class="act act-small" onclick={remove}>Take this project off the shelf</button>
+	<button class="btn btn-sm" onclick={remove}>Take this project off the shelf</button>
 </p>

@@ -34,9 +34,7 @@
 	data-testid="ribbon-tools"
 >
 	<span class="flex items-center gap-1" role="group" aria-label="The section in hand">
-		<button class="act act-small" onclick={() => select(-1)} aria-label="The section before"
-			>‹</button
-		>
+		<button class="btn btn-sm" onclick={() => select(-1)} aria-label="The section before">‹</button>
 		<span class="figure min-w-44 text-center" role="status">
 			{#if here && edit.at !== null}
 				<span
@@ -49,15 +47,14 @@
 				press a section, or drag a boundary
 			{/if}
 		</span>
-		<button class="act act-small" onclick={() => select(1)} aria-label="The section after">›</button
-		>
+		<button class="btn btn-sm" onclick={() => select(1)} aria-label="The section after">›</button>
 	</span>
 	{#if here && edit.at !== null}
 		<span class="flex flex-wrap items-center gap-1">
 			{#if yarns.length > 1}
 				{#each yarns as y, i (i)}
 					<button
-						class="act act-small"
+						class="btn btn-sm"
 						aria-pressed={here.yarn === i}
 						aria-label={`Make it ${letter(i)}, ${y?.colourName ?? ''}`}
 						onclick={() => edit.recolour(i)}
@@ -69,56 +66,54 @@
 				{/each}
 			{/if}
 			<button
-				class="act act-small"
+				class="btn btn-sm"
 				disabled={here.rows < 2 || yarns.length < 2}
 				title="Its second half in the next colour"
 				onclick={() => edit.split((here.yarn + 1) % yarns.length)}>Split</button
 			>
 			<button
-				class="act act-small"
+				class="btn btn-sm"
 				disabled={!many}
 				title="Into the colour beside it"
 				onclick={() => edit.merge()}>Merge</button
 			>
-			<button class="act act-small" disabled={edit.at === 0} onclick={() => edit.shift(-1)}
+			<button class="btn btn-sm" disabled={edit.at === 0} onclick={() => edit.shift(-1)}
 				>Earlier</button
 			>
 			<button
-				class="act act-small"
+				class="btn btn-sm"
 				disabled={edit.at === sections.length - 1}
 				onclick={() => edit.shift(1)}>Later</button
 			>
 			<button
-				class="act act-small"
+				class="btn btn-sm"
 				disabled={edit.at === sections.length - 1}
 				title="It and the next once more, the total kept"
 				onclick={() => edit.repeat()}>Repeat</button
 			>
 			<button
-				class="act act-small"
+				class="btn btn-sm"
 				disabled={edit.at === sections.length - 1}
 				title="It and the next as growing stripes from one colour to the other"
 				onclick={() => edit.fade()}>Fade to next</button
 			>
-			<button class="act act-small" onclick={() => (edit.at = null)}>Let go</button>
+			<button class="btn btn-sm" onclick={() => (edit.at = null)}>Let go</button>
 		</span>
 	{/if}
 	<details class="ml-auto">
-		<summary class="act act-small">The whole line</summary>
+		<summary class="btn btn-sm">The whole line</summary>
 		<div class="mt-1 flex flex-wrap items-end gap-x-4 gap-y-2">
 			<span class="flex gap-1">
-				<button class="act act-small" disabled={!many} onclick={() => edit.evenOut()}
-					>Even out</button
-				>
+				<button class="btn btn-sm" disabled={!many} onclick={() => edit.evenOut()}>Even out</button>
 				<button
-					class="act act-small"
+					class="btn btn-sm"
 					disabled={!many}
 					onclick={() => edit.mirror()}
 					title="The first half and the same backwards">Mirror about the middle</button
 				>
 				{#if letters.length >= 2}
 					<button
-						class="act act-small"
+						class="btn btn-sm"
 						onclick={() => edit.swap(entryAt(letters, 0), entryAt(letters, 1))}
 						>Swap {letter(entryAt(letters, 0))} and {letter(entryAt(letters, 1))}</button
 					>
@@ -126,7 +121,7 @@
 			</span>
 			<label class="flex items-center gap-1">
 				<input
-					class="field w-16"
+					class="input w-16"
 					type="number"
 					min="1"
 					max="200"
@@ -135,7 +130,7 @@
 				/>
 				rows
 				<button
-					class="act act-small"
+					class="btn btn-sm"
 					disabled={!(stripe >= 1 && stripe <= 200)}
 					title={stripe >= 1 && stripe <= 200
 						? `Whole at both ends: ${stripesIn(stripe, total)} of them, ${stripesIn(stripe, total) * stripe} rows`
@@ -145,7 +140,7 @@
 			</label>
 			<span class="flex items-center gap-1">
 				<input
-					class="field w-14"
+					class="input w-14"
 					type="number"
 					min="1"
 					max="100"
@@ -154,7 +149,7 @@
 				/>
 				to
 				<input
-					class="field w-14"
+					class="input w-14"
 					type="number"
 					min="1"
 					max="200"
@@ -163,7 +158,7 @@
 				/>
 				rows, seed
 				<input
-					class="field w-16"
+					class="input w-16"
 					type="number"
 					min="0"
 					max="65535"
@@ -171,7 +166,7 @@
 					bind:value={seed}
 				/>
 				<button
-					class="act act-small"
+					class="btn btn-sm"
 					disabled={!(least >= 1 && most >= leastMost(least) && letters.length >= 2)}
 					title={most >= leastMost(least)
 						? 'The same seed gives the same stripes'
@@ -183,7 +178,7 @@
 				>
 			</span>
 			<button
-				class="act act-small"
+				class="btn btn-sm"
 				title={letters
 					.map((l) => `${letter(l)} lasts for ${rowsWord(rowsOnHand[l] ?? 0)}`)
 					.join(', ')}

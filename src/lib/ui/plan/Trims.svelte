@@ -68,7 +68,7 @@
 				{/if}
 			{/if}
 			<button
-				class="act act-small"
+				class="btn btn-sm"
 				onclick={() =>
 					put(
 						`no ${NAMES[t.kind].toLowerCase()}`,
@@ -83,7 +83,7 @@
 	<div class="flex flex-wrap gap-1">
 		{#each open as kind (kind)}
 			<button
-				class="act act-small"
+				class="btn btn-sm"
 				onclick={() => put(NAMES[kind].toLowerCase(), [...trims, usualTrim(kind, plan)])}
 				>+ {NAMES[kind].toLowerCase()}</button
 			>

@@ -51,7 +51,7 @@
 							{/if}
 						</p>
 						<a
-							class="act act-small no-print"
+							class="btn btn-sm no-print"
 							href={`/project/${project.id}/stand-ins?yarn=${encodeURIComponent(y.id)}`}
 							aria-label={`Find a stand-in for ${y.colourName}`}>Find a stand-in</a
 						>
@@ -81,7 +81,7 @@
 		<label class="no-print mt-2 flex items-center gap-2 text-sm">
 			<input
 				type="checkbox"
-				class="accent-base-content size-4"
+				class="checkbox checkbox-sm"
 				checked={project.holdsYarn}
 				onchange={(e) =>
 					editor.change(e.currentTarget.checked ? 'hold the yarn' : 'let the yarn go', {

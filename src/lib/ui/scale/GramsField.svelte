@@ -46,7 +46,7 @@
 		</div>
 		<button
 			type="button"
-			class="act act-small mt-[1.55rem]"
+			class="btn btn-sm mt-[1.55rem]"
 			aria-expanded={weighing}
 			onclick={() => (weighing = !weighing)}>{weighing ? 'Put the scale away' : 'Weigh it'}</button
 		>

@@ -37,12 +37,12 @@
 			{WORDS[reading.state]}
 		</p>
 		<button
-			class="act act-small"
+			class="btn btn-sm"
 			disabled={reading.state === 'unplugged'}
 			onclick={() => benchScale.tare()}>Bowl off (tare)</button
 		>
 		<button
-			class="act act-small act-main"
+			class="btn btn-sm btn-neutral"
 			disabled={reading.state !== 'steady' || reading.grams < 0}
 			onclick={() => reading.state === 'steady' && ontake(reading.grams)}>Take this weight</button
 		>
@@ -52,7 +52,7 @@
 		<input
 			id={`${id}-pan`}
 			type="range"
-			class="accent-base-content w-40"
+			class="range range-xs w-40"
 			min="0"
 			max="600"
 			step="1"
@@ -67,7 +67,7 @@
 		<label class="flex items-center gap-1.5"
 			><input
 				type="checkbox"
-				class="accent-base-content size-4"
+				class="checkbox checkbox-sm"
 				checked={plugged}
 				onchange={(e) => {
 					plugged = e.currentTarget.checked;

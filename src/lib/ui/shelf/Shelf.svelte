@@ -57,7 +57,7 @@
 	<div class="flex items-end gap-2">
 		{#if items.length > 6}
 			<input
-				class="field max-w-48"
+				class="input w-full max-w-48"
 				placeholder="Find by name"
 				aria-label="Find a project by name"
 				bind:value={find}
@@ -66,7 +66,7 @@
 		<label class="flex items-center gap-2">
 			<span class="sr-only">Begin something else</span>
 			<select
-				class="field w-44"
+				class="select w-44"
 				value=""
 				onchange={(e) => {
 					const what = e.currentTarget.value;
@@ -85,14 +85,14 @@
 				<optgroup label="For the stall"><option value="order">Order of several</option></optgroup>
 			</select>
 		</label>
-		<button class="act act-now" onclick={() => onnew('lined-hat')}>New hat</button>
+		<button class="btn btn-accent" onclick={() => onnew('lined-hat')}>New hat</button>
 	</div>
 </div>
 {#if workbench.records.orders.length > 0}
 	<ul class="mb-1 flex flex-wrap gap-2" aria-label="Stall orders">
 		{#each workbench.records.orders as o (o.id)}
 			<li>
-				<a class="act act-small" href={`/order/${o.id}`}
+				<a class="btn btn-sm" href={`/order/${o.id}`}
 					>{o.name}:
 					<span class="figure"
 						>{o.lines.reduce((t, l) => t + Math.min(l.made, l.count), 0)} of {o.lines.reduce(
@@ -121,7 +121,7 @@
 				<li class="rule-line border-t py-3">
 					<b>{project.name}</b> cannot be shown here.
 					<a class="underline" href={`/project/${project.id}/plan`}>Its plan</a>
-					<button class="act act-small" onclick={reset}>Try again</button>
+					<button class="btn btn-sm" onclick={reset}>Try again</button>
 				</li>
 			{/snippet}
 		</svelte:boundary>

@@ -71,7 +71,7 @@
 				<span class="ml-auto flex flex-wrap gap-1">
 					{#if help && u.id}
 						<button
-							class="act act-small"
+							class="btn btn-sm"
 							title={help.changed.join(', ')}
 							onclick={() => void mend(u, help.record)}
 							>Mend: {help.changed.length > 3
@@ -79,9 +79,8 @@
 								: help.changed.join(', ')} as usual</button
 						>
 					{/if}
-					<button class="act act-small" onclick={() => keepRaw(u)}>Save it as it is</button>
-					{#if u.id}<button class="act act-small" onclick={() => void remove(u)}>Remove</button
-						>{/if}
+					<button class="btn btn-sm" onclick={() => keepRaw(u)}>Save it as it is</button>
+					{#if u.id}<button class="btn btn-sm" onclick={() => void remove(u)}>Remove</button>{/if}
 				</span>
 			</li>
 		{/each}

@@ -44,13 +44,13 @@
 		</ol>
 		<div class="flex flex-wrap gap-2">
 			{#if hasBench}
-				<button class="act act-now" onclick={onstart}>Start a hat</button>
+				<button class="btn btn-accent" onclick={onstart}>Start a hat</button>
 			{:else}
-				<a class="act act-now" href="/bench">Set up your bench</a>
+				<a class="btn btn-accent" href="/bench">Set up your bench</a>
 			{/if}
-			<a class="act" href="/keep">Open a file</a>
+			<a class="btn" href="/keep">Open a file</a>
 			{#if !hasBench}
-				<button class="act" onclick={look} disabled={busy}
+				<button class="btn" onclick={look} disabled={busy}
 					>Look around a stall at the lantern fair</button
 				>
 			{/if}

@@ -95,7 +95,7 @@
 	<div class="self-center">
 		{#if same}<span class="hint">as planned</span>
 		{:else}<button
-				class="act"
+				class="btn"
 				onclick={onuse}
 				aria-label={`Use ${s.yarn.colourName}, ${s.yarn.name}${s.yarn.strands > 1 ? `, ${s.yarn.strands} strands` : ''}`}
 				>Use this</button

@@ -116,7 +116,7 @@
 				})}
 		/>
 	</div>
-	<a class="act ml-auto" href={`/project/${project.id}/plan`}>Back to the plan</a>
+	<a class="btn ml-auto" href={`/project/${project.id}/plan`}>Back to the plan</a>
 </div>
 
 {#if failure}
@@ -158,7 +158,7 @@
 						<li class="flex items-center justify-between gap-2">
 							<span class="truncate">{t.name}</span>
 							<button
-								class="act act-small"
+								class="btn btn-sm"
 								aria-label={`Leave out ${t.name}`}
 								onclick={() => (typed = typed.filter((x) => x.id !== t.id))}>×</button
 							>

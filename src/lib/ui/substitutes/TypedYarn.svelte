@@ -42,7 +42,7 @@
 </script>
 
 <!-- A yarn nobody has yet: from a shop's label, to see how it would do. -->
-<button class="act act-small mt-4" aria-expanded={open} onclick={() => (open = !open)}
+<button class="btn btn-sm mt-4" aria-expanded={open} onclick={() => (open = !open)}
 	>Type in a yarn to buy</button
 >
 {#if open}
@@ -88,6 +88,6 @@
 			]}
 			onvalue={(v) => (surface = v)}
 		/>
-		<div><button class="act act-main">Compare it</button></div>
+		<div><button class="btn btn-neutral">Compare it</button></div>
 	</form>
 {/if}

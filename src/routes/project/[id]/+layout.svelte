@@ -27,7 +27,7 @@
 			At “{unsound.path}”, expected {unsound.expected}. It stands apart on the shelf, where it can
 			be mended, saved as it is, or removed; its counted rows are kept.
 		</p>
-		<a class="act act-main" href="/">To the shelf</a>
+		<a class="btn btn-neutral" href="/">To the shelf</a>
 	</div>
 {:else if workbench.gone}
 	<h1 class="sr-only">Nothing is here</h1>
@@ -38,7 +38,7 @@
 		<p class="mb-4">
 			It may be on another device: there, save it under Files, and open that file here.
 		</p>
-		<a class="act" href="/">To the shelf</a>
-		<a class="act" href="/keep">Open a file</a>
+		<a class="btn" href="/">To the shelf</a>
+		<a class="btn" href="/keep">Open a file</a>
 	</div>
 {/if}

@@ -112,6 +112,8 @@ function design(
 export const foldedBag = assembledRecipe<FoldedBagOptions, FinishedOf<'folded'>>('folded-bag', {
 	use: 'bag',
 	options: foldedBagOptions,
+	phrase:
+		'A bag folded from a strip {length}, on {machine}, in {yarns}, {line}, its handle {handleRows}[, its ends closed flat by {closing}]',
 	rules: bagRules,
 	withRows: (options, rows) => ({ ...options, length: { by: 'rows', rows } }),
 	pins: { least: 40, most: 100 },

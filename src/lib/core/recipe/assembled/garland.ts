@@ -172,6 +172,8 @@ function design(options: GarlandOptions, context: DesignContext): Design<Finishe
 /** Things of several kinds and colours on a cord that hangs over a span. */
 export const garland = assembledRecipe<GarlandOptions, FinishedOf<'hung'>>('garland', {
 	options: garlandOptions,
+	phrase:
+		'A garland of {solve+number+spacingCm+spanCm}, hanging {sagCm} deep, on {cord}, made on {machine}, in {yarns}, {order+seed}[, stuffed {fill}]',
 	rules: garlandRules,
 	pins: { least: 16, most: 30 },
 	defaults: (bench) => {

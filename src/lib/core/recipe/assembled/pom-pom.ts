@@ -12,6 +12,8 @@ import { assembledRecipe } from './recipe';
 /** Pom-poms by themselves: yarn wound round a card, tied and cut. Nothing of them is cranked. */
 export const pomPom = assembledRecipe<PomPomOptions, FinishedOf<'wound'>>('pom-pom', {
 	options: pomPomOptions,
+	phrase:
+		'{count} in {yarns}, wound on a card {cardCm} long, {wraps} each, tied with {tieCm} of yarn',
 	rules: pomPomRules,
 	pins: { least: 4, most: 200 },
 	defaults: (bench) => {

@@ -4,7 +4,7 @@ import type { Recipe } from '../recipe';
 
 type AssembledParts<W extends AssembledOptions, F extends Finished> = Pick<
 	Recipe<W, F>,
-	'pins' | 'use' | 'options' | 'whole' | 'defaults' | 'design' | 'rules' | 'withRows'
+	'pins' | 'use' | 'options' | 'phrase' | 'whole' | 'defaults' | 'design' | 'rules' | 'withRows'
 >;
 
 /** The recipe of one kind of thing. */

@@ -230,6 +230,7 @@ export function toyFrom(preset: ToyPreset, bench: Bench): ToyOptions | undefined
 
 const made = (id: ToyOptions['recipe'], preset: ToyPreset) => ({
 	options: toyOptions(id),
+	phrase: `${id === 'ball' ? 'A ball' : 'A soft toy'} for a child {age}, on {machine}, in {yarns}, stuffed {fill}, {eyes}[, {stands}]`,
 	use: 'toy' as const,
 	pins: { least: 20, most: 60 },
 	rules: toyRulesOf,

@@ -120,6 +120,8 @@ export const tubeBlanket = assembledRecipe<TubeBlanketOptions, FinishedOf<'side-
 	'tube-blanket',
 	{
 		options: tubeBlanketOptions,
+		phrase:
+			'A blanket of {across} side by side, {lengthCm} long, on {machine}, in {yarns}, {colours+line}, {border+repeatOf}[, its ends closed flat by {closing}]',
 		rules: blanketRules,
 		pins: { least: 40, most: 100 },
 		defaults: (bench) => {

@@ -129,6 +129,8 @@ function startStitches(bench: Bench): number {
 export const bunting: Recipe<BuntingOptions, FinishedOf<'flags'>> = {
 	id: 'bunting',
 	options: buntingOptions,
+	phrase:
+		'A bunting of {flags}, each {width} wide at the top, narrowed by {way} at each edge every {everyRows} down to {tip}, on {machine}, in {yarns}',
 	rules: buntingRules,
 	begins: 'most-pins',
 	ownWaste: true,

@@ -38,7 +38,10 @@ export const buntingOptions = z.object({
 		{
 			label: 'Width is set by',
 			what: 'what sets the width',
-			words: { stitches: 'stitches', size: 'a length' },
+			words: {
+				stitches: { label: 'stitches', says: '{stitches}' },
+				size: { label: 'a length', says: '{cm}' }
+			},
 			start: {
 				stitches: (_: unknown, now: Now) => ({ stitches: now.finished.flag.stitches }),
 				size: (_: unknown, now: Now) => ({ cm: Math.round(now.finished.flag.width.mean * 2) / 2 })

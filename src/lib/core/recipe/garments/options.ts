@@ -54,26 +54,38 @@ const striped = {
 const measured = {
 	measures: option(z.partialRecord(z.enum(MEASURES), cm).describe('what the maker has set, cm'), {
 		label: 'Measures',
-		group: 'size',
+		group: 'table',
 		editor: 'measures'
 	})
 };
-const EDGING_WORDS = { none: 'as they are', crochet: 'crochet', knitted: 'knitted bands' };
-const edging = { label: 'Edges', group: 'ends', words: EDGING_WORDS } as const;
+const EDGING_WORDS = {
+	none: 'as they are',
+	crochet: { label: 'crochet', says: 'crocheted' },
+	knitted: { label: 'knitted bands', says: 'in knitted bands' }
+};
+const edging = { label: 'Edges', words: EDGING_WORDS } as const;
 const plainEdges = { edging: option(z.enum(EDGINGS).exclude(['knitted']), edging) };
 const anyEdges = { edging: option(z.enum(EDGINGS), edging) };
 const shaped = {
 	shaping: option(z.enum(SHAPINGS), {
 		label: 'Shaped by',
 		what: 'shaping',
-		group: 'ends',
 		words: {
 			fashioned: {
 				label: 'fashioned',
+				says: 'fashioned decreases',
 				hint: 'Whole stitches run up the edge: best to sew'
 			},
-			held: { label: 'held on waste', hint: 'Groups on waste yarn, chained off later' },
-			stacked: { label: 'stacked', hint: 'The edge stitch onto its neighbour: quickest' }
+			held: {
+				label: 'held on waste',
+				says: 'groups held on waste',
+				hint: 'Groups on waste yarn, chained off later'
+			},
+			stacked: {
+				label: 'stacked',
+				says: 'stacked decreases',
+				hint: 'The edge stitch onto its neighbour: quickest'
+			}
 		}
 	}),
 	edgeStitches: edgeStitches((o: { shaping: string }) => o.shaping === 'fashioned')
@@ -82,7 +94,6 @@ const turned = {
 	turn: option(z.enum(PANEL_TURNS), {
 		label: 'Turned',
 		what: 'how it is turned',
-		group: 'ends',
 		words: TURN_WORDS,
 		when: (_: unknown, now: Now) => panels(now)
 	})
@@ -125,7 +136,7 @@ const wide = {
 			.describe(
 				'of extensions: its thickness, what its size is worked out from, columns in a gap, and pins from gap to gap and to either edge'
 			),
-		{ label: 'Card for extensions', group: 'table', when: carded }
+		{ label: 'Card for extensions', when: carded }
 	)
 };
 
@@ -142,7 +153,11 @@ const worn = {
 		label: 'Sizes come from',
 		what: 'where sizes come from',
 		as: 'list',
-		words: { table: 'the table', body: 'a body I measured', flat: 'a garment, flat' }
+		words: {
+			table: { label: 'the table', says: '{size}' },
+			body: { label: 'a body I measured', says: 'my own measures, else {size}' },
+			flat: { label: 'a garment, flat', says: 'a garment laid flat, else {size}' }
+		}
 	}),
 	size: option(
 		z.enum(BODY_SIZES).describe('of the table; what the maker has not measured comes from it'),
@@ -163,7 +178,10 @@ const worn = {
 		named: () => EASES,
 		when: (o: { from: string }) => o.from !== 'flat'
 	}),
-	neck: option(z.enum(NECKS), { label: 'Neck', words: { v: 'V', round: 'round' } }),
+	neck: option(z.enum(NECKS), {
+		label: 'Neck',
+		words: { v: { label: 'V', says: 'V' }, round: 'round' }
+	}),
 	shoulder: option(z.enum(SHOULDERS), { label: 'Shoulder' }),
 	armhole: option(z.enum(ARMHOLES), {
 		label: 'Armhole',
@@ -181,8 +199,12 @@ const sleeved = {
 	sleeves: option(z.enum(SLEEVES), {
 		label: 'Sleeves',
 		words: {
-			panel: 'panels',
-			tube: { label: 'tubes', hint: 'No sleeve seam; as wide as the ring makes it' }
+			panel: { label: 'panels', says: 'knitted as panels' },
+			tube: {
+				label: 'tubes',
+				says: 'knitted as tubes',
+				hint: 'No sleeve seam; as wide as the ring makes it'
+			}
 		}
 	})
 };
@@ -195,7 +217,12 @@ const placed = {
 			down: counted('Panels down'),
 			colours: option(
 				z.array(z.int().min(0).max(11)).max(144).describe('by row from the top; repeated'),
-				{ label: 'Colours by place: press to change', what: 'colour of a panel', editor: 'places' }
+				{
+					label: 'Colours by place: press to change',
+					what: 'colour of a panel',
+					group: 'table',
+					editor: 'places'
+				}
 			)
 		})
 		.describe('of the panels of a blanket')
@@ -208,13 +235,19 @@ const laddered = {
 			.describe(
 				'of a shrug’s tubes, counted from 1; none takes the first and the one half-way round'
 			),
-		{ label: 'Ladders at pins', what: 'ladders', editor: 'ladders' }
+		{
+			label: 'Ladders at pins',
+			says: ({ ladderPins }: { ladderPins: readonly number[] }) =>
+				ladderPins.length === 0 ? 'the usual pins' : `pins ${ladderPins.join(' and ')}`,
+			what: 'ladders',
+			editor: 'ladders'
+		}
 	)
 };
 const free = {
 	pieces: option(z.array(freePiece).max(12), {
 		label: 'Pieces',
-		group: 'size',
+		group: 'table',
 		editor: 'pieces'
 	}),
 	seams: z.array(freeSeam).max(60)

@@ -4,6 +4,7 @@ import type { HatKind } from './kind';
 /** The lined hat for a baby: on a small machine in light yarn. */
 export const baby: HatKind = {
 	id: 'baby-hat',
+	called: 'A baby hat',
 	head: { kind: 'table', size: 'baby' },
 	turnedUp: false,
 	brimCm: 3,

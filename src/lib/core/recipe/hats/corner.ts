@@ -6,6 +6,7 @@ import type { HatKind } from './kind';
  */
 export const corner: HatKind = {
 	id: 'corner-hat',
+	called: 'A corner-top hat',
 	head: { kind: 'table', size: 'child' },
 	turnedUp: false,
 	brimCm: 4,

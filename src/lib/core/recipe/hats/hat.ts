@@ -101,6 +101,7 @@ export const hatRecipe = (kind: HatKind): Recipe<LinedHatOptions, FinishedOf<'wo
 	id: kind.id,
 	use: 'hat',
 	options: hatOptions(kind.id, kind.counts),
+	phrase: `${kind.called} for {head}, on {machine}, in {scheme}, {length+visibleCm}, its brim {brim}, its crown closed by {closing}`,
 	shows: () => 'tube',
 	defaults: (bench) => {
 		const [a, b] = bench.yarns;

@@ -7,6 +7,8 @@ import type { StretchLimits } from '../../bench/size/stretch';
 /** A hat of one long tube tucked into itself: for whom, in which colours, and how its crown is closed. */
 export interface HatKind {
 	readonly id: HatKindId;
+	/** As its order slip begins. */
+	readonly called: string;
 	readonly head: HeadFor;
 	readonly turnedUp: boolean;
 	/** Height of the brim turned up, as worn, cm. */

@@ -83,16 +83,15 @@ const length = (choices?: readonly number[]) =>
 	option(hatLength(choices), {
 		label: 'Length is set by',
 		what: 'what sets the length',
-		group: 'size',
 		split: 'as',
 		words: {
-			fit: 'the head: what fits',
-			'layer-flat': 'one layer, flat',
-			'layer-worn': 'one layer, as worn',
-			'tube-flat': 'the whole tube, flat',
-			'tube-worn': 'the whole tube, as worn',
-			rows: 'a row count',
-			yarn: 'the yarn on hand'
+			fit: { label: 'the head: what fits', says: 'as long as fits' },
+			'layer-flat': { label: 'one layer, flat', says: 'one layer {cm} flat' },
+			'layer-worn': { label: 'one layer, as worn', says: 'one layer {cm} as worn' },
+			'tube-flat': { label: 'the whole tube, flat', says: 'its tube {cm} flat' },
+			'tube-worn': { label: 'the whole tube, as worn', says: 'its tube {cm} as worn' },
+			rows: { label: 'a row count', says: '{rows} long' },
+			yarn: { label: 'the yarn on hand', says: 'as long as the yarn lasts' }
 		},
 		start: {
 			rows: (_: OfHat, now: Now) => ({ rows: now.pieces[0]?.mainRows ?? 0 }),
@@ -119,9 +118,12 @@ const hat = z.object({
 		split: 'size',
 		words: {
 			...Object.fromEntries(
-				HEAD_SIZES.map((s) => [`table-${s}`, { label: `${s}, head`, cm: HEAD_CM[s] }])
+				HEAD_SIZES.map((s) => [
+					`table-${s}`,
+					{ label: `${s}, head`, says: `a ${s}, head`, cm: HEAD_CM[s] }
+				])
 			),
-			measured: 'a head I measured'
+			measured: { label: 'a head I measured', says: 'a head of {cm}' }
 		},
 		start: {
 			table: () => ({}),
@@ -137,10 +139,16 @@ const hat = z.object({
 				? { brim: { ...o.brim, turnedUp: false } }
 				: {},
 		words: {
-			one: 'One',
-			'outer-lining': 'Outer and lining',
-			'false-brim': 'False brim a b a',
-			stripes: 'Stripes'
+			one: { label: 'One', says: '{yarn}' },
+			'outer-lining': {
+				label: 'Outer and lining',
+				says: '{outer} with a lining of {lining}, {liningExtraRows} longer'
+			},
+			'false-brim': {
+				label: 'False brim a b a',
+				says: '{main} with a false brim of {brim}, {brimRows}'
+			},
+			stripes: { label: 'Stripes', says: 'stripes of {yarns}, {stripeRows} each' }
 		},
 		start: {
 			one: (o: OfHat, now: Now) => ({ yarn: pairOf(o, now)[0] }),
@@ -166,7 +174,7 @@ const hat = z.object({
 		{
 			label: 'Height on the head',
 			what: 'height…',
-			group: 'size',
+			says: '{} high',
 			unit: 'length',
 			when: (o: OfHat) => o.length.by === 'fit',
 			// An adult's hat is made by flat rules; how high that stands follows.
@@ -187,15 +195,21 @@ const hat = z.object({
 				when: (o: OfHat) => o.brim.turnedUp
 			})
 		}),
-		{ label: 'Brim', group: 'size' }
+		{ label: 'Brim' }
 	),
 	...waste,
 	closing: option(z.enum(CLOSINGS), {
 		label: 'Crown closed by',
 		what: 'closing',
-		group: 'ends',
 		words: Object.fromEntries(
-			CLOSINGS.map((c) => [c, { label: CLOSING_WORDS[c].label, hint: CLOSING_WORDS[c].goodFor }])
+			CLOSINGS.map((c) => [
+				c,
+				{
+					label: CLOSING_WORDS[c].label,
+					hint: CLOSING_WORDS[c].goodFor,
+					says: CLOSING_WORDS[c].says
+				}
+			])
 		)
 	})
 });

@@ -6,6 +6,7 @@ import type { HatKind } from './kind';
  */
 export const tiny: HatKind = {
 	id: 'tiny-hat',
+	called: 'A very small hat',
 	head: { kind: 'table', size: 'preemie' },
 	turnedUp: false,
 	brimCm: 2,

@@ -3,6 +3,7 @@ import { TUBE, type TubeKind } from './kind';
 /** A cord or a narrow strap: 2 to 4 pins in tube mode, back and forth, no waste yarn (common practice). */
 export const cord: TubeKind = {
 	id: 'cord',
+	called: 'A cord {pins} wide',
 	piece: 'Cord',
 	copies: 1,
 	around: null,

@@ -6,6 +6,8 @@ const OF_CUP = 0.85;
 
 export const cupSleeve: TubeKind = {
 	id: 'cup-sleeve',
+	called: 'A cup sleeve for {aroundCm+heightCm}',
+	asks: 'each tie {chains}',
 	piece: 'Tube',
 	copies: 1,
 	around: { what: 'Cup', usualCm: 26, by: 'length' },

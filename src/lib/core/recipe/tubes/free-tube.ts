@@ -12,6 +12,8 @@ const end = (how: TubeEnd, edge: Edge, closing: FlatClosing): AssemblyStep =>
 /** A tube for whatever the maker has in mind: sections as written, each end closed as wished. */
 export const freeTube: TubeKind = {
 	id: 'free-tube',
+	called: 'A tube',
+	asks: 'its first end {ends.castOn}, its last {ends.castOff}',
 	piece: 'Tube',
 	copies: 1,
 	around: null,

@@ -7,6 +7,8 @@ const OF_HEAD = 0.75;
 
 export const headband: TubeKind = {
 	id: 'headband',
+	called: 'A headband, size {aroundCm}',
+	asks: 'its ends closed flat by {closing}',
 	piece: 'Tube',
 	copies: 1,
 	around: { what: 'Head', usualCm: HEAD_CM.woman, by: 'length' },

@@ -8,6 +8,8 @@ import { TUBE, type TubeKind } from './kind';
  */
 export const hemHat: TubeKind = {
 	id: 'hem-hat',
+	called: 'A hat with a hung hem, size {aroundCm}',
+	asks: 'its brim {hemRows}, folded in half',
 	use: 'hat',
 	piece: 'Tube',
 	copies: 1,

@@ -14,6 +14,10 @@ export interface MadeTube {
 
 /** A tube that is worn or used as it comes off: what it goes round, how long that makes it, and what becomes of its ends. */
 export interface TubeKind extends TubeAsks {
+	/** Its order slip, up to what all tubes are asked: `{machine}`, yarns, stripes and length follow it. */
+	readonly called: string;
+	/** What only it is asked, in its order slip after that. */
+	readonly asks?: string;
 	/** One of them, as its piece is called. */
 	readonly piece: string;
 	readonly copies: number;

@@ -39,18 +39,17 @@ const START = {
 	cm: (_: unknown, now: Now) => ({ cm: Math.round(now.finished.tube.flatLength.mean * 2) / 2 })
 };
 const WORDS = {
-	line: 'the stripe line, once',
-	cm: 'a length, flat',
-	rows: 'a row count',
-	yarn: 'the yarn on hand'
+	line: { label: 'the stripe line, once', says: 'as long as the line once' },
+	cm: { label: 'a length, flat', says: '{cm} long' },
+	rows: { label: 'a row count', says: '{rows} long' },
+	yarn: { label: 'the yarn on hand', says: 'as long as the yarn lasts' }
 };
 const END_WORDS: Record<TubeEnd, string> = {
 	flat: 'closed flat',
 	gather: 'gathered',
-	bind: 'bound, open'
+	bind: 'bound, left open'
 };
-const end = (label: string) =>
-	option(z.enum(TUBE_ENDS), { label, group: 'ends', words: END_WORDS });
+const end = (label: string) => option(z.enum(TUBE_ENDS), { label, words: END_WORDS });
 
 const tube = z.object({
 	recipe: z.enum(TUBES),
@@ -71,7 +70,10 @@ const tube = z.object({
 		{
 			label: 'The line comes to the length',
 			what: 'how the line fills',
-			words: { repeat: 'said again and again', stretch: 'stretched to it' },
+			words: {
+				repeat: { label: 'said again and again', says: '' },
+				stretch: { label: 'stretched to it', says: 'stretched' }
+			},
 			when: (o: { length: { by: string } }) => o.length.by !== 'line'
 		}
 	)
@@ -106,14 +108,16 @@ const thumbCm = option(
 		what: 'thumb…',
 		unit: 'length',
 		usual: () => 'none',
-		usualSays: ''
+		usualSays: '',
+		says: (o: { thumbCm?: number | null }) =>
+			o.thumbCm === null ? 'no gap for the thumb' : 'a gap of {} for the thumb'
 	}
 );
 const pins = option(z.int().min(2).max(4).describe('of a cord'), {
 	label: 'Pins of the cord',
 	what: 'pins',
 	choices: [2, 3, 4],
-	words: { 2: '2', 3: '3', 4: '4' }
+	words: Object.fromEntries([2, 3, 4].map((n) => [n, { label: `${n}`, says: `${n} pins` }]))
 });
 const twist = option(z.boolean().describe('a cowl closed with a half turn'), {
 	label: 'Closed to a ring',
@@ -246,7 +250,11 @@ export function tubeOptions(kind: TubeAsks): z.ZodObject {
 			label: 'Length is set by',
 			what: 'what sets the length',
 			words: {
-				fit: kind.holds ? 'what goes in' : around ? 'what it is to fit' : 'the usual',
+				fit: kind.holds
+					? { label: 'what goes in', says: 'as long as what goes in' }
+					: around
+						? { label: 'what it is to fit', says: 'as long as it fits' }
+						: { label: 'the usual', says: 'as long as usual' },
 				...WORDS
 			},
 			start: START

@@ -26,7 +26,10 @@ export const holds = option(
 	{
 		label: 'What goes in',
 		what: 'what goes in',
-		words: { any: 'nothing in particular', box: 'what is so large' },
+		words: {
+			any: 'nothing in particular',
+			box: { label: 'what is so large', says: '{longCm} × {wideCm} × {highCm}' }
+		},
 		start: { box: () => BOX }
 	}
 );
@@ -34,9 +37,21 @@ export const legCm = () =>
 	z.number().min(3).max(80).nullable().describe('leg of a sock; null as long as the foot');
 export const cuffRounds = option(
 	z.union([z.literal(1), z.literal(2)]).describe('rounds of crochet at the cuff of a sock'),
-	{ label: 'Rounds of the cuff', what: 'cuff', choices: [1, 2], words: { 1: 'one', 2: 'two' } }
+	{
+		label: 'Rounds of the cuff',
+		what: 'cuff',
+		choices: [1, 2],
+		words: { 1: { label: 'one', says: 'one round' }, 2: { label: 'two', says: 'two rounds' } }
+	}
 );
 export const heightCm = option(
 	z.number().min(3).max(40).nullable().describe('height of the cup a sleeve is for; null for any'),
-	{ label: 'Height of the cup', what: 'cup…', unit: 'length', usual: () => 'any', usualSays: '' }
+	{
+		label: 'Height of the cup',
+		what: 'cup…',
+		unit: 'length',
+		says: '{} high',
+		usual: () => 'any',
+		usualSays: ''
+	}
 );

@@ -7,6 +7,8 @@ const CLOSING_CM = 2;
 /** A hung hem of about 10 rows as the channel, then the body; the base closed flat, a cord, purl side out (common practice). */
 export const pouch: TubeKind = {
 	id: 'pouch',
+	called: 'A drawstring pouch for {holds}',
+	asks: 'its channel {hemRows}, its cord {chains}, {purlOut}',
 	use: 'pouch',
 	piece: 'Tube',
 	copies: 1,

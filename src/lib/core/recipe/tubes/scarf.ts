@@ -3,6 +3,8 @@ import { flatEnds, type TubeKind } from './kind';
 /** A long tube, ends closed flat; 340 to 450 rows with the yarn there is (common practice). */
 export const scarf: TubeKind = {
 	id: 'scarf',
+	called: 'A scarf',
+	asks: 'its ends closed flat by {closing}',
 	piece: 'Tube',
 	copies: 1,
 	around: null,

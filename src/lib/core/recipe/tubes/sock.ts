@@ -10,6 +10,8 @@ const LEG_OF_FOOT = 1;
  */
 export const sock: TubeKind = {
 	id: 'sock',
+	called: 'A pair of tube socks, size {aroundCm}',
+	asks: 'the leg {legCm}, the cuff {cuffRounds}',
 	use: 'garment',
 	piece: 'Sock',
 	copies: 2,

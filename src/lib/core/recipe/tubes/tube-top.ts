@@ -8,6 +8,8 @@ import { TUBE, type TubeKind } from './kind';
  */
 export const tubeTop: TubeKind = {
 	id: 'tube-top',
+	called: 'A tube top, size {aroundCm}',
+	asks: 'with {chains} in its strap',
 	use: 'garment',
 	piece: 'Tube',
 	copies: 1,

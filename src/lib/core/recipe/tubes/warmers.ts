@@ -4,6 +4,8 @@ import { thumbOf, TUBE, type TubeKind } from './kind';
 /** Two open tubes for wrists or legs, both ends bound so that they stretch. The width goes round the limb. */
 export const warmers: TubeKind = {
 	id: 'warmers',
+	called: 'A pair of warmers, size {aroundCm}',
+	asks: 'with {thumbCm}',
 	piece: 'Warmer',
 	copies: 2,
 	around: { what: 'Wrist or calf, the widest', usualCm: 22, by: 'width' },

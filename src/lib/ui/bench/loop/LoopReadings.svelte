@@ -91,7 +91,7 @@
 				<span class="min-w-0 flex-1">{describe(l)}</span>
 				<span class="figure">{printValue(loopCm(l), 'loop', units)}</span>
 				<button
-					class="act act-small"
+					class="btn btn-sm"
 					aria-label={`Remove: ${describe(l)}`}
 					onclick={() => onput(loops.filter((x) => x.id !== l.id))}>×</button
 				>
@@ -127,7 +127,7 @@
 				<label class="hint mb-0.5 block" for={`${id}-${key}`}>{LABELS[key]}</label>
 				<input
 					id={`${id}-${key}`}
-					class="field"
+					class="input w-full"
 					bind:value={typed[key]}
 					placeholder={EXAMPLES[key]}
 					autocomplete="off"
@@ -139,6 +139,6 @@
 				</p>
 			</div>
 		{/each}
-		<div><button class="act act-main">Add</button></div>
+		<div><button class="btn btn-neutral">Add</button></div>
 	</div>
 </form>

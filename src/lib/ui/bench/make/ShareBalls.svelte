@@ -75,7 +75,7 @@
 				</div>
 				<GramsField live label="Part ball" grams={o.grams} ongrams={(g) => (o.grams = g)} />
 				<button
-					class="act act-small mb-0.5"
+					class="btn btn-sm mb-0.5"
 					aria-label="Leave this ball out"
 					onclick={() => (others = others.filter((_, k) => k !== i))}>×</button
 				>
@@ -84,7 +84,7 @@
 	</ul>
 	<div class="mt-2 flex flex-wrap items-end gap-3">
 		<button
-			class="act act-small"
+			class="btn btn-sm"
 			disabled={others.length >= 5}
 			onclick={() => {
 				const used = new Set([yarn.id, ...others.map((o) => o.id)]);

@@ -199,8 +199,8 @@
 			</ol>
 			{#if ready.cuts.length > 1}
 				<div class="no-print mt-3 flex flex-wrap items-center gap-2">
-					<button class="act" onclick={() => void divide(false)}>Cut it into balls</button>
-					<button class="act" onclick={() => void divide(true)}
+					<button class="btn" onclick={() => void divide(false)}>Cut it into balls</button>
+					<button class="btn" onclick={() => void divide(true)}
 						>Cut it, and begin a scarf of them</button
 					>
 					<span class="hint"

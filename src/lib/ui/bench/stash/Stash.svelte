@@ -81,7 +81,7 @@
 			>{sifted ? `${found.length} of ${stash.length}` : stash.length || ''}</span
 		>
 		<a class="hint ml-auto underline" href="/keep#tables">as a table</a>
-		<button class="act act-small" onclick={onadd}>Add a yarn</button>
+		<button class="btn btn-sm" onclick={onadd}>Add a yarn</button>
 	</div>
 	{#if stash.length === 0}
 		<p class="quiet">
@@ -91,7 +91,7 @@
 	{#if many}
 		<div class="sieve mb-2 grid grid-cols-2 gap-1.5">
 			<input
-				class="field col-span-2"
+				class="input col-span-2 w-full"
 				type="search"
 				placeholder="Find by name, colour, fibre"
 				aria-label="Find a yarn"
@@ -179,7 +179,7 @@
 					</span>
 				</button>
 				{#if on}<button
-						class="act act-small"
+						class="btn btn-sm"
 						onclick={onedit}
 						aria-label={`Change ${y.name}, ${y.colourName}`}>Change</button
 					>{/if}
@@ -202,7 +202,7 @@
 		content-visibility: auto;
 		contain-intrinsic-size: auto 58px;
 	}
-	.sieve :global(.field) {
+	.sieve :global(:is(.input, .select)) {
 		min-height: 1.9rem;
 		font-size: 0.875rem;
 	}

@@ -104,7 +104,7 @@
 						onvalue={(n) => (c.strands = n)}
 					/>
 					{#if chosen.length > 1}<button
-							class="act act-small mb-0.5"
+							class="btn btn-sm mb-0.5"
 							aria-label={`Leave out ${parts[i]?.yarn.colourName ?? ''}`}
 							onclick={() => (chosen = chosen.filter((_, k) => k !== i))}>×</button
 						>{/if}
@@ -112,7 +112,7 @@
 			{/each}
 		</ul>
 		<button
-			class="act act-small mt-2"
+			class="btn btn-sm mt-2"
 			disabled={count >= 4 || singles.length < 2}
 			onclick={() => {
 				const next = singles.find((y) => !chosen.some((c) => c.id === y.id));
@@ -165,9 +165,9 @@
 			<p class="mt-2">
 				{#if there}
 					<span class="text-sm">It lies on the bench already.</span>
-					<button class="act act-small" onclick={() => onmade(there)}>Show it</button>
+					<button class="btn btn-sm" onclick={() => onmade(there)}>Show it</button>
 				{:else}
-					<button class="act act-main" disabled={count < 2} onclick={keep}
+					<button class="btn btn-neutral" disabled={count < 2} onclick={keep}
 						>Put it on the bench as a yarn</button
 					>
 					{#if count < 2}<span class="hint ml-2">Two strands at least.</span>{/if}

@@ -111,7 +111,7 @@
 				<input
 					id={`${id}-${f.side}`}
 					bind:this={inputs[f.side]}
-					class="field"
+					class="input w-full"
 					bind:value={typed[f.side]}
 					oninput={show}
 					placeholder={notationExample(notation, f.side)}
@@ -124,6 +124,6 @@
 				</p>
 			</div>
 		{/each}
-		<button class="act act-main mt-[1.3rem]">Add reading</button>
+		<button class="btn btn-neutral mt-[1.3rem]">Add reading</button>
 	</div>
 </form>

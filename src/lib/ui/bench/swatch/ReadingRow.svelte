@@ -74,7 +74,7 @@
 		options={STATE_OPTIONS}
 		onvalue={(v) => onchange({ ...reading, state: v as ReadingState })}
 	/>
-	<button class="act act-small mt-1" onclick={onremove} aria-label="Remove this reading">×</button>
+	<button class="btn btn-sm mt-1" onclick={onremove} aria-label="Remove this reading">×</button>
 	{#if reading.state === 'fresh'}
 		<p class="text-warning col-span-full -mt-0.5 text-sm">
 			Fresh off the machine it hangs stretched: a plan uses this only with your consent.
@@ -83,11 +83,11 @@
 </li>
 
 <style>
-	.reading :global(.field) {
+	.reading :global(:is(.input, .select)) {
 		font-size: 0.875rem;
 		padding-inline: 0.45rem;
 	}
-	.reading :global(select.field) {
+	.reading :global(.select) {
 		padding-right: 1.5rem;
 	}
 	/* On a phone in two lines: what was measured, and below it how. */

@@ -103,7 +103,7 @@
 				<label class="hint block" for="slot">Tension slot (1 the smallest)</label>
 				<select
 					id="slot"
-					class="field"
+					class="select w-full"
 					value={String(swatch.slot)}
 					onchange={(e) => putSwatch({ slot: Number(e.currentTarget.value) })}
 				>
@@ -134,7 +134,7 @@
 				<label class="hint block" for="swatch-note">Note</label>
 				<textarea
 					id="swatch-note"
-					class="field min-h-14 text-sm"
+					class="textarea w-full min-h-14 text-sm"
 					maxlength="2000"
 					value={swatch.note}
 					onchange={(e) => putSwatch({ note: e.currentTarget.value })}></textarea>

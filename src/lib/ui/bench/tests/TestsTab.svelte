@@ -125,7 +125,7 @@
 						{#if t.note}<p class="quiet">{t.note}</p>{/if}
 					</div>
 					<button
-						class="act act-small"
+						class="btn btn-sm"
 						aria-label={`Remove the test of ${day(t.at)} on ${machineOf(t.machineId)?.pins ?? ''} pins`}
 						onclick={() => remove(t)}>×</button
 					>
@@ -198,7 +198,7 @@
 					{#each VERDICTS as v (v)}
 						<button
 							type="button"
-							class="act act-small"
+							class="btn btn-sm"
 							aria-pressed={form.verdict === v}
 							onclick={() => (form.verdict = v)}
 							><VerdictMark verdict={v} worded /> {VERDICT_WORDS[v]}</button
@@ -220,11 +220,14 @@
 			{/if}
 			<div>
 				<label class="hint mb-0.5 block" for="test-note">Note</label>
-				<textarea id="test-note" class="field min-h-14" maxlength="2000" bind:value={form.note}
-				></textarea>
+				<textarea
+					id="test-note"
+					class="textarea w-full min-h-14"
+					maxlength="2000"
+					bind:value={form.note}></textarea>
 			</div>
 			<div class="flex items-center gap-3">
-				<button class="act act-main" disabled={!form.verdict}>Keep this test</button>
+				<button class="btn btn-neutral" disabled={!form.verdict}>Keep this test</button>
 				{#if !form.verdict}<span class="hint">Say how it ran first.</span>{/if}
 			</div>
 		</form>

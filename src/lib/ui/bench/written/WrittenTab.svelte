@@ -117,7 +117,7 @@
 					>
 					<input
 						id={`${id}-${side}`}
-						class="field"
+						class="input w-full"
 						value={typed[side]}
 						oninput={(e) => set({ [side]: e.currentTarget.value })}
 						placeholder={notationExample(notation, side)}
@@ -135,7 +135,7 @@
 			<label class="hint mb-0.5 block" for={`${id}-text`}>Its counts, in its words</label>
 			<textarea
 				id={`${id}-text`}
-				class="field min-h-32"
+				class="textarea w-full min-h-32"
 				maxlength="20000"
 				placeholder="Cast on 88, knit 22 rows, decrease to 76 stitches…"
 				value={typed.text}
@@ -217,7 +217,7 @@
 								>
 								<td class="pr-2">
 									<select
-										class="field keep"
+										class="select w-full keep"
 										aria-label={`${c.count} ${c.side} must be`}
 										value={typed.keep[i] ?? ''}
 										onchange={(e) => setKeep(i, e.currentTarget.value)}

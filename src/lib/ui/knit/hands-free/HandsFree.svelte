@@ -83,14 +83,14 @@
 			</p>
 			<p class="flex flex-wrap items-center gap-2">
 				<button
-					class="act act-small"
+					class="btn btn-sm"
 					aria-pressed={learning}
 					onclick={() => (learning = !learning)}
 					onkeydown={learn}>{learning ? 'Press the pedal now' : 'Show it your pedal'}</button
 				>
 				{#if settings.pedalKey}
 					<span class="figure">{settings.pedalKey}</span> counts too
-					<button class="act act-small" onclick={() => workbench.set({ pedalKey: null })}
+					<button class="btn btn-sm" onclick={() => workbench.set({ pedalKey: null })}
 						>Forget it</button
 					>
 				{/if}
@@ -98,7 +98,7 @@
 			<label class="flex items-center gap-2">
 				<input
 					type="checkbox"
-					class="accent-base-content size-5"
+					class="checkbox checkbox-sm"
 					checked={settings.voice}
 					disabled={!voice.local}
 					onchange={(e) => {
@@ -120,14 +120,14 @@
 						<label class="flex flex-1 items-center gap-2">
 							<input
 								type="checkbox"
-								class="accent-base-content size-5"
+								class="checkbox checkbox-sm"
 								checked={settings[s.flag]}
 								onchange={(e) => workbench.set({ [s.flag]: e.currentTarget.checked })}
 							/>
 							{s.label}
 						</label>
 						<button
-							class="act act-small"
+							class="btn btn-sm"
 							onclick={() => play(s.cue)}
 							aria-label={`Hear it: ${s.label}`}>Hear it</button
 						>
@@ -137,7 +137,7 @@
 			<label class="flex items-center gap-2">
 				<input
 					type="checkbox"
-					class="accent-base-content size-5"
+					class="checkbox checkbox-sm"
 					checked={settings.awake}
 					onchange={(e) => workbench.set({ awake: e.currentTarget.checked })}
 				/>
@@ -171,20 +171,20 @@
 			</p>
 			<div class="flex flex-wrap gap-2">
 				{#if source.kind}
-					<button class="act act-main" onclick={() => source.stop()}>Stop it</button>
+					<button class="btn btn-neutral" onclick={() => source.stop()}>Stop it</button>
 				{/if}
 				{#if !source.kind || source.state === 'failed' || source.state === 'ended'}
-					<button class="act" disabled={setup.blind} onclick={() => source.startSensor(setup)}
+					<button class="btn" disabled={setup.blind} onclick={() => source.startSensor(setup)}
 						>Stand-in row sensor</button
 					>
 					{#if !crank.panel}
 						<button
-							class="act"
+							class="btn"
 							onclick={() => source.startListening('microphone', new Microphone())}
 							>Listen for the click</button
 						>
 						<button
-							class="act"
+							class="btn"
 							onclick={() => source.startListening('simulated-clicks', simulatedClicks())}
 							>Stand-in click</button
 						>

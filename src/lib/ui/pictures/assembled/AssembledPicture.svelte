@@ -66,7 +66,7 @@
 			max={stages.length - 1}
 			step="1"
 			value={at}
-			class="accent-base-content w-40"
+			class="range range-xs w-40"
 			aria-valuetext={stages[at]}
 			oninput={(e) => (chosen = Number(e.currentTarget.value))}
 		/>

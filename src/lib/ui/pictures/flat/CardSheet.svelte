@@ -44,7 +44,7 @@
 	</svg>
 	<figcaption class="hint mt-1 max-w-64">
 		Extension card for {name}, in true size on paper: measure the bars before you cut it out.
-		<button class="act act-small no-print mt-1" onclick={print}>Print the card</button>
+		<button class="btn btn-sm no-print mt-1" onclick={print}>Print the card</button>
 	</figcaption>
 </figure>
 

@@ -27,7 +27,11 @@ export const foldedBagOptions = z.object({
 		{
 			label: 'Strip is as long as',
 			what: 'length of the strip',
-			words: { fold: 'folds: 3 × its width', rows: 'so many rows', cm: 'a length' },
+			words: {
+				fold: { label: 'folds: 3 × its width', says: 'three times its width' },
+				rows: { label: 'so many rows', says: '{rows} long' },
+				cm: { label: 'a length', says: '{cm} long' }
+			},
 			start: {
 				rows: (_: unknown, now: Now) => ({ rows: now.pieces[0]?.mainRows ?? 12 }),
 				cm: (_: unknown, now: Now) => ({

@@ -10,7 +10,11 @@ export const tubeBlanketOptions = z.object({
 	yarns,
 	colours: option(
 		z.enum(['line', 'by-tube']).describe('every tube by the line, or tubes in turn'),
-		{ label: 'Colours', what: 'colours by', words: { 'by-tube': 'a tube each', line: 'stripes' } }
+		{
+			label: 'Colours',
+			what: 'colours by',
+			words: { 'by-tube': 'a tube each', line: { label: 'stripes', says: '{line}' } }
+		}
 	),
 	line: option(line, {
 		label: 'Stripes, repeated',
@@ -31,7 +35,12 @@ export const tubeBlanketOptions = z.object({
 	border: option(z.enum(BORDERS).describe('crochet along the closed ends'), {
 		label: 'Crochet along the ends',
 		what: 'border',
-		words: { none: 'none', single: 'one a loop', double: 'two a loop', repeat: 'a repeat' }
+		words: {
+			none: { label: 'none', says: 'no border' },
+			single: { label: 'one a loop', says: 'a border of one a loop' },
+			double: { label: 'two a loop', says: 'a border of two a loop' },
+			repeat: { label: 'a repeat', says: 'a border in repeats of {repeatOf}' }
+		}
 	}),
 	repeatOf: option(z.int().min(2).max(24).describe('stitches in a repeat of the border'), {
 		label: 'Repeat of',

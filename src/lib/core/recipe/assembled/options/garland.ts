@@ -42,12 +42,20 @@ export const garlandOptions = z.object({
 	items: option(z.array(garlandItem).min(1).max(8).describe('they take turns along the cord'), {
 		label: 'Things',
 		what: 'things on it',
+		group: 'table',
 		editor: 'items'
 	}),
 	solve: option(z.enum(SOLVES), {
 		label: 'Work out',
 		what: 'what is worked out',
-		words: { number: 'the number', spacing: 'the spacing', span: 'the span' },
+		words: {
+			number: {
+				label: 'the number',
+				says: 'as many things as go {spacingCm} apart over {spanCm}'
+			},
+			spacing: { label: 'the spacing', says: '{number} things over {spanCm}' },
+			span: { label: 'the span', says: '{number} things {spacingCm} apart' }
+		},
 		// What was worked out stands as it came out, and is the maker's from now on.
 		also: (_: unknown, { finished: { solved } }: Now) => ({
 			number: solved.number,
@@ -84,7 +92,11 @@ export const garlandOptions = z.object({
 	}),
 	cord: option(z.enum(CORDS), {
 		label: 'Cord',
-		words: { knitted: 'knitted', chain: 'a chain', own: 'of my own' }
+		words: {
+			knitted: { label: 'knitted', says: 'a knitted cord' },
+			chain: { label: 'a chain', says: 'a crocheted chain' },
+			own: { label: 'of my own', says: 'a cord of my own' }
+		}
 	}),
 	order: option(z.enum(['repeat', 'shuffle']).describe('of the colours'), {
 		label: 'Colours',

@@ -8,7 +8,11 @@ type Now = NowOf<{ readonly wraps: number }>;
 export const pomPomOptions = z.object({
 	recipe: z.literal('pom-pom'),
 	yarns,
-	count: option(z.int().min(1).max(500), { label: 'How many', what: 'how many…' }),
+	count: option(z.int().min(1).max(500), {
+		label: 'How many',
+		what: 'how many…',
+		says: ({ count }: { count: number }) => (count === 1 ? 'One pom-pom' : '{} pom-poms')
+	}),
 	cardCm: option(z.number().min(2).max(30).describe('the length that is wrapped round'), {
 		label: 'Card, long',
 		what: 'card…',
@@ -19,6 +23,7 @@ export const pomPomOptions = z.object({
 		{
 			label: 'Wraps of each',
 			what: 'wraps…',
+			says: '{} wraps',
 			usual: (_: unknown, now: Now) => now.finished.wraps,
 			usualSays: 'as many as fill it'
 		}

@@ -71,7 +71,12 @@ const allToyOptions = z.object({
 	eyes: z.object({
 		kind: option(z.enum(EYES), {
 			label: 'Eyes',
-			words: { none: 'none', stitched: 'stitched', button: 'buttons', bead: 'beads' }
+			words: {
+				none: { label: 'none', says: 'no eyes' },
+				stitched: { label: 'stitched', says: 'stitched eyes' },
+				button: { label: 'buttons', says: 'button eyes' },
+				bead: { label: 'beads', says: 'bead eyes' }
+			}
 		}),
 		part: partId,
 		count: z.int().min(1).max(8)
@@ -79,7 +84,10 @@ const allToyOptions = z.object({
 	stands: option(z.enum(['upright', 'lying']), {
 		label: 'It is seen',
 		what: 'how it stands',
-		words: { upright: 'upright, from the front', lying: 'lying, from the side' }
+		words: {
+			upright: { label: 'upright, from the front', says: 'seen upright' },
+			lying: { label: 'lying, from the side', says: 'seen lying' }
+		}
 	}),
 	parts: option(
 		z.array(toyPart).min(1).max(24).refine(eachOnce, 'each part by a name of its own'),

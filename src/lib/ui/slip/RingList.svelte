@@ -5,11 +5,16 @@
 	import { wordRing } from '$lib/core/words/changed';
 	import { planner } from '$lib/worker/planner';
 	import { notices } from '../state/notices.svelte';
-	import Select from '../parts/Select.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
+	import ChoiceList from './ChoiceList.svelte';
 
-	let { project, editor }: { project: Project; editor: ProjectEditor } = $props();
+	interface Props {
+		project: Project;
+		editor: ProjectEditor;
+		ondone: () => void;
+	}
+	let { project, editor, ondone }: Props = $props();
 	const workbench = useWorkbench();
 	/** What another ring changes is said once it is taken; where that cannot be worked out, it is taken all the same. */
 	async function take(machineId: Project['machineId']) {
@@ -29,9 +34,11 @@
 	);
 </script>
 
-<Select
+<ChoiceList
 	label="On"
 	value={project.machineId}
 	options={machines}
 	onvalue={(v) => void take(v as Project['machineId'])}
+	{ondone}
 />
+<a class="btn btn-sm mt-1" href="/bench">To the machines</a>

@@ -3,15 +3,19 @@
 	import type { Choice as Named, Control } from '$lib/core/recipe/controls';
 	import Choice from '../parts/Choice.svelte';
 	import NumberField from '../parts/NumberField.svelte';
-	import Select from '../parts/Select.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
-	import YarnPick from './YarnPick.svelte';
+	import ChoiceList from './ChoiceList.svelte';
+	import YarnList from './YarnList.svelte';
 
-	let {
-		control: c,
-		editor
-	}: { control: Exclude<Control, { kind: 'editor' }>; editor: ProjectEditor } = $props();
+	/** One option of an open phrase. */
+	interface Props {
+		control: Exclude<Control, { kind: 'editor' }>;
+		editor: ProjectEditor;
+		/** Called when a press has settled it. */
+		ondone: () => void;
+	}
+	let { control: c, editor, ondone }: Props = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 	const set = (value: unknown) => editor.options(c.what, c.patch(value));
@@ -22,7 +26,7 @@
 		label: label(n),
 		...(n.hint ? { hint: n.hint } : {})
 	});
-
+	const OWN = 'own';
 	/** A figure of one's own is being given in place of a named one. */
 	let own = $state(false);
 	const named = $derived(
@@ -43,51 +47,53 @@
 						: String(value);
 		return says ? `${text}, ${says}` : text;
 	});
+	const take = (choices: readonly Named[], id: string) => {
+		const chosen = choices.find((x) => x.id === id);
+		if (chosen) set(chosen.value);
+	};
 </script>
 
-{#if c.kind === 'choice' && c.as === 'row'}
+{#if c.kind === 'choice' && (c.choices.length > 4 || c.choices.some((x) => x.hint) || c.as === 'list')}
+	<ChoiceList
+		label={c.label}
+		value={c.chosen}
+		options={c.choices.map(hinted)}
+		onvalue={(id) => take(c.choices, id)}
+		{ondone}
+	/>
+{:else if c.kind === 'choice'}
 	<Choice
 		label={c.label}
 		value={c.chosen}
 		options={c.choices.map(hinted)}
-		onvalue={(id) => set(c.choices.find((x) => x.id === id)?.value)}
+		onvalue={(id) => take(c.choices, id)}
 	/>
-{:else if c.kind === 'choice'}
-	<div class="w-52">
-		<Select
-			label={c.label}
-			value={c.chosen}
-			options={c.choices.map(hinted)}
-			onvalue={(id) => set(c.choices.find((x) => x.id === id)?.value)}
-		/>
-	</div>
 {:else if c.kind === 'yarn'}
-	<YarnPick label={c.label} value={c.value} yarns={workbench.bench.yarns} onvalue={set} />
+	<YarnList label={c.label} value={c.value} onvalue={set} {ondone} />
 {:else if c.kind === 'again'}
-	<button class="act act-small mb-1" onclick={() => set(c.next)}>{c.label}</button>
+	<button class="btn btn-sm" onclick={() => set(c.next)}>{c.label}</button>
 {:else}
 	{#if c.named.length > 0}
-		<div class="w-44">
-			<Select
-				label={c.label}
-				value={named?.id ?? 'own'}
-				options={[...c.named.map(hinted), { value: 'own', label: 'my own' }]}
-				onvalue={(id) => {
-					own = id === 'own';
-					const chosen = c.named.find((n) => n.id === id);
-					if (chosen) set(chosen.value);
-				}}
-			/>
-		</div>
+		<ChoiceList
+			label={c.label}
+			value={named?.id ?? OWN}
+			options={[...c.named.map(hinted), { value: OWN, label: 'my own' }]}
+			onvalue={(id) => {
+				own = id === OWN;
+				take(c.named, id);
+			}}
+			ondone={() => own || ondone()}
+		/>
 	{/if}
 	{#if !named}
-		<div class={c.usual || c.own.length > 17 ? 'w-48' : 'w-32'}>
+		<div class="w-48">
 			<NumberField
 				label={c.own}
 				of={c.unit}
 				value={c.value}
 				min={c.min}
 				max={c.max}
+				draft={c.key}
 				{...usual === undefined ? {} : { placeholder: usual, onempty: () => set(null) }}
 				onvalue={set}
 			/>

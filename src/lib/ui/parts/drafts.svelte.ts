@@ -1,0 +1,25 @@
+import { getContext, setContext } from 'svelte';
+import { SvelteMap } from 'svelte/reactivity';
+
+interface Draft {
+	readonly typed: string;
+	/** Why it cannot be read. */
+	readonly problem: string;
+}
+/** What was typed into a field that has closed since, and could not be read: it is kept with its sentence until it is mended. */
+export class Drafts {
+	readonly #kept = new SvelteMap<string, Draft>();
+
+	of(key: string): Draft | undefined {
+		return this.#kept.get(key);
+	}
+	keep(key: string, draft: Draft | null): void {
+		if (draft) this.#kept.set(key, draft);
+		else this.#kept.delete(key);
+	}
+}
+
+const KEY = Symbol('drafts');
+export const provideDrafts = (): Drafts => setContext(KEY, new Drafts());
+/** Those of the view around; undefined where it keeps none. */
+export const useDrafts = (): Drafts | undefined => getContext<Drafts | undefined>(KEY);
