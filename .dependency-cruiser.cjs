@@ -53,6 +53,8 @@ const KNOWS = {
 		'shaping',
 		'technique'
 	],
+	thing: ['assembly', 'bench', 'crank', 'model', 'plan', 'quantity', 'recipe', 'shaping'],
+	gallery: ['bench', 'model', 'plan', 'quantity', 'recipe', 'thing'],
 	learn: ['assembly', 'bench', 'model', 'plan', 'quantity', 'recipe'],
 	order: ['bench', 'crank', 'finding', 'model', 'plan', 'quantity'],
 	substitute: ['assembly', 'bench', 'crank', 'model', 'order', 'plan', 'quantity', 'recipe'],

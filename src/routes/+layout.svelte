@@ -2,7 +2,7 @@
 	import '../app.css';
 	import { onMount, type Snippet } from 'svelte';
 	import { page } from '$app/state';
-	import { TombleDb } from '$lib/store/db';
+	import { rackDb } from '$lib/ui/state/fair';
 	import { welcome } from '$lib/ui/state/welcome';
 	import { STORE_WORDS } from '$lib/store/failure';
 	import Lazy from '$lib/ui/parts/Lazy.svelte';
@@ -13,7 +13,7 @@
 	import TopBar from '$lib/ui/parts/TopBar.svelte';
 
 	let { children }: { children: Snippet } = $props();
-	const workbench = provideWorkbench(new Workbench(new TombleDb()));
+	const workbench = provideWorkbench(new Workbench(rackDb()));
 	let keys = $state(false);
 	// The crank view has the screen to itself.
 	const crank = $derived(page.route.id === '/project/[id]/knit');

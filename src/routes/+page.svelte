@@ -24,7 +24,7 @@
 		const typing = e.target instanceof HTMLElement && e.target.matches('input, textarea, select');
 		if (typing || e.ctrlKey || e.metaKey || e.altKey) return;
 		if (e.key.toLowerCase() === 'n') void start();
-		else if (e.key.toLowerCase() === 'b') void start('bunting');
+		else if (e.key.toLowerCase() === 'm') void goto('/make');
 	}
 </script>
 
@@ -42,10 +42,10 @@
 {/if}
 {#if workbench.gone}<StoreGone />{/if}
 {#if workbench.records.projects.length > 0}
-	<Shelf onnew={(what) => void start(what)} />
+	<Shelf onorder={() => void start('order')} />
 {:else}
 	{#await import('$lib/ui/shelf/Welcome.svelte') then { default: Welcome }}
-		<Welcome onstart={() => void start()} />
+		<Welcome onstart={(what) => void start(what)} />
 	{:catch}
 		<p class="py-8">
 			Your shelf is empty. A part of Tomble could not be fetched: reload to begin, or go to

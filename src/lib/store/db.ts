@@ -34,6 +34,8 @@ export interface Card {
 	readonly projectId: string;
 	readonly madeOf: string;
 	readonly plan: unknown;
+	/** What comes of it, as it stands on the rack. */
+	readonly thing?: unknown;
 }
 
 /** An event with its place in the order of writing. */

@@ -6,7 +6,11 @@ import { plan, planBare, planLater } from '../core/plan';
 import { schemaOf } from '../core/model/options';
 import { gaugeBook } from '../core/bench/gauge/book';
 import { asLogged } from '../core/crank/as-logged';
-import { loadRecipes } from '../core/recipe';
+import { loadRecipe, loadRecipes } from '../core/recipe';
+import type { Prefer } from '../core/recipe/begin';
+import { offerOf, type Offer } from '../core/gallery/offer';
+import { thingOf, type Thing } from '../core/thing/thing';
+import type { NoPlan, Plan } from '../core/plan/types';
 import { heldBy, leftOf } from '../core/order/stock';
 import { longestTubes, makeWith } from '../core/substitute/make-with';
 import { substitutesFor } from '../core/substitute/rank';
@@ -37,6 +41,19 @@ const api = {
 		await recipesOf([project]);
 		schemaOf(project.options.recipe)?.parse(project.options);
 		return planBare(project, bench, gaugeBook(bench));
+	},
+	/** A plan for the shelf with the thing that comes of it, drawn here. @throws where its options do not read */
+	card: async (
+		project: Project,
+		bench: Bench
+	): Promise<{ plan: Plan | NoPlan; thing: Thing | null }> => {
+		const made = await api.bare(project, bench);
+		return { plan: made, thing: made.ok ? thingOf(made, project.options) : null };
+	},
+	/** What a recipe would begin as; null where it cannot. */
+	offer: async (id: string, bench: Bench, prefer: Prefer): Promise<Offer | null> => {
+		const recipe = await loadRecipe(id);
+		return recipe ? offerOf(recipe, bench, gaugeBook(bench), prefer) : null;
 	},
 	/** What a plan knows of a result and the maker did not measure; null where it cannot be planned any more. */
 	asLogged: async (project: Project, bench: Bench, rowsKnitted: number) => {

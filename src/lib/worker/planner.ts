@@ -1,6 +1,9 @@
 import type { Bench, Project } from '../core/model/project';
 import { plan } from '../core/plan';
+import type { Offer } from '../core/gallery/offer';
 import type { NoPlan, Plan } from '../core/plan/types';
+import type { Prefer } from '../core/recipe/begin';
+import type { Thing } from '../core/thing/thing';
 import { WorkerLink } from './link';
 import type { PlanWorker } from './plan.worker';
 
@@ -34,6 +37,18 @@ export class Planner extends WorkerLink<PlanWorker> {
 	/** A plan for the shelf, without counsel, made in the worker. */
 	bare(project: Project, bench: Bench): Promise<Plan | NoPlan> {
 		return this.ask<Plan | NoPlan>((worker) => worker.bare(project, bench));
+	}
+
+	/** The same with the thing that comes of it, drawn there. */
+	card(project: Project, bench: Bench): Promise<{ plan: Plan | NoPlan; thing: Thing | null }> {
+		return this.ask<{ plan: Plan | NoPlan; thing: Thing | null }>((worker) =>
+			worker.card(project, bench)
+		);
+	}
+
+	/** What a recipe would begin as on a bench; null where it cannot. */
+	offer(id: string, bench: Bench, prefer: Prefer = {}): Promise<Offer | null> {
+		return this.ask<Offer | null>((worker) => worker.offer(id, bench, prefer));
 	}
 
 	later(project: Project, bench: Bench): Promise<Plan | NoPlan> {

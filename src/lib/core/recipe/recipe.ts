@@ -69,6 +69,8 @@ export interface Recipe<W extends Options = Options, F extends Finished = Finish
 	readonly design: (options: W, context: DesignContext) => Design<F> | TooMuch;
 	/** The same options with its length fixed to a number of main rows; left out where its rows follow from its measures. */
 	readonly withRows?: (options: W, rows: number) => W;
+	/** The same options in these yarns; left out where it begins in as many as there are. */
+	readonly inYarns?: (options: W, yarns: readonly YarnId[]) => W;
 	/** The same options, as long as the yarn on hand lasts; left out where its length is no matter of yarn. */
 	readonly byYarn?: (options: W) => W;
 	/** Whom or what it is made for, as its tag says it; left out where its sizes say it. */

@@ -33,7 +33,7 @@
 		],
 		'/': [
 			['N', 'New hat'],
-			['B', 'New bunting']
+			['M', 'What can I make?']
 		]
 	};
 	const list = $derived([...(HERE[page.route.id ?? ''] ?? []), ...EVERYWHERE]);

@@ -7,6 +7,7 @@
 	import { entryAt } from '$lib/core/quantity/sure';
 	import { UNITS } from '$lib/core/quantity/units';
 	import { useWorkbench } from '../state/workbench.svelte';
+	import { inFair, leaveFair } from '../state/fair';
 	import { doneOf, stationsFor } from '../state/stations';
 	import BookOpen from '@lucide/svelte/icons/book-open';
 	import CircleQuestionMark from '@lucide/svelte/icons/circle-question-mark';
@@ -19,6 +20,7 @@
 
 	let { onkeys }: { onkeys: () => void } = $props();
 	const workbench = useWorkbench();
+	const fair = inFair();
 	const project = $derived(
 		workbench.project(page.params.id ?? workbench.settings.currentProject ?? '')
 	);
@@ -71,11 +73,20 @@
 		>
 			<span class="figure block text-2xl leading-6 font-extrabold tracking-tight">Tomble</span>
 			<span class="hint block"
-				>{project && page.url.pathname !== '/' ? 'to the shelf' : 'the shelf'}</span
+				>{project && page.url.pathname !== '/'
+					? 'to the shelf'
+					: fair
+						? 'the fair’s shelf'
+						: 'the shelf'}</span
 			>
 		</a>
 		<Strand {stations} {colour} />
 		<div class="ml-auto flex items-center gap-1">
+			{#if fair}<button
+					class="btn btn-sm"
+					title="Back to your own shelf; what you tried here stays here"
+					onclick={leaveFair}>Leave the fair</button
+				>{/if}
 			<button
 				class="btn btn-sm"
 				onclick={() => workbench.set({ units: nextUnits })}

@@ -5,7 +5,7 @@
 	import { printEstimate, printValue } from '$lib/core/quantity/print';
 	import type { Units } from '$lib/core/quantity/units';
 	import FabricPatterns from './FabricPatterns.svelte';
-	import { bandPath, domeProfile, headPath } from './dome';
+	import { bandPath, domeProfile, headPath } from '$lib/core/thing/dome';
 
 	interface Props {
 		hat: FinishedHat;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bandPath, domeProfile, headPath } from './dome';
+import { bandPath, domeProfile, headPath } from '$lib/core/thing/dome';
 import { lyingStitchPath, rulerStep, stitchPath, ticks } from './stitches';
 
 const length = fc.double({ min: 2, max: 60, noNaN: true });

@@ -1,14 +1,12 @@
 <script lang="ts">
-	import type { Plan } from '$lib/core/plan';
-	import type { Project, RunEvent } from '$lib/core/model/project';
-	import { lengthOf } from '$lib/core/plan/lies';
+	import type { RunEvent } from '$lib/core/model/project';
 	import { eventsOf } from '$lib/store/store';
-	import { GROUPS, RECIPES, type Group } from '$lib/core/recipe';
-	import type { New } from '../state/projects';
+	import { STAGE_WORDS, standingOf, type Standing } from '../state/rack';
 	import { useWorkbench } from '../state/workbench.svelte';
-	import ShelfTube from './ShelfTube.svelte';
+	import RackNow from './RackNow.svelte';
+	import RackThing from './RackThing.svelte';
 
-	let { onnew }: { onnew: (what: New | 'order') => void } = $props();
+	let { onorder }: { onorder: () => void } = $props();
 	const workbench = useWorkbench();
 	let runs = $state.raw(new Map<string, readonly RunEvent[]>());
 	let find = $state('');
@@ -21,75 +19,49 @@
 			(found) => (runs = new Map(found))
 		);
 	});
-
-	const GROUP_NAMES: Record<Group, string> = {
-		hats: 'On the head',
-		tubes: 'Worn and used',
-		panels: 'Panels and garments',
-		several: 'Folded, stuffed and hung',
-		parts: 'Parts, and your own'
-	};
-	interface Item {
-		readonly project: Project;
-		readonly plan: Plan | null;
-		/** Its plan is on its way. */
-		readonly waiting: boolean;
-	}
-	const items = $derived(
+	const all = $derived(
 		workbench.records.projects
-			.map((project): Item => {
+			.map((project) => {
 				const p = workbench.planOf(project);
-				return { project, plan: p?.ok ? p : null, waiting: p === null };
+				return standingOf(project, {
+					plan: p?.ok ? p : null,
+					waiting: p === null,
+					events: runs.get(project.id) ?? null,
+					measured: workbench.records.results.filter((r) => r.projectId === project.id)
+				});
 			})
 			.toReversed()
 	);
 	const shown = $derived(
-		items.filter((i) => i.project.name.toLowerCase().includes(find.trim().toLowerCase()))
+		all.filter((s) => s.project.name.toLowerCase().includes(find.trim().toLowerCase()))
 	);
-	// One scale for all: the longest tube fills the rack.
-	const longest = $derived(
-		Math.max(0, ...items.map((i) => (i.plan ? lengthOf(i.plan).mean : 0))) || 60
+	const onMachine = $derived(shown.filter((s) => s.stage === 'on'));
+	const racks = $derived(
+		(['finish', 'planned', 'made'] as const)
+			.map((stage) => ({ stage, standing: shown.filter((s) => s.stage === stage) }))
+			.filter((r) => r.standing.length > 0)
 	);
+	/** One scale for all that stands on the rack, px for a cm. */
+	const px = $derived(width < 640 ? 2.3 : 3);
 </script>
 
-<div class="mb-2 flex flex-wrap items-end justify-between gap-3">
+<div class="mb-3 flex flex-wrap items-end justify-between gap-3">
 	<h1 class="text-2xl">The shelf</h1>
-	<div class="flex items-end gap-2">
-		{#if items.length > 6}
+	<div class="flex flex-wrap items-end gap-2">
+		{#if all.length > 6}
 			<input
-				class="input w-full max-w-48"
+				class="input w-44"
 				placeholder="Find by name"
 				aria-label="Find a project by name"
 				bind:value={find}
 			/>
 		{/if}
-		<label class="flex items-center gap-2">
-			<span class="sr-only">Begin something else</span>
-			<select
-				class="select w-44"
-				value=""
-				onchange={(e) => {
-					const what = e.currentTarget.value;
-					e.currentTarget.value = '';
-					if (what) onnew(what as New | 'order');
-				}}
-			>
-				<option value="">Something else…</option>
-				{#each GROUPS as group (group)}
-					<optgroup label={GROUP_NAMES[group]}>
-						{#each RECIPES.filter((r) => r.group === group && r.id !== 'lined-hat') as r (r.id)}
-							<option value={r.id}>{r.name}</option>
-						{/each}
-					</optgroup>
-				{/each}
-				<optgroup label="For the stall"><option value="order">Order of several</option></optgroup>
-			</select>
-		</label>
-		<button class="btn btn-accent" onclick={() => onnew('lined-hat')}>New hat</button>
+		<button class="btn" onclick={onorder}>Stall order</button>
+		<a class="btn btn-accent" href="/make">What can I make?</a>
 	</div>
 </div>
 {#if workbench.records.orders.length > 0}
-	<ul class="mb-1 flex flex-wrap gap-2" aria-label="Stall orders">
+	<ul class="mb-3 flex flex-wrap gap-2" aria-label="Stall orders">
 		{#each workbench.records.orders as o (o.id)}
 			<li>
 				<a class="btn btn-sm" href={`/order/${o.id}`}
@@ -105,27 +77,62 @@
 		{/each}
 	</ul>
 {/if}
-<ul bind:clientWidth={width}>
-	{#each shown as { project, plan: planned, waiting } (project.id)}
-		<svelte:boundary onerror={() => void workbench.check()}>
-			<ShelfTube
-				{project}
-				plan={planned}
-				{waiting}
-				events={runs.get(project.id) ?? null}
-				measured={workbench.records.results.filter((r) => r.projectId === project.id)}
-				{longest}
-				{width}
-			/>
-			{#snippet failed(_, reset)}
-				<li class="rule-line border-t py-3">
-					<b>{project.name}</b> cannot be shown here.
-					<a class="underline" href={`/project/${project.id}/plan`}>Its plan</a>
-					<button class="btn btn-sm" onclick={reset}>Try again</button>
-				</li>
-			{/snippet}
-		</svelte:boundary>
-	{:else}
-		<li class="quiet py-6">No project is called that.</li>
-	{/each}
-</ul>
+{#snippet broken(s: Standing, reset: () => void)}
+	<li class="max-w-48">
+		<b>{s.project.name}</b> cannot be shown here.
+		<a class="underline" href={`/project/${s.project.id}/plan`}>Its plan</a>
+		<button class="btn btn-sm" onclick={reset}>Try again</button>
+	</li>
+{/snippet}
+
+<div bind:clientWidth={width}>
+	{#if onMachine.length > 0}
+		<section class="mb-6" aria-labelledby="rack-on">
+			<h2 id="rack-on" class="sr-only">{STAGE_WORDS.on.title}</h2>
+			<ul class="grid gap-x-8 gap-y-6 lg:grid-cols-2">
+				{#each onMachine as s (s.project.id)}
+					<svelte:boundary onerror={() => void workbench.check()}>
+						<RackNow standing={s} {width} />
+						{#snippet failed(_, reset)}{@render broken(s, reset)}{/snippet}
+					</svelte:boundary>
+				{/each}
+			</ul>
+		</section>
+	{/if}
+	<div class="rack">
+		{#each racks as { stage, standing } (stage)}
+			<section class="contents" aria-labelledby={`rack-${stage}`}>
+				<h2 id={`rack-${stage}`} class="stage">
+					{STAGE_WORDS[stage].title}
+					<span class="quiet block font-normal">{standing.length}</span>
+				</h2>
+				<ul class="contents">
+					{#each standing as s (s.project.id)}
+						<svelte:boundary onerror={() => void workbench.check()}>
+							<RackThing standing={s} {px} />
+							{#snippet failed(_, reset)}{@render broken(s, reset)}{/snippet}
+						</svelte:boundary>
+					{/each}
+				</ul>
+			</section>
+		{/each}
+	</div>
+	{#if shown.length === 0}<p class="quiet py-6">No project is called that.</p>{/if}
+</div>
+
+<style>
+	.rack {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: flex-end;
+		gap: 1.5rem 1.75rem;
+	}
+	/* A tag between two lots, as high as the names under the board. */
+	.stage {
+		font-size: 1rem;
+		width: 5.5rem;
+		height: calc(4.6rem + 14px);
+		border-top: 1.5px solid color-mix(in oklch, var(--color-base-content) 70%, transparent);
+		padding-top: 0.5rem;
+	}
+</style>

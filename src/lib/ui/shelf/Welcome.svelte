@@ -1,70 +1,60 @@
 <script lang="ts">
-	import { useWorkbench } from '../state/workbench.svelte';
-	import { fetchDemo, filling, fillWithDemo } from '../state/welcome';
+	import { goto } from '$app/navigation';
+	import { onMount } from 'svelte';
+	import { filledBench } from '$lib/core/gallery/common';
+	import { nameOf } from '$lib/core/recipe';
 	import { notices } from '$lib/ui/state/notices.svelte';
-	import Ring from '../pictures/Ring.svelte';
+	import { Offers } from '../make/offers.svelte';
+	import OfferCard from '../make/OfferCard.svelte';
+	import { enterFair } from '../state/fair';
+	import { useWorkbench } from '../state/workbench.svelte';
 
-	let { onstart }: { onstart: () => void } = $props();
+	/** An empty rack: three things that could stand there. */
+	let { onstart }: { onstart: (what: string) => void } = $props();
 	const workbench = useWorkbench();
-	const hasBench = $derived(
-		workbench.records.machines.length > 0 && workbench.records.yarns.length > 0
-	);
+	const FIRST = ['lined-hat', 'scarf', 'toy'];
+	const offers = new Offers();
+	const filled = $derived(filledBench(workbench.bench));
+	const own = $derived(!filled.common.machine && !filled.common.yarn);
+	onMount(() => void offers.ask($state.snapshot(filled.bench) as typeof filled.bench, {}, FIRST));
 	let busy = $state(false);
+	const choose = (what: string) =>
+		own ? onstart(what) : void goto(`/start?what=${encodeURIComponent(what)}`);
 
 	async function look() {
 		busy = true;
-		const filled = await filling(workbench, async () => {
-			const bytes = await fetchDemo(true);
-			return bytes !== null && fillWithDemo(workbench.db, bytes);
-		}).catch(() => false);
-		if (!filled)
-			void notices.warn(
-				'The example could not be put in: it goes into an empty store only, and needs the server.'
-			);
+		if (!(await enterFair()))
+			void notices.warn('The stall could not be set up: its data comes from the server.');
 		busy = false;
 	}
 </script>
 
-<div class="grid items-center gap-10 py-8 md:grid-cols-[1fr_auto]">
-	<div class="max-w-[38rem]">
-		<h1 class="mb-3 text-4xl">Plan it, crank it, write it down</h1>
-		<p class="mb-6 text-lg">
-			Tomble works out rows, size and yarn for your own circular machine, counts while you crank,
-			and learns from what came off it. Your shelf is empty: three things make the first hat.
-		</p>
-		<ol class="mb-6 space-y-3">
-			<li>
-				<b>Your machine:</b> its pins set the width of every tube.
-			</li>
-			<li><b>Your yarn:</b> its metres and grams say how far it goes.</li>
-			<li>
-				<b>A swatch</b>, when you have one: 40 rows measured after a rest turn a guess of ± 9 cm
-				into one of ± 2.
-			</li>
-		</ol>
-		<div class="flex flex-wrap gap-2">
-			{#if hasBench}
-				<button class="btn btn-accent" onclick={onstart}>Start a hat</button>
-			{:else}
-				<a class="btn btn-accent" href="/bench">Set up your bench</a>
-			{/if}
-			<a class="btn" href="/keep">Open a file</a>
-			{#if !hasBench}
-				<button class="btn" onclick={look} disabled={busy}
-					>Look around a stall at the lantern fair</button
-				>
-			{/if}
-		</div>
-	</div>
-	<div class="max-md:hidden">
-		<Ring
-			pins={46}
-			marker={1}
-			size={300}
-			loaded={false}
-			weave={46}
-			colour="#2f7f93"
-			label="A ring of pins, cast on"
-		/>
+<div class="py-6">
+	<h1 class="mb-2 text-4xl">Plan it, crank it, write it down</h1>
+	<p class="mb-8 max-w-[44rem] text-lg">
+		Tomble works out rows, size and yarn for your own circular machine, counts while you crank, and
+		learns from what came off it. Your shelf is empty. What should stand there first?
+	</p>
+	<ul class="first mb-8">
+		{#each FIRST as id (id)}
+			<OfferCard name={nameOf(id)} offer={offers.of(id)} large onchoose={() => choose(id)} />
+		{/each}
+	</ul>
+	<div class="flex flex-wrap gap-2">
+		<a class="btn btn-accent" href="/make">Everything it can make</a>
+		<a class="btn" href="/bench">Set up your bench</a>
+		<a class="btn" href="/keep">Open a file</a>
+		<button class="btn" onclick={look} disabled={busy}
+			>Look around a stall at the lantern fair</button
+		>
 	</div>
 </div>
+
+<style>
+	.first {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr));
+		gap: 1.5rem 3rem;
+		max-width: 66rem;
+	}
+</style>

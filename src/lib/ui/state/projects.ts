@@ -1,28 +1,12 @@
 import type { Bench, Project } from '$lib/core/model/project';
 import type { HatProject } from '$lib/core/recipe/hats/options';
 import type { Options } from '$lib/core/model/options';
-import type { Recipe } from '$lib/core/recipe/recipe';
 import { loadRecipe, nameOf, recipeOf } from '$lib/core/recipe';
-import { withUsual, type UsualWaste } from '$lib/core/recipe/uses';
+import { beginning, type Prefer } from '$lib/core/recipe/begin';
 import { newId } from '$lib/store/store';
 
 /** What can be begun from the shelf. */
 export type New = Options['recipe'];
-
-interface Prefer {
-	readonly machineId?: string | undefined;
-	readonly yarnId?: string | undefined;
-	readonly usual?: UsualWaste | null;
-}
-
-/** The machine a recipe is begun on: nearest the middle of its usual pins, the one with most, or the last. */
-function machineFor({ begins, pins }: Pick<Recipe, 'begins' | 'pins'>, { machines }: Bench) {
-	if (begins === 'last') return machines.at(-1);
-	if (begins === 'most-pins' || !pins) return [...machines].sort((a, b) => b.pins - a.pins)[0];
-	const usual = Math.sqrt(pins.least * pins.most);
-	const off = (m: Bench['machines'][number]) => Math.abs(Math.log(m.pins / usual));
-	return [...machines].sort((a, b) => off(a) - off(b))[0];
-}
 
 /** Anything that can be made, its recipe fetched first where it has to be. */
 export async function beginProject(
@@ -35,22 +19,10 @@ export async function beginProject(
 }
 
 /** The same with a recipe that is loaded; undefined where the bench lacks a machine or a yarn. */
-export function newProject(
-	bench: Bench,
-	what: New,
-	{ machineId, yarnId, usual }: Prefer = {}
-): Project | undefined {
+export function newProject(bench: Bench, what: New, prefer: Prefer = {}): Project | undefined {
 	const recipe = recipeOf(what);
-	const machine =
-		recipe && (bench.machines.find((m) => m.id === machineId) ?? machineFor(recipe, bench));
-	const yarn = bench.yarns.find((y) => y.id === yarnId);
-	const options = recipe?.defaults(yarn ? { ...bench, yarns: [yarn] } : bench, machine);
-	if (!machine || !options) return undefined;
-	return fresh(
-		nameOf(what),
-		machine.id,
-		usual && !recipe.ownWaste ? withUsual(options, usual) : options
-	);
+	const begun = recipe && beginning(recipe, bench, prefer);
+	return begun && fresh(nameOf(what), begun.machine.id, begun.options);
 }
 
 /** A new hat from the bench as it is; undefined where the bench lacks a machine or a yarn. */

@@ -2,6 +2,7 @@ import { SvelteMap } from 'svelte/reactivity';
 import { version } from '$app/environment';
 import type { Bench, Project } from '$lib/core/model/project';
 import type { NoPlan, Plan } from '$lib/core/plan/types';
+import type { Thing } from '$lib/core/thing/shape';
 import type { Card, TombleDb } from '$lib/store/db';
 import { afterFirstPage } from './first-page';
 import { stamp } from './stamp';
@@ -54,6 +55,11 @@ export class ShelfPlans {
 		await this.#db.cards.bulkDelete(gone).catch(() => undefined);
 	}
 
+	/** The finished thing of a project as it was last drawn; null where it never was. */
+	thing(project: Project): Thing | null {
+		return (this.#cards.get(project.id)?.thing as Thing | null | undefined) ?? null;
+	}
+
 	/** The plan of a project as it is drawn; null while the first one is on its way. */
 	of(project: Project, bench: Bench): Drawn | null {
 		if (!this.#read) return null;
@@ -72,9 +78,9 @@ export class ShelfPlans {
 	#make(project: Project, bench: Bench, madeOf: string): void {
 		this.#asked.set(project.id, madeOf);
 		const none: NoPlan = { ok: false, why: 'failed', projectId: project.id, findings: [] };
-		const kept = (plan: Drawn, keep: boolean) => {
+		const kept = (plan: Drawn, thing: Thing | null, keep: boolean) => {
 			if (this.#asked.get(project.id) !== madeOf) return;
-			const card: Card = { projectId: project.id, madeOf, plan: drawn(plan) };
+			const card: Card = { projectId: project.id, madeOf, plan: drawn(plan), thing };
 			this.#cards.set(project.id, card);
 			// What cannot be put aside is made anew the next time.
 			if (keep) void this.#db.cards.put(card).catch(() => undefined);
@@ -82,11 +88,11 @@ export class ShelfPlans {
 		// What was never drawn is wanted at once; what is only out of date can wait until the page stands.
 		(this.#cards.has(project.id) ? afterFirstPage() : Promise.resolve())
 			.then(() => import('$lib/worker/planner'))
-			.then(({ planner }) => planner.bare(project, bench))
+			.then(({ planner }) => planner.card(project, bench))
 			.then(
-				(made) => kept(made, true),
+				({ plan, thing }) => kept(plan, thing, true),
 				() => {
-					kept(none, false);
+					kept(none, null, false);
 					this.failed();
 				}
 			);

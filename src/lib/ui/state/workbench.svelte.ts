@@ -15,6 +15,7 @@ import {
 	writeSettings,
 	type Records
 } from '$lib/store/store';
+import type { Thing } from '$lib/core/thing/shape';
 import { ShelfPlans } from './shelf-plans.svelte';
 import type { NoPlan, Plan } from '$lib/core/plan/types';
 import { nameChange, nameOfTurn, type BenchRecords, type BenchTable } from './bench-changes';
@@ -189,6 +190,10 @@ export class Workbench {
 		return this.records.projects.find((p) => p.id === id);
 	}
 
+	/** The finished thing of a project; null while it was never drawn. */
+	thingOf(project: Project): Thing | null {
+		return this.#shelf.thing(project);
+	}
 	/** The plan of a project as the shelf draws it; null while the first one is being made. */
 	planOf(project: Project): Plan | NoPlan | null {
 		return this.#shelf.of(project, this.bench);

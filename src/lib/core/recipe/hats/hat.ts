@@ -12,6 +12,8 @@ import type { Design, DesignContext, Recipe } from '../recipe';
 import { yarnsOf } from '../uses';
 import { hatSizes } from './figures';
 import type { HatKind } from './kind';
+import type { YarnId } from '../../model/bench';
+import type { ColourScheme } from './scheme';
 import { solveRows } from './length';
 import { hatOptions, type LinedHatOptions } from './options';
 import { hatRules } from './rules';
@@ -96,6 +98,16 @@ function design(options: LinedHatOptions, context: DesignContext): Design<Finish
 	return { ...knit, ...finished(options, context, knit) };
 }
 
+/** One yarn is the whole hat, a second the lining of a plain one; what is striped takes them all. */
+function schemeIn(scheme: ColourScheme, yarns: readonly YarnId[]): ColourScheme {
+	const [a, b] = yarns;
+	if (a === undefined) return scheme;
+	if (b === undefined) return { kind: 'one', yarn: a };
+	return scheme.kind === 'stripes'
+		? { ...scheme, yarns: [...yarns] }
+		: { kind: 'outer-lining', outer: a, lining: b, liningExtraRows: 6 };
+}
+
 /** The recipe of one kind of hat. */
 export const hatRecipe = (kind: HatKind): Recipe<LinedHatOptions, FinishedOf<'worn'>> => ({
 	id: kind.id,
@@ -122,6 +134,7 @@ export const hatRecipe = (kind: HatKind): Recipe<LinedHatOptions, FinishedOf<'wo
 		);
 	},
 	withRows: (options, rows) => ({ ...options, length: { by: 'rows', rows } }),
+	inYarns: (options, yarns) => ({ ...options, scheme: schemeIn(options.scheme, yarns) }),
 	byYarn: (options) => ({ ...options, length: { by: 'yarn' } }),
 	madeFor: ({ head }) =>
 		head.kind === 'table'

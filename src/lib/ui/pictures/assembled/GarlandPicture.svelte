@@ -6,7 +6,7 @@
 	import type { AssembledPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
 	import FabricPatterns from '../FabricPatterns.svelte';
-	import { hungPath } from './hung';
+	import { hungPath } from '$lib/core/thing/hung-path';
 	import ScaleBar from './ScaleBar.svelte';
 
 	interface Props {

@@ -3,7 +3,7 @@
 	import type { AssembledOf } from '$lib/core/recipe/assembled/form/assembled';
 	import type { AssembledPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
-	import { pomPath } from './hung';
+	import { pomPath } from '$lib/core/thing/hung-path';
 	import ScaleBar from './ScaleBar.svelte';
 
 	interface Props {

@@ -5,7 +5,7 @@ import { plan } from '$lib/core/plan';
 import type { ToyOptions } from '$lib/core/recipe/assembled/options';
 import type { AssembledOf } from '$lib/core/recipe/assembled/form/assembled';
 import { segmentLength, segmentRadius } from '$lib/core/recipe/assembled/form/toy';
-import { hungPath, pomPath } from './hung';
+import { hungPath, pomPath } from '$lib/core/thing/hung-path';
 import { withEdit } from './toy-edit';
 
 const project = harbour.projects.find((p) => p.id === 'project-seal')!;

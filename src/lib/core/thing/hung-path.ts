@@ -1,4 +1,4 @@
-import type { HungItem } from '$lib/core/recipe/assembled/form/assembled';
+import type { HungItem } from '../recipe/assembled/form/assembled';
 
 /** The ragged edge of a pom-pom. */
 export function pomPath(cx: number, cy: number, r: number, tufts: number): string {

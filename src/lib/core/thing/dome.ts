@@ -1,4 +1,4 @@
-import { entryAt, last as lastOf } from '$lib/core/quantity/sure';
+import { entryAt, last as lastOf } from '../quantity/sure';
 /** The outline of a hat on a head: a straight side and a rounded crown, by length along the surface. */
 export interface DomeProfile {
 	/** Length along the surface from the lower edge to the crown, cm. */

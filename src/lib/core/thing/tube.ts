@@ -1,0 +1,84 @@
+import { sizeOf, type Size } from '../assembly/size';
+import { stagesOf } from '../assembly/stages';
+import type { Stage } from '../assembly/stage';
+import type { Assembly } from '../assembly/assembly';
+import type { WorkedPiece } from '../crank/piece';
+import type { FinishedOf } from '../recipe/finished';
+import { entryAt } from '../quantity/sure';
+import { closed, open, spanOf, type Shape, type Sketch } from './shape';
+
+/** A tube with its ends seen to, and what it was made of. */
+export interface TubePlan {
+	readonly pieces: readonly WorkedPiece[];
+	readonly assembly: Assembly;
+	readonly sizes: readonly Size[];
+	readonly finished: FinishedOf<'tube'>;
+}
+
+/** Between two that are alike, cm. */
+const GAP_CM = 1.5;
+
+/** The stage as it lies, its bands from the lowest layer up. */
+function stageShapes(stage: Stage): Shape[] {
+	const order = stage.bands.map((_, i) => i);
+	order.sort((i, j) => entryAt(stage.bands, i).layer - entryAt(stage.bands, j).layer);
+	const top = Math.max(...stage.bands.map((b) => b.layer));
+	const fabric = order.map((i): Shape => {
+		const b = entryAt(stage.bands, i);
+		const [from, to] = [entryAt(stage.rungs, i), entryAt(stage.rungs, i + 1)];
+		const shade = Math.max(b.shade, b.layer < 0 && top > b.layer ? 0.3 : 0);
+		return {
+			d: closed([from.a, from.b, to.b, to.a]),
+			fill: b.yarn,
+			...(shade > 0 ? { shade } : {})
+		};
+	});
+	const sides = (['a', 'b'] as const).map((side): Shape => ({
+		d: open(stage.rungs.map((r) => r[side])),
+		edge: true
+	}));
+	const ends = [entryAt(stage.rungs, 0), entryAt(stage.rungs, stage.rungs.length - 1)];
+	const trims = stage.trims
+		.filter((t) => t.kind === 'chain' || t.kind === 'seam')
+		.map((t): Shape => ({
+			d: open(t.points),
+			strand: { yarn: 0, cm: t.kind === 'chain' ? 0.5 : 0.3 }
+		}));
+	return [
+		...fabric,
+		...sides,
+		...ends.map((r): Shape => ({ d: open([r.a, r.b]), edge: true })),
+		...trims
+	];
+}
+
+const shifted = (stage: Stage, dx: number): Stage => ({
+	...stage,
+	rungs: stage.rungs.map((r) => ({
+		...r,
+		a: { x: r.a.x + dx, y: r.a.y },
+		b: { x: r.b.x + dx, y: r.b.y }
+	})),
+	trims: stage.trims.map((t) => ({ ...t, points: t.points.map((p) => ({ x: p.x + dx, y: p.y })) }))
+});
+
+/** A tube as it is used, as many as are made alike. */
+export function tubeSketch({ pieces, assembly, sizes, finished: { tube } }: TubePlan): Sketch {
+	const piece = entryAt(pieces, 0);
+	const stage = stagesOf({
+		runs: piece.runs,
+		rowsPerCm: piece.gauges.map((g) => g.rowsPerCm.mean),
+		widthCm: sizeOf({ sizes }, 'width').value.mean,
+		assembly,
+		brimCm: 0,
+		hangs: tube.hangs
+	}).at(-1)!;
+	const points = (s: Stage) => [
+		...s.rungs.flatMap((r) => [r.a, r.b]),
+		...s.trims.flatMap((t) => t.points)
+	];
+	const span = spanOf(points(stage));
+	const wide = span.high.x - span.low.x + GAP_CM;
+	const all = Array.from({ length: tube.copies }, (_, i) => shifted(stage, i * wide));
+	return { shapes: all.flatMap(stageShapes), ...spanOf(all.flatMap(points)) };
+}

@@ -1,0 +1,80 @@
+<script lang="ts">
+	import { last } from '$lib/core/quantity/sure';
+	import { mainRowsOf } from '$lib/core/plan/totals';
+	import { printValue } from '$lib/core/quantity/print';
+	import { rowsWord } from '$lib/core/quantity/say';
+	import ThingPicture from '../pictures/ThingPicture.svelte';
+	import { STAGE_WORDS, type Standing } from '../state/rack';
+	import { useWorkbench } from '../state/workbench.svelte';
+	import RackLine from './RackLine.svelte';
+
+	/** A project as it stands on the rack: its finished thing, its line, its name. */
+	interface Props {
+		standing: Standing;
+		/** Px for a cm, the same for all. */
+		px: number;
+	}
+	let { standing: s, px }: Props = $props();
+	const workbench = useWorkbench();
+	const thing = $derived(workbench.thingOf(s.project));
+	const measured = $derived(s.measured.length > 0 ? last(s.measured) : null);
+	/** No narrower than its name. */
+	const LEAST_PX = 116;
+	const wide = $derived(thing ? Math.max(LEAST_PX, thing.widthCm * px) : LEAST_PX);
+	const size = $derived.by(() => {
+		if (measured?.tubeCm !== undefined && measured.tubeCm !== null)
+			return `${printValue(measured.tubeCm, 'length', workbench.units)} from ${rowsWord(measured.rowsKnitted)}`;
+		if (!s.plan) return '';
+		const rows = mainRowsOf(s.plan.pieces);
+		return `${rows > 0 ? `${rowsWord(rows)} · ` : ''}${s.plan.machine.pins} pins`;
+	});
+</script>
+
+<li class="thing" style:width={`${wide}px`} style:--high={`${(thing?.heightCm ?? 20) * px + 66}px`}>
+	<a
+		href={`/project/${s.project.id}/${STAGE_WORDS[s.stage].page}`}
+		class="group flex flex-col no-underline"
+	>
+		<span class="flex justify-center">
+			{#if thing && s.plan}
+				<ThingPicture {thing} colours={s.plan.yarns.map((y) => y.colour)} {px} />
+			{:else if s.waiting}
+				<span class="skeleton block h-16 w-full" aria-hidden="true"></span>
+			{/if}
+		</span>
+		<span class="board"
+			>{#if s.plan}<RackLine plan={s.plan} done={s.done} />{/if}</span
+		>
+		<span class="names">
+			<span
+				class="figure block leading-tight font-semibold underline-offset-4 group-hover:underline"
+				>{s.project.name}</span
+			>
+			<span class="hint">
+				{#if s.waiting}being worked out…{:else if s.plan}{size}{:else}<span class="text-error"
+						>its machine or yarn is gone from the bench</span
+					>{/if}
+			</span>
+		</span>
+	</a>
+</li>
+
+<style>
+	/* What is out of sight is laid out when it comes near. */
+	.thing {
+		content-visibility: auto;
+		contain-intrinsic-size: auto var(--high);
+		max-width: 100%;
+	}
+	/* As high for all, so that the boards stand in line. */
+	.names {
+		display: block;
+		height: 4.6rem;
+	}
+	/* The board it stands on. */
+	.board {
+		display: block;
+		padding-block: 3px 4px;
+		border-top: 1.5px solid color-mix(in oklch, var(--color-base-content) 70%, transparent);
+	}
+</style>
