@@ -1,6 +1,6 @@
 import '../support/recipes';
 import { readFileSync } from 'node:fs';
-import { enter, expect, openDemo, test } from './support';
+import { choose, enter, expect, openDemo, opened, test, typed } from './support';
 import type { Page } from '@playwright/test';
 
 async function openProject(page: Page, key: string): Promise<void> {
@@ -13,8 +13,8 @@ test('a bag: how far a strip misses its fold is said, mended by one press, and d
 	page
 }) => {
 	await openProject(page, 'bag');
-	await page.getByRole('combobox', { name: 'Strip is as long as' }).selectOption('rows');
-	await enter(page.getByRole('textbox', { name: 'Rows', exact: true }), '140');
+	await choose(page, 'Strip is as long as', 'so many rows');
+	await typed(page, 'Strip is as long as', 'Rows', '140');
 	await expect(page.getByText(/The strip is \d+ rows too long to fold/)).toBeVisible();
 	await expect(page.getByText(/stand over at each end/).first()).toBeVisible();
 	await page.getByRole('button', { name: /^Make it \d+ rows$/ }).click();
@@ -36,7 +36,7 @@ test('a toy: a button under three is a stop; proportions are drawn; a part comes
 	page
 }) => {
 	await openProject(page, 'seal');
-	await page.getByText('buttons', { exact: true }).click();
+	await choose(page, 'Eyes', 'buttons');
 	await expect(page.getByText('2 buttons on a toy for under three')).toBeVisible();
 	await expect(page.getByText(/One finding says stop/)).toBeVisible();
 	await page.getByRole('button', { name: 'Stitch the eyes' }).click();
@@ -90,19 +90,20 @@ test('a garland: worked out for number, spacing or span, and neighbours that tou
 	page
 }) => {
 	await openProject(page, 'garland');
-	await enter(page.getByRole('textbox', { name: 'Sag' }), '0');
+	await typed(page, 'Sag', 'Sag', '0');
 	await expect(page.getByText('Cord, loops and all')).toBeVisible();
-	await enter(page.getByRole('textbox', { name: 'How many' }), '60');
+	await typed(page, 'Work out', 'How many', '60');
 	await expect(page.getByText(/Neighbours touch/)).toBeVisible();
 	await page.getByRole('button', { name: /^Hang \d+ of them$/ }).click();
 	await expect(page.getByText(/Neighbours touch/)).toBeHidden();
-	await page.getByText('the span', { exact: true }).click();
-	await enter(page.getByRole('textbox', { name: 'How many' }), '10');
-	await enter(page.getByRole('textbox', { name: 'Middle to middle' }), '20 cm');
+	await choose(page, 'Work out', 'the span');
+	await typed(page, 'Work out', 'How many', '10');
+	await typed(page, 'Work out', 'Middle to middle', '20 cm');
 	await expect(page.getByText('Span, hook to hook')).toBeVisible();
 	// Ten things and no sag: eleven gaps of 20 cm.
 	await expect(page.locator('details', { hasText: 'Span, hook to hook' })).toContainText('220');
-	await page.getByRole('button', { name: 'Shuffle again' }).click();
+	await (await opened(page, 'Order of colours')).getByRole('button', { name: 'Shuffle again' }).click();
+	await page.keyboard.press('Escape');
 	await page.getByRole('slider', { name: 'From pieces to the finished thing' }).fill('0');
 	await expect(
 		page.getByRole('img', { name: 'Its things by kind and colour, to scale' })
@@ -126,7 +127,7 @@ test('a stall order: what the yarn gives, what to make first, what runs short', 
 	await page.getByRole('combobox', { name: 'Add a project' }).selectOption({ label: 'Tideline' });
 	await expect(page.getByRole('listitem').filter({ hasText: 'Tideline' }).first()).toBeVisible();
 	await page.goto('/');
-	await page.getByRole('combobox', { name: 'Begin something else' }).selectOption('order');
+	await page.getByRole('button', { name: 'Stall order' }).click();
 	await expect(page.getByText(/Nothing yet. Add the projects/)).toBeVisible();
 });
 

@@ -1,4 +1,5 @@
-import { expect, LONG, openDemo, test, visit } from './support';
+import { nameOf } from '../../src/lib/core/recipe';
+import { LONG, expect, make, openDemo, test, visit } from './support';
 
 /** What hides behind the list, by the view it is planned in; the long form walks through all of them. */
 const GROUPS = [
@@ -17,9 +18,7 @@ for (const group of GROUPS) {
 			await openDemo(page);
 			const begun: string[] = [];
 			for (const kind of kinds) {
-				await visit(page, '/');
-				await page.getByRole('combobox', { name: 'Begin something else' }).selectOption(kind);
-				await expect(page).toHaveURL(/\/plan$/);
+				await make(page, nameOf(kind));
 				const address = new URL(page.url()).pathname;
 				begun.push(address.replace(/plan$/, ''));
 				for (const view of ['plan', 'knit', 'finish', 'log', 'stand-ins']) {

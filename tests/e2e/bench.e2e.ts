@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, openDemo, test } from './support';
+import { expect, lineOf, openDemo, test } from './support';
 
 const on = (page: Page, yarn: string, show: string, machine = 'machine-48') =>
 	page.goto(`/bench?machine=${machine}&yarn=${yarn}&show=${show}`);
@@ -152,9 +152,7 @@ test('a cake is cut into balls of the stash and sections of a scarf, and put bac
 	await panel(page)
 		.getByRole('button', { name: /begin a scarf/ })
 		.click();
-	await expect(page.getByRole('textbox', { name: /Stripe line/ })).toHaveValue(
-		'8 A, 8 B, 8 C, 8 D, 8 E'
-	);
+	await expect(await lineOf(page)).toHaveValue('8 A, 8 B, 8 C, 8 D, 8 E');
 });
 
 test('a reading of rows alone, as makers write it, counts for the rows', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { count, enter, expect, openDemo, test } from './support';
+import { choose, count, expect, openDemo, test, typed } from './support';
 
 const KNIT = '/project/project-keeper/knit';
 
@@ -101,17 +101,17 @@ test('what happens between two rows counts none, is undone like one, and stands 
 
 	await page.goto('/project/project-keeper/plan');
 	await expect(page.getByTestId('on-machine')).toContainText('46 rows of 108 are knitted');
-	await page.getByRole('combobox', { name: 'Length is set by' }).selectOption('rows');
-	const rows = page.getByRole('textbox', { name: 'A row count' });
-	await enter(rows, '40');
+	await choose(page, 'Length is set by', 'a row count');
+	const rows = (text: string) => typed(page, 'Length is set by', 'A row count', text);
+	await rows('40');
 	await expect(
 		dialog.getByText('46 rows are on the machine, and the change plans 40')
 	).toBeVisible();
 	await dialog.getByRole('button', { name: 'Leave the plan as it was' }).click();
 	await expect(page.getByTestId('on-machine')).toContainText('46 rows of 108 are knitted');
-	await enter(rows, '90');
+	await rows('90');
 	await expect(page.getByTestId('on-machine')).toContainText('46 rows of 90 are knitted');
-	await enter(rows, '44');
+	await rows('44');
 	await dialog.getByRole('button', { name: 'Plan fewer rows all the same' }).click();
 	await expect(page.getByTestId('on-machine')).toContainText(
 		'46 rows are knitted, 2 rows more than are planned'
@@ -157,7 +157,7 @@ test('a tap after a reload or a return counts at once, exactly once, whatever an
 	await press(49);
 	// A tab that crashed holds the lead, by a clock that was hours ahead.
 	await page.evaluate(async () => {
-		const open = indexedDB.open('tomble');
+		const open = indexedDB.open('tomble-fair');
 		await new Promise((done) => (open.onsuccess = done));
 		const at = open.result.transaction('leads', 'readwrite');
 		at.objectStore('leads').put({

@@ -1,4 +1,4 @@
-import { enter, expect, openDemo, test } from './support';
+import { choose, expect, lineOf, make, openDemo, opened, phrase, test, typed } from './support';
 
 const PLAN = '/project/project-net/plan';
 
@@ -7,52 +7,59 @@ test('sections are edited on the ribbon by pointer and by keys, in step with the
 }) => {
 	await openDemo(page);
 	await page.goto(PLAN);
-	const line = page.getByRole('textbox', { name: /Stripe line/ });
-	await page.getByRole('combobox', { name: 'Length is set by' }).selectOption('line');
-	await line.fill('30 A, 20 B, 10 A');
+	await choose(page, 'Length is set by', 'the stripe line, once');
+	await (await lineOf(page)).fill('30 A, 20 B, 10 A');
+	await page.keyboard.press('Escape');
+	// As its phrase says it.
+	const line = phrase(page, 'Stripe line');
 	const first = page.getByRole('slider', { name: 'Boundary between section 1 and 2' });
 	await expect(first).toHaveAttribute('aria-valuenow', '30');
 	// By keys: a row, then five; the two steps are undone as one.
 	await first.focus();
 	await page.keyboard.press('ArrowRight');
-	await expect(line).toHaveValue('31 A, 19 B, 10 A');
+	await expect(line).toHaveText('striped 31 A, 19 B, 10 A');
 	await page.keyboard.press('Shift+ArrowRight');
-	await expect(line).toHaveValue('36 A, 14 B, 10 A');
+	await expect(line).toHaveText('striped 36 A, 14 B, 10 A');
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(line).toHaveValue('30 A, 20 B, 10 A');
+	await expect(line).toHaveText('striped 30 A, 20 B, 10 A');
 	// By pointer: the plan follows when it is let go, and the total stays.
 	const box = (await first.boundingBox())!;
 	await page.mouse.move(box.x + box.width / 2, box.y + 30);
 	await page.mouse.down();
 	await page.mouse.move(box.x + box.width / 2 + 120, box.y + 30, { steps: 6 });
-	await expect(line).toHaveValue('30 A, 20 B, 10 A');
+	await expect(line).toHaveText('striped 30 A, 20 B, 10 A');
 	await page.mouse.up();
-	await expect(line).not.toHaveValue('30 A, 20 B, 10 A');
+	await expect(line).not.toHaveText('striped 30 A, 20 B, 10 A');
 	await expect(page.getByRole('img', { name: /60 rows/ }).first()).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(line).toHaveValue('30 A, 20 B, 10 A');
+	await expect(line).toHaveText('striped 30 A, 20 B, 10 A');
 
 	// The section in hand.
 	await page.getByRole('button', { name: 'The section after' }).click();
 	await page.getByRole('button', { name: 'The section after' }).click();
 	await expect(page.getByTestId('ribbon-tools')).toContainText('B, 20 rows, 30 to 50');
 	await page.getByRole('button', { name: 'Split' }).click();
-	await expect(line).toHaveValue('30 A, 10 B, 20 A');
+	await expect(line).toHaveText('striped 30 A, 10 B, 20 A');
 	await page.getByRole('button', { name: 'Earlier' }).click();
-	await expect(line).toHaveValue('10 B, 50 A');
+	await expect(line).toHaveText('striped 10 B, 50 A');
 	await page.getByRole('button', { name: 'Fade to next' }).click();
-	await expect(line).not.toHaveValue('10 B, 50 A');
+	await expect(line).not.toHaveText('striped 10 B, 50 A');
 	await page.getByText('The whole line').click();
 	await page.getByRole('button', { name: 'Even out' }).click();
 	await page.getByRole('button', { name: 'Swap A and B' }).click();
 	await page.getByRole('spinbutton', { name: 'Seed of the random stripes' }).fill('4');
 	await page.getByRole('button', { name: 'Random', exact: true }).click();
-	const random = await line.inputValue();
+	const valueOf = async () => {
+		const value = await (await lineOf(page)).inputValue();
+		await page.keyboard.press('Escape');
+		return value;
+	};
+	const random = await valueOf();
 	await page.getByRole('button', { name: 'Random', exact: true }).click();
-	await expect(line).not.toHaveValue(random);
+	await expect.poll(valueOf).not.toBe(random);
 	await page.getByRole('spinbutton', { name: 'Seed of the random stripes' }).fill('4');
 	await page.getByRole('button', { name: 'Random', exact: true }).click();
-	await expect(line).toHaveValue(random);
+	await expect.poll(valueOf).toBe(random);
 	await expect(page.getByRole('img', { name: /60 rows/ }).first()).toBeVisible();
 	await page.getByRole('button', { name: 'Use up the balls' }).click();
 	await expect(page.getByRole('img', { name: /: 60 rows/ })).toBeHidden();
@@ -76,8 +83,8 @@ test('a slider goes from the tube to the finished hat by the steps of the list',
 test('two figures that disagree: either of the two ways out settles it', async ({ page }) => {
 	await openDemo(page);
 	await page.goto('/project/project-tideband/plan');
-	await page.getByRole('combobox', { name: 'Length is set by' }).selectOption('rows');
-	await enter(page.getByRole('textbox', { name: 'Rows', exact: true }), '140');
+	await choose(page, 'Length is set by', 'a row count');
+	await typed(page, 'Length is set by', 'Rows', '140');
 	await expect(page.getByText(/140 rows and the head of .* disagree/)).toBeVisible();
 	await page.getByRole('button', { name: /It is for .* round/ }).click();
 	await expect(page.getByText(/disagree/)).toBeHidden();
@@ -91,10 +98,10 @@ test('a school of waste is chosen for a project and made the usual', async ({ pa
 	await page.goto('/project/project-watchcap/knit');
 	await expect(page.getByText('waste yarn').first()).toBeVisible();
 	await page.goto(PLAN);
-	await page.getByText('a rag and 4 rows').click();
+	await (await opened(page, 'Waste yarn and tails')).getByText('a rag and 4 rows').click();
 	await page.getByRole('button', { name: 'Make this my usual' }).click();
 	await expect(page.getByRole('button', { name: 'This is my usual' })).toBeVisible();
-	await page.goto('/');
-	await page.getByRole('combobox', { name: 'Begin something else' }).selectOption('corner-hat');
-	await expect(page.getByRole('radio', { name: 'a rag and 4 rows' })).toBeChecked();
+	await make(page, 'Corner-top hat');
+	const waste = await opened(page, 'Waste yarn and tails');
+	await expect(waste.getByRole('radio', { name: 'a rag and 4 rows' })).toBeChecked();
 });

@@ -1,5 +1,5 @@
 import '../support/recipes';
-import { expect, openDemo, test } from './support';
+import { expect, make, openDemo, test } from './support';
 import { harbour } from '../../src/lib/demo/harbour';
 import { snapshot } from '../../src/lib/file/snapshot';
 import { plan } from '../../src/lib/core/plan';
@@ -88,7 +88,7 @@ test('it works offline after the first visit, at any address', async ({ page, co
 	await expect(page.getByTestId('count')).toHaveText('47');
 	// What was never opened is at hand as well: its recipe came with the application.
 	await page.goto('/');
-	await page.getByRole('combobox', { name: 'Begin something else' }).selectOption('shrug');
+	await make(page, 'Two-tube shrug');
 	await expect(page.getByRole('heading', { name: 'Pieces, in order of making' })).toBeVisible();
 	await context.setOffline(false);
 });

@@ -85,3 +85,56 @@ export async function stored(page: Page): Promise<void> {
 }
 
 export const count = (page: Page): Locator => page.getByTestId('count');
+
+/** Begins something from the gallery, by its name there. */
+export async function make(page: Page, name: string): Promise<void> {
+	await visit(page, '/make');
+	await page
+		.getByRole('button', { name: new RegExp(`^${name} `) })
+		.first()
+		.click();
+	await expect(page).toHaveURL(/\/plan$/);
+	await settled(page);
+}
+
+/** A phrase of the order slip, by what it is. */
+export const phrase = (page: Page, label: string): Locator =>
+	page
+		.getByRole('region', { name: 'What is to be made' })
+		.getByRole('button', { name: new RegExp(`^${label}: `) });
+
+/** A phrase, opened where it is not open yet; what is seldom changed is unfolded for it. */
+export async function opened(page: Page, label: string): Promise<Locator> {
+	const inside = page.getByRole('dialog', { name: label, exact: true });
+	if (await inside.isVisible()) return inside;
+	const slip = page.getByRole('region', { name: 'What is to be made' });
+	await expect(slip).toBeVisible();
+	const folded = slip.getByRole('button', { name: /^and \d+ more/ });
+	if ((await phrase(page, label).count()) === 0 && (await folded.count()) > 0) await folded.click();
+	await phrase(page, label).click();
+	await expect(inside).toBeVisible();
+	return inside;
+}
+
+/** Presses a choice within a phrase. */
+export async function choose(page: Page, label: string, option: string): Promise<void> {
+	const inside = await opened(page, label);
+	await inside.getByText(option, { exact: true }).click();
+}
+
+/** Types a figure within a phrase and finishes it. */
+export async function typed(page: Page, label: string, field: string, text: string): Promise<void> {
+	const inside = await opened(page, label);
+	await enter(inside.getByRole('textbox', { name: field, exact: true }), text);
+	// It closes, unless what was typed cannot be.
+	await expect
+		.poll(
+			async () =>
+				!(await inside.isVisible()) || (await inside.locator('[aria-invalid="true"]').count()) > 0
+		)
+		.toBe(true);
+}
+
+/** The stripe line of a plan, as its phrase opens to it. */
+export const lineOf = async (page: Page): Promise<Locator> =>
+	(await opened(page, 'Stripe line')).getByRole('textbox', { name: /Stripe line/ });

@@ -1,68 +1,9 @@
 import * as z from 'zod';
 import type { Options } from '../model/options';
+import type { Choice, Common, Control } from './control';
 import { asked, type Asked, type Now, type OptionGroup, type Word } from './option';
 
-/** One of several values. */
-export interface Choice extends Word {
-	readonly id: string;
-	readonly value: unknown;
-}
-
-interface Common {
-	/** Where it lies within the options, joined by points. */
-	readonly key: string;
-	readonly group: OptionGroup;
-	readonly label: string;
-	/** How a change of it is called. */
-	readonly what: string;
-	/** How it reads in the order slip: `{}` is its value in plain words; null for just those. */
-	readonly says: string | null;
-	/** The size that it sets, by id, or `rows`; null for none. */
-	readonly sets: string | null;
-	/** The options that change when it is set so; null takes it out where it may be left empty. */
-	readonly patch: (value: unknown) => Record<string, unknown>;
-}
-/** A whole number of something, or a length in cm. */
-export interface NumberControl extends Common {
-	readonly kind: 'number';
-	readonly unit: string;
-	readonly min: number;
-	readonly max: number;
-	readonly value: number | null;
-	/** May be left empty: what it is then. */
-	readonly usual: { readonly value: number | string; readonly says: string } | null;
-	/** Values by name; none for what is only typed. */
-	readonly named: readonly Choice[];
-	/** What the field for a value of one's own is called. */
-	readonly own: string;
-}
-/** One of several values, or ways to set it. */
-export interface ChoiceControl extends Common {
-	readonly kind: 'choice';
-	readonly as: 'row' | 'list';
-	readonly chosen: string;
-	readonly choices: readonly Choice[];
-}
-/** A yarn of the bench. */
-export interface YarnControl extends Common {
-	readonly kind: 'yarn';
-	readonly value: string;
-}
-/** The next of many, by a press. */
-export interface AgainControl extends Common {
-	readonly kind: 'again';
-	readonly next: number;
-}
-/** Drawn by a part of its own. */
-export interface EditorControl extends Common {
-	readonly kind: 'editor';
-	readonly editor: string;
-	readonly value: unknown;
-	/** The fewest and the most of a list. */
-	readonly least: number;
-	readonly most: number;
-}
-export type Control = NumberControl | ChoiceControl | YarnControl | AgainControl | EditorControl;
+export type * from './control';
 
 type Shape = Readonly<Record<string, z.ZodType>>;
 type Path = readonly string[];
@@ -108,7 +49,7 @@ function waysOf(schema: z.ZodType): { by: string; ways: Map<string, z.ZodObject>
 	return { by, ways };
 }
 
-/** The few values there are, what stands now among them; null where there are too many to list. */
+/** The few values there are, what stands now among them; null for too many. */
 function valuesOf(schema: z.ZodType, { choices }: Asked, now: unknown): readonly unknown[] | null {
 	if (choices)
 		return typeof now !== 'number' || choices.includes(now)
@@ -142,9 +83,8 @@ class Walk {
 		return typeof word === 'string' ? { label: word } : word;
 	}
 	/** What it is while nothing says it: an option that came after the record was written. */
-	private left(schema: z.ZodType, { usual }: Asked): unknown {
-		return schema instanceof z.ZodOptional && usual !== undefined ? this.say(usual) : undefined;
-	}
+	private left = (schema: z.ZodType, { usual }: Asked): unknown =>
+		schema instanceof z.ZodOptional && usual !== undefined ? this.say(usual) : undefined;
 	/** Options that change along, brought into their range. */
 	private also({ also }: Asked, value: unknown): Record<string, unknown> {
 		const more = also?.(this.options as never, this.now as never, value as never) ?? {};
@@ -157,7 +97,7 @@ class Walk {
 			group,
 			label,
 			what: how.what ?? label.toLowerCase(),
-			says: how.says === undefined ? null : this.say<string>(how.says),
+			says: how.says === undefined ? null : this.say(how.says),
 			sets: how.sets?.(this.options as never) ?? null,
 			patch: (value) => ({
 				...this.also(how, value),

@@ -2,7 +2,7 @@ import type { Machine, Yarn } from '../model/bench';
 import type { Options } from '../model/options';
 import { printValue } from '../quantity/print';
 import type { Units } from '../quantity/units';
-import type { Control } from './controls';
+import type { Control } from './control';
 
 /**
  * The order slip of a recipe: one sentence in the maker's words. `{head}` is a phrase that can change, named by its option;
@@ -178,38 +178,23 @@ export function slipOf<W extends Options>(
 	const asked = controls.filter((c) => c.group === 'slip');
 	const left = new Set(asked);
 	const sentence = typeof phrase === 'string' ? phrase : phrase(options);
-	let ring = false;
-	const parts: SlipPart[] = [];
-	const say = (text: string): boolean => {
-		let any = false;
-		for (const [i, bit] of text.split(/[{}]/).entries()) {
-			if (i % 2 === 0) {
-				if (bit) parts.push(bit);
-				continue;
-			}
-			if (bit === 'machine') {
-				ring = true;
-				any = true;
-				parts.push(ringOf(known));
-				continue;
-			}
-			const keys = bit.split('+');
-			const mine = keys.flatMap((k) => asked.filter((c) => under(c, k)));
+	const phrases = (text: string): SlipPart[] =>
+		text.split(/[{}]/).flatMap((bit, i): SlipPart[] => {
+			if (i % 2 === 0) return bit ? [bit] : [];
+			if (bit === 'machine') return [ringOf(known)];
+			const mine = bit.split('+').flatMap((k) => asked.filter((c) => under(c, k)));
 			for (const c of mine) left.delete(c);
-			if (mine.length === 0) continue;
-			any = true;
-			parts.push(phraseOf(bit, mine, known));
-		}
-		return any;
-	};
-	for (const [i, bit] of sentence.split(/[[\]]/).entries()) {
-		const at = parts.length;
-		if (!say(bit) && i % 2 === 1) parts.length = at;
-	}
+			return mine.length > 0 ? [phraseOf(bit, mine, known)] : [];
+		});
+	const parts = sentence.split(/[[\]]/).flatMap((bit, i): SlipPart[] => {
+		const here = phrases(bit);
+		return i % 2 === 1 && here.every((p) => typeof p === 'string') ? [] : here;
+	});
 	const rest = restOf(
 		asked.filter((c) => left.has(c)),
 		known
 	);
+	const ring = parts.some((p) => typeof p !== 'string' && p.id === 'machine');
 	return { parts, rest: ring ? rest : [ringOf(known), ...rest] };
 }
 

@@ -4,7 +4,7 @@ import type { Stage } from '../assembly/stage';
 import type { Assembly } from '../assembly/assembly';
 import type { WorkedPiece } from '../crank/piece';
 import type { FinishedOf } from '../recipe/finished';
-import { entryAt } from '../quantity/sure';
+import { entryAt, last } from '../quantity/sure';
 import { closed, open, spanOf, type Shape, type Sketch } from './shape';
 
 /** A tube with its ends seen to, and what it was made of. */
@@ -65,14 +65,16 @@ const shifted = (stage: Stage, dx: number): Stage => ({
 /** A tube as it is used, as many as are made alike. */
 export function tubeSketch({ pieces, assembly, sizes, finished: { tube } }: TubePlan): Sketch {
 	const piece = entryAt(pieces, 0);
-	const stage = stagesOf({
-		runs: piece.runs,
-		rowsPerCm: piece.gauges.map((g) => g.rowsPerCm.mean),
-		widthCm: sizeOf({ sizes }, 'width').value.mean,
-		assembly,
-		brimCm: 0,
-		hangs: tube.hangs
-	}).at(-1)!;
+	const stage = last(
+		stagesOf({
+			runs: piece.runs,
+			rowsPerCm: piece.gauges.map((g) => g.rowsPerCm.mean),
+			widthCm: sizeOf({ sizes }, 'width').value.mean,
+			assembly,
+			brimCm: 0,
+			hangs: tube.hangs
+		})
+	);
 	const points = (s: Stage) => [
 		...s.rungs.flatMap((r) => [r.a, r.b]),
 		...s.trims.flatMap((t) => t.points)

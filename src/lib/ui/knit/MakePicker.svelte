@@ -23,7 +23,7 @@
 	<label class="min-w-0">
 		<span class="sr-only">Piece at hand</span>
 		<select
-			class="select w-full min-h-8! py-0! text-base max-sm:w-full"
+			class="select w-full h-8! py-0! text-base max-sm:w-full"
 			data-control
 			value={crank.key}
 			onchange={(e) => (crank.chosen = e.currentTarget.value)}

@@ -32,10 +32,12 @@
 	let most = $state(0);
 	let find = $state('');
 	const yarn = $derived(filled.bench.yarns.find((y) => y.id === yarnId));
-	$effect(() => {
-		const prefer = { machineId: machineId || undefined, yarnId: yarnId || undefined };
-		void offers.ask($state.snapshot(filled.bench) as typeof filled.bench, prefer);
-	});
+	const ask = () =>
+		void offers.ask($state.snapshot(filled.bench) as typeof filled.bench, {
+			machineId: machineId || undefined,
+			yarnId: yarnId || undefined
+		});
+	$effect(ask);
 	const fits = (id: string, name: string): boolean => {
 		if (!name.toLowerCase().includes(find.trim().toLowerCase())) return false;
 		const offer = offers.of(id);
@@ -100,6 +102,12 @@
 			.common.yarn
 			? 'a medium yarn'
 			: 'your own yarn'}, until you have said yours.
+	</p>
+{/if}
+{#if offers.failed}
+	<p class="border-error mb-4 border-l-4 pl-3" role="alert">
+		Rows and sizes could not be worked out. What you choose can be planned all the same.
+		<button class="btn btn-sm" onclick={ask}>Try again</button>
 	</p>
 {/if}
 <p class="sr-only" role="status">{shown} things</p>

@@ -8,6 +8,8 @@ import { planner } from '$lib/worker/planner';
 /** What each recipe would begin as, worked out one after another away from the page. */
 export class Offers {
 	readonly #found = new SvelteMap<string, Offer | null>();
+	/** Nothing could be worked out: the worker was refused, or broke. */
+	failed = $state(false);
 	/** What is asked for now: what comes late for something else is left. */
 	#asked = 0;
 
@@ -23,8 +25,10 @@ export class Offers {
 	async ask(bench: Bench, prefer: Prefer, ids: readonly string[] = RECIPES.map((r) => r.id)) {
 		const asked = ++this.#asked;
 		for (const id of ids) {
-			const offer = await planner.offer(id, bench, prefer).catch(() => null);
+			const offer = await planner.offer(id, bench, prefer).catch(() => undefined);
 			if (this.#asked !== asked) return;
+			this.failed = offer === undefined;
+			if (offer === undefined) return;
 			this.#found.set(id, offer);
 		}
 	}

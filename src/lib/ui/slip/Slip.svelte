@@ -45,8 +45,8 @@
 		{#each slip.parts as part, i (i)}{#if typeof part === 'string'}{part}{:else}<SlipPhrase
 					phrase={part}
 					{...rest}
-				/>{/if}{/each}{#if slip.rest.length > 0}{' '}<button
-				class="phrase is-more"
+				/>{/if}{/each}{#if slip.rest.length > 0}<button
+				class="phrase is-more ml-1"
 				aria-expanded={more}
 				onclick={() => (more = !more)}>{more ? 'and' : `and ${slip.rest.length} more…`}</button
 			>{:else}.{/if}

@@ -26,6 +26,8 @@
 	let content = $state<HTMLElement | null>(null);
 	const wrong = $derived(phrase.controls.some((c) => drafts?.of(c.key)));
 	const done = () => (open = false);
+	/** Closed by a press elsewhere: the focus is left where it went. */
+	let left = false;
 
 	/** What is chosen has the focus, or the figure, ready to be typed over. */
 	function focus(e: Event) {
@@ -38,6 +40,14 @@
 		at.scrollIntoView({ block: 'nearest' });
 		if (at.type === 'text') at.select();
 	}
+	/** A press elsewhere is that and nothing less: it closes what is open at once, whatever becomes of what was pressed. */
+	function onpointerdown({ target }: PointerEvent) {
+		if (!open || !(target instanceof Element) || content?.contains(target)) return;
+		// Its own phrase closes it by itself.
+		if (target.closest('.phrase[data-state="open"]')) return;
+		left = true;
+		open = false;
+	}
 	/** A figure is finished by Enter, and its phrase with it unless it cannot be read. */
 	function onkeydown(e: KeyboardEvent) {
 		if (e.key !== 'Enter' || !(e.target instanceof HTMLInputElement)) return;
@@ -47,6 +57,7 @@
 	}
 </script>
 
+<svelte:document {onpointerdown} />
 <!-- A word among words, so that it wraps as they do; nothing stands between it and the comma after it. -->
 <Popover.Root bind:open
 	><Popover.Trigger
@@ -55,8 +66,8 @@
 				role="button"
 				tabindex="0"
 				class={['phrase', wrong && 'is-wrong']}
-				aria-label={named ? undefined : `${phrase.label}: ${phrase.text}`}
-				>{#if named}<span class="quiet">{phrase.label}:</span>
+				aria-label={`${phrase.label}: ${phrase.text}`}
+				>{#if named}<span class="quiet">{`${phrase.label}: `}</span>
 				{/if}{phrase.text}</span
 			>{/snippet}</Popover.Trigger
 	><Popover.Portal>
@@ -67,6 +78,11 @@
 			sideOffset={4}
 			collisionPadding={8}
 			onOpenAutoFocus={focus}
+			onCloseAutoFocus={(e) => {
+				if (left) e.preventDefault();
+				left = false;
+			}}
+			role="dialog"
 			aria-label={phrase.label}
 			{onkeydown}
 		>

@@ -6,7 +6,7 @@
 	import { COLOUR_NAMES, FIRST_COLOURS } from '$lib/core/bench/yarn/colour-names';
 	import { WEIGHT_CLASSES } from '$lib/core/bench/yarn/weight-class';
 	import type { Offer } from '$lib/core/gallery/offer';
-	import { inRange, parseCount, parseGrams, parseYarnMetres } from '$lib/core/quantity/parse';
+	import { inRange, parseGrams, parseYarnMetres } from '$lib/core/quantity/parse';
 	import { printWithSpread, printYarnFine } from '$lib/core/quantity/print';
 	import type { Result } from '$lib/core/quantity/problem';
 	import { rowsWord } from '$lib/core/quantity/say';

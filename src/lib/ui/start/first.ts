@@ -1,7 +1,7 @@
 import { COLOUR_NAMES } from '$lib/core/bench/yarn/colour-names';
 import { usualYarn } from '$lib/core/bench/yarn/usual';
 import { USUAL_METRES_PER_100G } from '$lib/core/bench/yarn/weight-class';
-import { MACHINE_PRESETS } from '$lib/core/bench/machine/presets';
+import { MACHINE_PRESETS, type MachinePreset } from '$lib/core/bench/machine/presets';
 import type { Machine, Yarn } from '$lib/core/model/bench';
 import { entryAt } from '$lib/core/quantity/sure';
 import { newId } from '$lib/store/store';
@@ -11,11 +11,8 @@ const PIN_SPACING_CM = 2.1;
 
 /** A ring of so many pins: one of the usual ones, or its nearest with as many pins as were typed. */
 export function ringOf(pins: number): Machine {
-	const [first, ...others] = MACHINE_PRESETS;
-	const nearest = others.reduce(
-		(best, m) => (Math.abs(m.pins - pins) < Math.abs(best.pins - pins) ? m : best),
-		first!
-	);
+	const off = (m: MachinePreset) => Math.abs(m.pins - pins);
+	const nearest = MACHINE_PRESETS.reduce((best, m) => (off(m) < off(best) ? m : best));
 	return {
 		...nearest,
 		id: newId() as Machine['id'],

@@ -5,8 +5,7 @@ import type { Plan } from '$lib/core/plan';
 import type { RunSheetEvent } from '$lib/core/crank/events';
 
 /** How far a thing is: what is on the machine stands first. */
-const STAGES = ['on', 'finish', 'planned', 'made'] as const;
-export type Stage = (typeof STAGES)[number];
+type Stage = 'on' | 'finish' | 'planned' | 'made';
 export const STAGE_WORDS: Record<Stage, { readonly title: string; readonly page: string }> = {
 	on: { title: 'On the machine', page: 'knit' },
 	finish: { title: 'To finish', page: 'finish' },
@@ -66,7 +65,7 @@ export function standingOf(project: Project, { plan, waiting, events, measured }
 						rows: now.make.piece.mainRows
 					}
 				: null,
-		next: event && now ? { event, rows: event.after - now.run.done } : null,
+		next: event ? { event, rows: event.after - now.run.done } : null,
 		measured
 	};
 }

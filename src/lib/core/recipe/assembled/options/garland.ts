@@ -99,8 +99,7 @@ export const garlandOptions = z.object({
 		}
 	}),
 	order: option(z.enum(['repeat', 'shuffle']).describe('of the colours'), {
-		label: 'Colours',
-		what: 'order of colours',
+		label: 'Order of colours',
 		words: { repeat: 'in turn', shuffle: 'shuffled' }
 	}),
 	seed: option(z.int().min(0).max(9999).describe('of the shuffling'), {
