@@ -63,13 +63,13 @@ test('a toy: a button under three is a stop; proportions are drawn; a part comes
 	await expect.poll(async () => Number(await long.getAttribute('aria-valuenow'))).toBe(before);
 
 	await page.getByRole('button', { name: 'Add a part' }).click();
-	await expect(page.getByRole('button', { name: /2 × Ear/ })).toBeVisible();
-	await page.getByRole('button', { name: 'Take ear off' }).click();
-	await expect(page.getByRole('button', { name: /2 × Ear/ })).toBeHidden();
+	await expect(page.getByRole('button', { name: /Take up 2 × Ear/ })).toBeVisible();
+	await page.getByRole('button', { name: 'Take ear out' }).click();
+	await expect(page.getByRole('button', { name: /Take up 2 × Ear/ })).toBeHidden();
 	await page.getByRole('combobox', { name: 'Begin again with' }).selectOption('caterpillar');
-	await expect(page.getByRole('button', { name: /8 × Foot/ })).toBeVisible();
+	await expect(page.getByRole('button', { name: /Take up 8 × Foot/ })).toBeVisible();
 	await page.getByRole('button', { name: 'Undo' }).click();
-	await expect(page.getByRole('button', { name: /2 × Flipper/ })).toBeVisible();
+	await expect(page.getByRole('button', { name: /Take up 2 × Flipper/ })).toBeVisible();
 });
 
 test('parts on another machine are cranked on it, and the list says how far all of it is', async ({

@@ -1,8 +1,9 @@
 import type { Assembly } from '../assembly/assembly';
 import type { Joint } from '../assembly/joint';
+import type { YarnAmount } from '../crank/amount';
 import type { WorkedPiece } from '../crank/piece';
 import type { Yarn } from '../model/bench';
-import { estimate, exact, relative, scale, type Estimate } from '../quantity/estimate';
+import { estimate, exact, relative, scale, sum, type Estimate } from '../quantity/estimate';
 import { figure, worked, type Figure } from '../quantity/working';
 import { handEndsOf } from '../technique';
 import { endsOf, joinsOf } from '../technique/ends';
@@ -31,6 +32,38 @@ export const wasteOf = (
 /** A row at the crank, s, on the average of all pieces: by the plan's own time, in minutes. */
 export const secondsPerRow = (pieces: readonly WorkedPiece[], minutes: Estimate): Estimate =>
 	scale(minutes, 60 / Math.max(1, mainRowsOf(pieces)));
+
+/** Rows to crank in all, as a sum of the pieces. */
+export const rowsInAll = (pieces: readonly WorkedPiece[]): Figure =>
+	figure(
+		'Rows in all',
+		'rows',
+		exact(mainRowsOf(pieces)),
+		pieces.flatMap((p, i) => [
+			...(i > 0 ? ['+'] : []),
+			worked(p.count * p.mainRows, 'rows', p.count > 1 ? `${p.name}, ${p.count}` : p.name)
+		])
+	);
+
+/** Yarn that a plan takes, of all colours, g; null where it takes none. */
+export function yarnInAll({
+	amounts,
+	yarns
+}: {
+	readonly amounts: readonly YarnAmount[];
+	readonly yarns: readonly Pick<Yarn, 'colourName'>[];
+}): Figure | null {
+	if (amounts.length === 0) return null;
+	return figure(
+		'Yarn',
+		'mass',
+		sum(amounts.map((a) => a.grams.value)),
+		amounts.flatMap((a, i) => [
+			...(i > 0 ? ['+'] : []),
+			worked(a.grams.value.mean, 'mass', yarns[a.yarn]?.colourName ?? 'yarn')
+		])
+	);
+}
 
 /** What the hands have before them: stitches, seams and ends of all pieces. */
 export interface Totals {

@@ -1,6 +1,6 @@
 <script lang="ts">
+	import Hand from '@lucide/svelte/icons/hand';
 	import { entryAt, last } from '$lib/core/quantity/sure';
-	import { PART_ROLES } from '$lib/core/model/kinds';
 	import type { ToyPart, ToyOptions } from '$lib/core/recipe/assembled/options';
 	import type { AssembledOf } from '$lib/core/recipe/assembled/form/assembled';
 	import { partLength } from '$lib/core/recipe/assembled/form/toy';
@@ -11,7 +11,9 @@
 	import { TOY_PRESETS, toyFrom } from '$lib/core/recipe/assembled/toy';
 	import type { EditorProps } from './editor';
 	import { useWorkbench } from '../state/workbench.svelte';
-	import LineField from './LineField.svelte';
+	import RowTable from '../parts/RowTable.svelte';
+	import { doubled } from '../parts/row-table';
+	import ToyPartMore from './ToyPart.svelte';
 
 	let { control, project, plan, editor, pointing }: EditorProps = $props();
 	const workbench = useWorkbench();
@@ -39,19 +41,18 @@
 		});
 	}
 	const machines = $derived(workbench.bench.machines);
-	const put = (what: string, patch: Partial<ToyPart>) =>
+	const putIn = (id: string, what: string, patch: Partial<ToyPart>) =>
 		editor.options(what, {
-			parts: options.parts.map((p) => (p.id === part.id ? { ...p, ...patch } : p))
+			parts: options.parts.map((p) => (p.id === id ? { ...p, ...patch } : p))
 		});
-	const segment = (i: number, patch: Partial<ToyPart['segments'][number]>) =>
-		put('a swelling…', {
-			segments: part.segments.map((s, k) => (k === i ? { ...s, ...patch } : s))
-		});
-	function add() {
+	const freshId = () => {
 		let n = options.parts.length + 1;
 		while (options.parts.some((p) => p.id === `part-${n}`)) n++;
+		return `part-${n}`;
+	};
+	function add() {
 		const fresh: ToyPart = {
-			id: `part-${n}`,
+			id: freshId(),
 			name: 'Ear',
 			role: 'ear',
 			on: part.on,
@@ -72,195 +73,132 @@
 </script>
 
 <section class="min-w-0 basis-full" aria-label="Parts">
-	<div class="flex flex-wrap items-center gap-2">
+	<div class="flex flex-wrap items-end gap-x-4">
 		<h2 class="mr-2 text-base">Parts</h2>
-		{#each options.parts as p (p.id)}
-			<button
-				class={['btn btn-sm', p.id === part.id && 'btn-neutral']}
-				aria-pressed={p.id === part.id}
-				onclick={() => onpick(p.id)}
-				>{p.count > 1 ? `${p.count} × ` : ''}{p.name}, {size(p.id)}</button
-			>
-		{/each}
-		{#if options.parts.length < control.most}<button class="btn btn-sm" onclick={add}
-				>Add a part</button
-			>{/if}
-		{#if part.to}<button
-				class="btn btn-sm"
-				onclick={() =>
-					editor.options('a part less', { parts: options.parts.filter((p) => p.id !== part.id) })}
-				>Take {part.name.toLowerCase()} off</button
-			>{/if}
-	</div>
-	{#if options.stands}
-		<div class="mt-1 w-44">
-			<Select
-				label="Begin again with"
-				value=""
-				options={[
-					{ value: '', label: 'a set of parts…' },
-					...TOY_PRESETS.filter((t) => t.id !== 'ball').map((t) => ({ value: t.id, label: t.name }))
-				]}
-				onvalue={begin}
-			/>
-		</div>
-	{/if}
-	<p class="hint mt-1">
-		On the picture: the bright handles make the chosen part longer, the pale ones thicker; arrow
-		keys do the same.
-	</p>
-	<div class="mt-2 flex flex-wrap items-end gap-x-4 gap-y-2">
-		<div class="w-36">
-			<TextField
-				label="Called"
-				value={part.name}
-				example="Ear"
-				onvalue={(name) => put('name…', { name })}
-			/>
-		</div>
-		<div class="w-28">
-			<Select
-				label="It is"
-				value={part.role}
-				options={PART_ROLES.map((r) => ({ value: r, label: r }))}
-				onvalue={(role) => put('role', { role: role as ToyPart['role'] })}
-			/>
-		</div>
-		<div class="w-24">
-			<NumberField
-				label="How many"
-				of=""
-				value={part.count}
-				min={1}
-				max={12}
-				onvalue={(count) => put('how many…', { count })}
-			/>
-		</div>
-		<div class="w-44">
-			<Select
-				label="Made on"
-				value={part.cordPins ? `cord-${part.cordPins}` : (part.on ?? '')}
-				options={[
-					{ value: '', label: 'the project’s machine' },
-					...machines.map((m) => ({ value: m.id as string, label: m.name })),
-					...[2, 3, 4].map((n) => ({ value: `cord-${n}`, label: `a cord on ${n} pins` }))
-				]}
-				onvalue={(v) =>
-					put(
-						'machine of a part',
-						v.startsWith('cord-')
-							? { cordPins: Number(v.slice(5)), stuffed: false }
-							: { cordPins: null, on: (v || null) as ToyPart['on'] }
-					)}
-			/>
-		</div>
-		<label class="flex min-h-9 items-center gap-2 text-sm"
-			><input
-				type="checkbox"
-				class="checkbox checkbox-sm"
-				checked={part.stuffed}
-				onchange={(e) => put('stuffed', { stuffed: e.currentTarget.checked })}
-			/>Stuffed</label
-		>
-		{#if part.count > 1}<label class="flex min-h-9 items-center gap-2 text-sm"
-				><input
-					type="checkbox"
-					class="checkbox checkbox-sm"
-					checked={part.pair}
-					onchange={(e) => put('pairs', { pair: e.currentTarget.checked })}
-				/>Left and right</label
-			>{/if}
-		{#if part.to}
-			{@const to = part.to}
-			<div class="w-36">
+		{#if options.stands}
+			<div class="w-44">
 				<Select
-					label="Sewn to"
-					value={to.part}
-					options={options.parts
-						.filter((p) => p.id !== part.id)
-						.map((p) => ({ value: p.id, label: p.name }))}
-					onvalue={(p) => put('sewn to', { to: { ...to, part: p } })}
+					hideLabel
+					label="Begin again with"
+					value=""
+					options={[
+						{ value: '', label: 'begin again with…' },
+						...TOY_PRESETS.filter((t) => t.id !== 'ball').map((t) => ({
+							value: t.id,
+							label: t.name
+						}))
+					]}
+					onvalue={begin}
 				/>
 			</div>
-			<label class="block w-32"
-				><span class="hint mb-0.5 block">Along it, {Math.round(to.along * 100)} %</span>
-				<input
-					type="range"
-					min="0"
-					max="100"
-					class="range range-xs w-full"
-					value={Math.round(to.along * 100)}
-					oninput={(e) =>
-						put('place…', { to: { ...to, along: Number(e.currentTarget.value) / 100 } })}
-				/></label
-			>
-			<label class="block w-32"
-				><span class="hint mb-0.5 block">Pointing, {to.angle}°</span>
-				<input
-					type="range"
-					min="-180"
-					max="180"
-					step="5"
-					class="range range-xs w-full"
-					value={to.angle}
-					oninput={(e) => put('angle…', { to: { ...to, angle: Number(e.currentTarget.value) } })}
-				/></label
-			>
 		{/if}
 	</div>
-	<ol class="mt-3 grid gap-x-6 gap-y-2 lg:grid-cols-2">
-		{#each part.segments as s, i (i)}
-			<li class="rule-line flex flex-wrap items-end gap-x-3 gap-y-1 border-t pt-2">
-				<span class="figure mb-2 w-5">{i + 1}</span>
-				<LineField
-					label={i === 0 ? 'From its first row: stripes' : 'then, past a tie: stripes'}
-					line={s.line}
-					yarns={options.yarns.length}
-					onvalue={(line) => segment(i, { line })}
+	<RowTable
+		label="Parts"
+		heads={['', 'Part', 'How many', 'Made on', 'Stuffed', 'Long']}
+		rows={options.parts}
+		nameOf={(p) => p.name.toLowerCase()}
+		least={control.least}
+		most={control.most}
+		fixed={(p) => p.to === null}
+		add="Add a part"
+		onadd={add}
+		ondouble={(i) =>
+			editor.options('a part more', {
+				parts: doubled(options.parts, i, (p) => {
+					const to = p.to ?? { part: p.id, along: 0.5, angle: 90 };
+					return { ...structuredClone($state.snapshot(p) as ToyPart), id: freshId(), to };
+				})
+			})}
+		onrows={(parts, what) => editor.options(what, { parts })}
+	>
+		{#snippet row(p: ToyPart)}
+			<td>
+				<button
+					class="btn btn-sm min-w-8"
+					aria-pressed={p.id === part.id}
+					aria-label={`Take up ${p.count > 1 ? `${p.count} × ` : ''}${p.name}`}
+					title="Take it up: its handles are on the picture, its swellings below"
+					onclick={() => onpick(p.id)}><Hand size={16} aria-hidden="true" /></button
+				>
+			</td>
+			<td class="w-36">
+				<TextField
+					hideLabel
+					label={`Name of ${p.name.toLowerCase()}`}
+					value={p.name}
+					example="Ear"
+					onvalue={(name) => putIn(p.id, 'name…', { name })}
 				/>
-				<div class="w-28">
-					<NumberField
-						label="Tube, flat"
-						of="length"
-						value={Math.round((made?.segments[i]?.flatCm ?? 5) * 10) / 10}
-						min={1}
-						max={100}
-						onvalue={(cm) => segment(i, { length: { by: 'cm', cm } })}
-					/>
+			</td>
+			<td class="w-28">
+				<div class="flex items-center gap-2">
+					<div class="w-14">
+						<NumberField
+							hideLabel
+							label={`How many of ${p.name.toLowerCase()}`}
+							of=""
+							value={p.count}
+							min={1}
+							max={12}
+							onvalue={(count) => putIn(p.id, 'how many…', { count })}
+						/>
+					</div>
+					{#if p.count > 1}<label class="hint flex items-center gap-1"
+							><input
+								type="checkbox"
+								class="checkbox checkbox-sm"
+								checked={p.pair}
+								onchange={(e) => putIn(p.id, 'pairs', { pair: e.currentTarget.checked })}
+							/>pairs</label
+						>{/if}
 				</div>
-				{#if part.stuffed}
-					<label class="block w-28"
-						><span class="hint mb-0.5 block">Widened by {Math.round(s.puff * 100)} %</span>
-						<input
-							type="range"
-							min="0"
-							max="60"
-							class="range range-xs w-full"
-							value={Math.round(s.puff * 100)}
-							oninput={(e) => segment(i, { puff: Number(e.currentTarget.value) / 100 })}
-						/></label
-					>
-					<button
-						class="btn btn-sm mb-1"
-						onclick={() => segment(i, { length: { by: 'times', times: 1 } })}>Make it a ball</button
-					>
-				{/if}
-				<span class="figure mb-1.5 text-sm">{made?.segments[i]?.rows ?? 0} rows</span>
-				{#if part.segments.length > 1}<button
-						class="btn btn-sm mb-1"
-						aria-label={`Take swelling ${i + 1} out`}
-						onclick={() =>
-							put('a swelling less', { segments: part.segments.filter((_, k) => k !== i) })}
-						>Out</button
-					>{/if}
-			</li>
-		{/each}
-	</ol>
-	{#if part.segments.length < 12}<button
-			class="btn btn-sm mt-2"
-			onclick={() =>
-				put('a swelling more', {
-					segments: [...part.segments, { ...last(part.segments) }]
-				})}>Tie it off and go on</button
-		>{/if}
+			</td>
+			<td class="w-44">
+				<Select
+					hideLabel
+					label={`Made on, ${p.name.toLowerCase()}`}
+					value={p.cordPins ? `cord-${p.cordPins}` : (p.on ?? '')}
+					options={[
+						{ value: '', label: 'this machine' },
+						...machines.map((m) => ({ value: m.id as string, label: m.name })),
+						...[2, 3, 4].map((n) => ({ value: `cord-${n}`, label: `a cord on ${n} pins` }))
+					]}
+					onvalue={(v) =>
+						putIn(
+							p.id,
+							'machine of a part',
+							v.startsWith('cord-')
+								? { cordPins: Number(v.slice(5)), stuffed: false }
+								: { cordPins: null, on: (v || null) as ToyPart['on'] }
+						)}
+				/>
+			</td>
+			<td>
+				<input
+					type="checkbox"
+					class="checkbox checkbox-sm"
+					aria-label={`Stuffed, ${p.name.toLowerCase()}`}
+					checked={p.stuffed}
+					onchange={(e) => putIn(p.id, 'stuffed', { stuffed: e.currentTarget.checked })}
+				/>
+			</td>
+			<td class="figure whitespace-nowrap">{size(p.id)}</td>
+		{/snippet}
+	</RowTable>
+	<details class="mt-2" open={part.segments.length > 1 || undefined}>
+		<summary class="cursor-pointer">
+			<b class="font-semibold">{part.name}</b>, more closely
+			<span class="hint"
+				>on the picture, its bright handles make it longer, the pale ones thicker</span
+			>
+		</summary>
+		<ToyPartMore
+			{part}
+			parts={options.parts}
+			{made}
+			yarns={options.yarns.length}
+			put={(what, patch) => putIn(part.id, what, patch)}
+		/>
+	</details>
 </section>

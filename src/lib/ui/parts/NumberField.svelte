@@ -21,6 +21,7 @@
 		/** As in QuantityField. */
 		live?: boolean;
 		draft?: string;
+		hideLabel?: boolean;
 	}
 	let {
 		label,
@@ -33,7 +34,8 @@
 		placeholder,
 		hint,
 		live = false,
-		draft
+		draft,
+		hideLabel = false
 	}: Props = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
@@ -67,6 +69,7 @@
 	{text}
 	{parse}
 	{live}
+	{hideLabel}
 	{...draft === undefined ? {} : { draft }}
 	{...hint ? { hint } : {}}
 	{...placeholder === undefined ? {} : { placeholder }}

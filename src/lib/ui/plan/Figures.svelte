@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Plan } from '$lib/core/plan';
-	import { totalsOf } from '$lib/core/plan/totals';
+	import { rowsInAll, totalsOf, yarnInAll } from '$lib/core/plan/totals';
 	import { exact } from '$lib/core/quantity/estimate';
 	import { figure } from '$lib/core/quantity/working';
 	import { wordLoopSource, wordSource } from '$lib/core/words/sources';
@@ -19,22 +19,27 @@
 	/** One row count is told where all that is cranked has it. */
 	const rows = $derived.by(() => {
 		const [first] = plan.pieces;
-		if (!first || plan.pieces.some((p) => p.name !== first.name || p.mainRows !== first.mainRows))
-			return null;
+		if (!first) return null;
+		if (plan.pieces.some((p) => p.name !== first.name || p.mainRows !== first.mainRows))
+			return rowsInAll(plan.pieces);
 		const label = copies > 1 ? `Rows of a ${first.name.toLowerCase()}` : 'Rows';
 		return figure(label, 'rows', exact(first.mainRows), first.rowsWorking);
 	});
 	const totals = $derived(plan.pieces.length > 1 ? totalsOf(plan, joinTails) : null);
 	const isSet = (id: string) => (set.includes(id) ? { mark: 'set' as const } : {});
-	const LARGE = 3;
+	const yarn = $derived(yarnInAll(plan));
+	/** Rows, size, yarn and time come first: what a maker asks before anything else. */
+	const [first, ...others] = $derived(plan.sizes);
 </script>
 
 <div class="grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-[repeat(auto-fill,minmax(7.5rem,1fr))]">
 	{#if rows}<Figure figure={rows} large {...isSet('rows')} />{/if}
-	{#each plan.sizes as s, i (s.id)}
-		<Figure figure={s.figure} large={i < (rows ? LARGE - 1 : LARGE)} {...isSet(s.id)} />
+	{#if first}<Figure figure={first.figure} large {...isSet(first.id)} />{/if}
+	{#if yarn}<Figure figure={yarn} large />{/if}
+	{#if plan.pieces.length > 0}<Figure figure={plan.time} large />{/if}
+	{#each others as s (s.id)}
+		<Figure figure={s.figure} {...isSet(s.id)} />
 	{/each}
-	{#if plan.pieces.length > 0}<Figure figure={plan.time} />{/if}
 	{#if plan.byHand}<Figure figure={plan.byHand} />{/if}
 	{#if plan.fill}<Figure figure={plan.fill} />{/if}
 	{#if totals}

@@ -53,16 +53,16 @@
 <PlanRibbon {plan} {project} {editor} {edited} />
 <OnMachine {plan} {project} {events} />
 <div class={['plan-grid rule-line mt-2 grid gap-x-7 gap-y-4 border-t pt-3', wide && 'is-wide']}>
-	<div class={['flex min-w-0 flex-col', wide ? 'wide' : 'items-center']}>
+	<div class={['picture flex min-w-0 flex-col', wide ? 'wide' : 'items-center']}>
 		<PlanPicture {plan} {project} {editor} {units} {pointing} />
 	</div>
 	<div class="min-w-0">
 		<Figures {plan} joinTails={joinTailsOf(project.options)} {set} />
-		<Options {...rest} class="mt-3" />
 	</div>
 	<div class="min-w-0">
 		<Findings findings={plan.findings} {plan} {project} {editor} {onfix} />
 	</div>
+	<Options {...rest} class="table-of" />
 </div>
 <div class="rule-line mt-5 grid gap-x-8 gap-y-5 border-t pt-3 lg:grid-cols-2">
 	<div class="grid min-w-0 content-start gap-5">
@@ -87,11 +87,23 @@
 	@media (min-width: 900px) {
 		.plan-grid {
 			grid-template-columns: auto minmax(17rem, 1.1fr) minmax(16rem, 1fr);
+			grid-template-rows: auto 1fr;
+		}
+		/* Beside the picture, under figures and findings. */
+		.plan-grid :global(.table-of) {
+			grid-column: 2 / -1;
+		}
+		.picture {
+			grid-row: 1 / span 2;
 		}
 		.is-wide {
 			grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr);
 		}
 		.wide {
+			grid-column: 1 / -1;
+			grid-row: auto;
+		}
+		.is-wide :global(.table-of) {
 			grid-column: 1 / -1;
 		}
 	}

@@ -31,6 +31,8 @@
 	);
 	const colour = $derived(plan.yarns[0]?.colour ?? 'currentColor');
 	let more = $state(false);
+	/** Between the last phrase and what is folded after it. */
+	const SPACE = ' ';
 	const rest = $derived({ project, plan, editor, pointing });
 	const wrong = $derived(
 		controls.flatMap((c) => {
@@ -45,8 +47,8 @@
 		{#each slip.parts as part, i (i)}{#if typeof part === 'string'}{part}{:else}<SlipPhrase
 					phrase={part}
 					{...rest}
-				/>{/if}{/each}{#if slip.rest.length > 0}<button
-				class="phrase is-more ml-1"
+				/>{/if}{/each}{#if slip.rest.length > 0}{SPACE}<button
+				class="phrase is-more"
 				aria-expanded={more}
 				onclick={() => (more = !more)}>{more ? 'and' : `and ${slip.rest.length} more…`}</button
 			>{:else}.{/if}
@@ -67,7 +69,7 @@
 	.sentence {
 		font-size: clamp(1.15rem, 0.95rem + 0.8vw, 1.55rem);
 		line-height: 1.5;
-		max-width: 62rem;
+		max-width: 74rem;
 		text-wrap: pretty;
 	}
 	.seldom {
