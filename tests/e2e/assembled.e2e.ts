@@ -102,7 +102,11 @@ test('a garland: worked out for number, spacing or span, and neighbours that tou
 	await expect(page.getByText('Span, hook to hook')).toBeVisible();
 	// Ten things and no sag: eleven gaps of 20 cm.
 	await expect(page.locator('details', { hasText: 'Span, hook to hook' })).toContainText('220');
-	await (await opened(page, 'Order of colours')).getByRole('button', { name: 'Shuffle again' }).click();
+	await (
+		await opened(page, 'Order of colours')
+	)
+		.getByRole('button', { name: 'Shuffle again' })
+		.click();
 	await page.keyboard.press('Escape');
 	await page.getByRole('slider', { name: 'From pieces to the finished thing' }).fill('0');
 	await expect(

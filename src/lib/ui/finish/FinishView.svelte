@@ -140,7 +140,7 @@
 					<input
 						id={`step-${s.id}`}
 						type="checkbox"
-						class="checkbox checkbox-sm mt-1 size-5 shrink-0"
+						class="checkbox checkbox-sm mt-1 shrink-0"
 						checked={done}
 						onchange={(e) => tick(s.id, e.currentTarget.checked)}
 					/>

@@ -32,6 +32,8 @@
 				waste: '#9fb0b8'
 			}) satisfies Record<Tone, string>
 	);
+	/** Letters are 12 px at least, however small the drawing is shown. */
+	const letters = $derived(Math.max(13, (12.2 * diagram.width) / width));
 	const key = (ink: Ink, i: number) => `${ink.kind}-${i}`;
 </script>
 
@@ -92,7 +94,8 @@
 				x={ink.x}
 				y={ink.y}
 				text-anchor={ink.at ?? 'middle'}
-				class="figure fill-base-content stroke-base-100 text-[13px] font-semibold"
+				class="figure fill-base-content stroke-base-100 font-semibold"
+				style:font-size={`${letters}px`}
 				stroke-width="3"
 				paint-order="stroke">{ink.text}</text
 			>

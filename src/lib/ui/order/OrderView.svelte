@@ -108,7 +108,7 @@
 				<li class="rule-line flex items-end gap-x-3 gap-y-1 border-t py-2 max-sm:flex-wrap">
 					<span class="figure mb-1.5 w-5">{i + 1}</span>
 					<a
-						class="mb-1.5 min-w-28 flex-1 font-semibold underline-offset-4 hover:underline"
+						class="mb-1 min-h-6 min-w-28 flex-1 font-semibold underline-offset-4 hover:underline"
 						href={`/project/${l.projectId}/plan`}>{nameOf(l.projectId)}</a
 					>
 					<div class="w-16 shrink-0">

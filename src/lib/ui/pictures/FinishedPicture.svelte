@@ -164,7 +164,7 @@
 <style>
 	.stages {
 		appearance: none;
-		height: 22px;
+		height: 24px;
 		background: linear-gradient(var(--color-base-content), var(--color-base-content)) center / 100%
 			1.5px no-repeat;
 		cursor: pointer;

@@ -121,7 +121,7 @@
 			stroke="none"
 			x={cx + (radius + 3.2) * px}
 			y={crownY + (profile.heightCm * px) / 2 + 11}
-			class="text-[11px]">over the curve</text
+			class="text-[12px]">over the curve</text
 		>
 		<path d={`M${px} ${height - 14}v6h${barCm * px}v-6`} fill="none" stroke-width="1.2" />
 		<text stroke="none" x={px + 5} y={height - 13}>{units === 'cm' ? '10 cm' : '4 in'}</text>

@@ -46,7 +46,7 @@
 			class="stroke-base-content"
 			fill="none"
 		/>
-		<text x={8} y={cardCm * PX_PER_CM + 18} class="fill-base-content text-[11px]"
+		<text x={8} y={cardCm * PX_PER_CM + 18} class="fill-base-content text-[12px]"
 			>{long(Math.min(5, wide))}</text
 		>
 	</svg>

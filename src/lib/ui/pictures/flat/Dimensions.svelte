@@ -66,7 +66,7 @@
 					? `translate(${x1} ${Math.min(y1, y2)})`
 					: `translate(${(x1 + x2) / 2} ${y1})`}
 			dy={upright && !short ? -4 : -6}
-			text-anchor="middle"
+			text-anchor={d.measure === 'shoulderDrop' ? 'end' : 'middle'}
 			class="dim fill-base-content cursor-pointer text-[12px]"
 			onclick={() => onask(d.measure)}
 			onkeydown={(e) => e.key === 'Enter' && onask(d.measure)}>{label}</text

@@ -37,7 +37,7 @@
 	const TOP = 40;
 	const LABEL_PX = 52;
 	const BOTTOM = 44;
-	const MOST_PX = 300;
+	const MOST_PX = 236;
 
 	const made = $derived(plan.finished.made);
 	const layout = $derived(placePieces(made));
