@@ -8,6 +8,7 @@ import { TUBE_KINDS } from '../../src/lib/core/recipe/tubes/kinds';
 import { projectOf } from '../support/bench';
 import { bigBench, optionsOn } from '../support/stash';
 import { quantile, report } from './figures';
+import { ownRack } from './own-rack';
 
 const PORT = 4189;
 const BASE = `http://localhost:${PORT}`;
@@ -105,6 +106,7 @@ async function crank(): Promise<void> {
 	await page.getByRole('link', { name: /Foghorn/ }).waitFor();
 	// A tube of its own length, so that 200 presses stay within one section.
 	await page.goto(`${BASE}/project/project-first/plan`);
+	await page.getByRole('button', { name: /^Length is set by: / }).click();
 	await page.getByRole('textbox', { name: 'a row count' }).fill('590');
 	await page.keyboard.press('Enter');
 	await page.getByRole('img', { name: /590 rows/ }).waitFor();
@@ -174,7 +176,7 @@ async function ribbon(): Promise<void> {
 		results: [],
 		orders: []
 	};
-	const page = await (await browser.newContext()).newPage();
+	const page = await ownRack(browser, BASE);
 	await page.goto(`${BASE}/keep`);
 	await page.locator('input[type=file]').setInputFiles({
 		name: 'scarf.zip',
@@ -236,7 +238,9 @@ async function ribbon(): Promise<void> {
 			most: 32
 		}
 	);
+	await page.getByRole('button', { name: /^Stripe line: / }).click();
 	await page.getByRole('textbox', { name: /Stripe line/ }).fill('50 times (5 A, 5 B)');
+	await page.keyboard.press('Escape');
 	await page.getByRole('img', { name: /500 rows/ }).waitFor();
 	await page.waitForTimeout(500);
 	const drawn = await page.evaluate(async () => {
@@ -266,7 +270,7 @@ async function stashPage(yarns: number): Promise<Page> {
 	const bench = bigBench(yarns);
 	const project = projectOf(optionsOn(bench));
 	const bytes = writeBackup({ bench, projects: [project], events: [], results: [], orders: [] });
-	const page = await (await browser.newContext()).newPage();
+	const page = await ownRack(browser, BASE);
 	await page.goto(`${BASE}/keep`);
 	await page.locator('input[type=file]').setInputFiles({
 		name: 'stash.zip',

@@ -59,7 +59,7 @@ test('yarn in a stitch: the best measure is used, and gives metres in a row and 
 }) => {
 	await openDemo(page);
 	await on(page, 'qc-rope', 'loop');
-	await expect(panel(page)).toContainText('estimated from the gauge (Munden)');
+	await expect(panel(page)).toContainText('estimated from the gauge');
 	await page.getByRole('textbox', { name: 'Whole rows unravelled' }).fill('4');
 	await page.getByRole('textbox', { name: 'Yarn they gave' }).fill('5.76 m');
 	await page.getByRole('button', { name: 'Add', exact: true }).click();
@@ -143,6 +143,7 @@ test('a cake is cut into balls of the stash and sections of a scarf, and put bac
 		.getByRole('button', { name: /winter aurora/ })
 		.first()
 		.click();
+	await page.getByRole('button', { name: 'How far does it go?' }).click();
 	await page.getByRole('tab', { name: 'Phases' }).click();
 	await panel(page).getByRole('button', { name: 'Cut it into balls' }).click();
 	await expect(list).toHaveCount(23);

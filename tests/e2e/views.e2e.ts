@@ -30,6 +30,7 @@ const VIEWS = [
 	['order', '/order/order-fair'],
 	['what can be made', '/make'],
 	['a first thing', '/start?what=lined-hat'],
+	['the parts of the house', '/parts'],
 	['how it is done', '/how'],
 	['files', '/keep']
 ] as const;

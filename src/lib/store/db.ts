@@ -34,8 +34,12 @@ export interface Card {
 	readonly projectId: string;
 	readonly madeOf: string;
 	readonly plan: unknown;
-	/** What comes of it, as it stands on the rack. */
-	readonly thing?: unknown;
+}
+/** Of a plan what the rack shows, and no more: a rack of hundreds opens by these alone. */
+export interface StoredLook {
+	readonly projectId: string;
+	readonly madeOf: string;
+	readonly look: unknown;
 }
 
 /** An event with its place in the order of writing. */
@@ -87,6 +91,7 @@ export class TombleDb extends Dexie {
 	orders!: EntityTable<Order, 'id'>;
 	/** Plans of the shelf as they were last drawn: put aside so that it opens without planning. */
 	cards!: EntityTable<Card, 'projectId'>;
+	looks!: EntityTable<StoredLook, 'projectId'>;
 	settings!: EntityTable<{ key: 'settings' } & Settings, 'key'>;
 
 	/** Whether a newer version than this one has brought the store up. */
@@ -156,5 +161,7 @@ export class TombleDb extends Dexie {
 				const machines = await tx.table<Record<string, unknown>>('machines').toArray();
 				await tx.table('machines').bulkPut(machines.map(machineFrom8));
 			});
+		// What the rack shows of each plan lies apart from the plans; nothing that is the maker's changed.
+		this.version(10).stores({ looks: 'projectId' });
 	}
 }

@@ -41,6 +41,18 @@ export const box = (x: number, y: number, w: number, h: number): string =>
 export const disc = (x: number, y: number, r: number): string =>
 	`M${n(x - r)} ${n(y)}a${n(r)} ${n(r)} 0 1 0 ${n(2 * r)} 0a${n(r)} ${n(r)} 0 1 0 ${n(-2 * r)} 0Z`;
 
+/** Colours that lie beside each other and never over one another: all of one colour as one path. */
+export function beside(shapes: readonly Shape[]): Shape[] {
+	const found = new Map<string, { of: Shape; d: string }>();
+	for (const s of shapes) {
+		const key = `${s.fill ?? ''} ${s.shade ?? 0}`;
+		const same = found.get(key);
+		if (same) same.d += s.d;
+		else found.set(key, { of: s, d: s.d });
+	}
+	return [...found.values()].map(({ of, d }) => ({ ...of, d }));
+}
+
 /** The corners of the least box that holds some points. */
 export function spanOf(points: readonly Point[]): Pick<Sketch, 'low' | 'high'> {
 	const low = { x: Infinity, y: Infinity };

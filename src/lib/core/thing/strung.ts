@@ -2,7 +2,7 @@ import type { AssembledOf } from '../recipe/assembled/form/assembled';
 import type { FinishedOf } from '../recipe/finished';
 import { entryAt } from '../quantity/sure';
 import { hungPath, pomPath } from './hung-path';
-import { box, closed, disc, open, type Shape, type Sketch } from './shape';
+import { beside, box, closed, disc, open, type Shape, type Sketch } from './shape';
 
 /** As far as a string hangs down from its hook; what is longer hangs doubled, cm. */
 const LONGEST_CM = 60;
@@ -121,7 +121,7 @@ export function besideSketch({
 			up += high;
 			return { d: box(i * tubeCm, edge + lengthCm - up, tubeCm, high), fill: b.yarn };
 		});
-		return [...bands, { d: box(i * tubeCm, edge, tubeCm, lengthCm), edge: true }];
+		return [...beside(bands), { d: box(i * tubeCm, edge, tubeCm, lengthCm), edge: true }];
 	});
 	const trims =
 		edge > 0

@@ -10,7 +10,7 @@ import {
 } from '../recipe/assembled/form/toy';
 import type { Point } from '../shaping/outline';
 import { entryAt } from '../quantity/sure';
-import { closed, disc, spanOf, type Shape, type Sketch } from './shape';
+import { beside, closed, disc, spanOf, type Shape, type Sketch } from './shape';
 
 /** What of a polygon lies between two places along its axis. */
 function between(points: readonly Point[], from: number, to: number): Point[] {
@@ -58,7 +58,7 @@ function partShapes(p: PlacedPart): { shapes: Shape[]; points: Point[] } {
 		});
 		from += long;
 		return [
-			...bands,
+			...beside(bands),
 			{ d: closed(whole), edge: true, ...(m.part.stuffed ? { round: true as const } : {}) }
 		];
 	});

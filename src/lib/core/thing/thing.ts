@@ -5,7 +5,7 @@ import { entryAt } from '../quantity/sure';
 import { wholeGarment } from '../recipe/garments/start';
 import { flatSketch } from './flat';
 import { foldedSketch } from './folded';
-import { box, type Shape, type Sketch, type Thing } from './shape';
+import { beside, box, type Shape, type Sketch, type Thing } from './shape';
 import { besideSketch, flagsSketch, hungSketch, pomSketch } from './strung';
 import { stuffedSketch } from './stuffed';
 import { tubeSketch } from './tube';
@@ -49,7 +49,10 @@ function overPeg(plan: Plan): Sketch {
 	}
 	// What hangs in front is drawn last.
 	const shapes = folds
-		.map((f, layer) => [...f, { d: box(layer * step, 0, widthCm, drop), edge: true as const }])
+		.map((f, layer) => [
+			...beside(f),
+			{ d: box(layer * step, 0, widthCm, drop), edge: true as const }
+		])
 		.toReversed()
 		.flat();
 	return {

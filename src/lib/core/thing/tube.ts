@@ -5,7 +5,7 @@ import type { Assembly } from '../assembly/assembly';
 import type { WorkedPiece } from '../crank/piece';
 import type { FinishedOf } from '../recipe/finished';
 import { entryAt, last } from '../quantity/sure';
-import { closed, open, spanOf, type Shape, type Sketch } from './shape';
+import { beside, closed, open, spanOf, type Shape, type Sketch } from './shape';
 
 /** A tube with its ends seen to, and what it was made of. */
 export interface TubePlan {
@@ -20,19 +20,23 @@ const GAP_CM = 1.5;
 
 /** The stage as it lies, its bands from the lowest layer up. */
 function stageShapes(stage: Stage): Shape[] {
-	const order = stage.bands.map((_, i) => i);
-	order.sort((i, j) => entryAt(stage.bands, i).layer - entryAt(stage.bands, j).layer);
-	const top = Math.max(...stage.bands.map((b) => b.layer));
-	const fabric = order.map((i): Shape => {
+	const layers = [...new Set(stage.bands.map((b) => b.layer))].sort((a, b) => a - b);
+	const top = layers.at(-1) ?? 0;
+	const band = (i: number): Shape => {
 		const b = entryAt(stage.bands, i);
 		const [from, to] = [entryAt(stage.rungs, i), entryAt(stage.rungs, i + 1)];
-		const shade = Math.max(b.shade, b.layer < 0 && top > b.layer ? 0.3 : 0);
+		// In a few steps: what looks alike is one path.
+		const deep = Math.max(b.shade, b.layer < 0 && top > b.layer ? 0.3 : 0);
+		const shade = Math.round(deep * 12) / 12;
 		return {
 			d: closed([from.a, from.b, to.b, to.a]),
 			fill: b.yarn,
 			...(shade > 0 ? { shade } : {})
 		};
-	});
+	};
+	const fabric = layers.flatMap((layer) =>
+		beside(stage.bands.flatMap((b, i) => (b.layer === layer ? [band(i)] : [])))
+	);
 	const sides = (['a', 'b'] as const).map((side): Shape => ({
 		d: open(stage.rungs.map((r) => r[side])),
 		edge: true

@@ -1,6 +1,6 @@
 import type { FinishedOf } from '../recipe/finished';
 import { bandPath, domeProfile, headPath } from './dome';
-import type { Shape, Sketch } from './shape';
+import { beside, type Shape, type Sketch } from './shape';
 
 /** A head is so much of its girth high, chin to crown, as it is drawn. */
 const HEAD_HIGH = 0.44;
@@ -11,10 +11,12 @@ export function wornSketch({ hat }: FinishedOf<'worn'>): Sketch {
 	const profile = domeProfile(Math.max(1, hat.heightWorn.mean), radius + 0.35);
 	const at = { cx: 0, crownY: 0, px: 1 };
 	const seen = (bands: typeof hat.body, out: number): Shape[] =>
-		bands.map((b) => ({
-			d: bandPath(profile, b.fromCm, b.toCm, { ...at, out }),
-			fill: b.yarn
-		}));
+		beside(
+			bands.map((b) => ({
+				d: bandPath(profile, b.fromCm, b.toCm, { ...at, out }),
+				fill: b.yarn
+			}))
+		);
 	const edge = (from: number, to: number, out: number): Shape => ({
 		d: bandPath(profile, from, to, { ...at, out }),
 		edge: true,

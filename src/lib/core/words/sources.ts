@@ -46,7 +46,7 @@ export function wordLoopSource(source: LoopSource): string {
 		case 'elsewhere':
 			return `carried over from ${swatches(source.swatches)} on another machine`;
 		case 'munden':
-			return 'estimated from the gauge (Munden)';
+			return 'estimated from the gauge';
 		case 'peirce':
 			return 'estimated from the yarn’s thickness (Peirce)';
 	}

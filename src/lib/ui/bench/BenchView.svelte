@@ -16,6 +16,7 @@
 	import { beginProject } from '../state/projects';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import MachineForm from './MachineForm.svelte';
+	import FirstSwatch from './FirstSwatch.svelte';
 	import PairPanel from './PairPanel.svelte';
 	import Stash from './stash/Stash.svelte';
 	import { BenchChoice } from './choice.svelte';
@@ -202,11 +203,7 @@
 	{#if machine && yarn}
 		<PairPanel {machine} {yarn} {choice} onstart={startHat} />
 	{:else}
-		<p class="quiet self-start pt-8">
-			{machine
-				? 'Add a yarn: then the two can meet in a swatch.'
-				: 'Add a machine first: its pins set the width of every tube.'}
-		</p>
+		<FirstSwatch lacks={machine ? 'yarn' : 'machine'} />
 	{/if}
 </div>
 

@@ -40,12 +40,6 @@
 </script>
 
 <div class="grid gap-4 sm:grid-cols-2">
-	<TextField
-		label="What you call it"
-		value={machine.name}
-		example="48 pins"
-		onvalue={(name) => put({ name })}
-	/>
 	<QuantityField
 		label="Pins"
 		text={String(machine.pins)}
@@ -65,31 +59,6 @@
 			{ value: 'last', label: 'last of a row' }
 		]}
 		onvalue={(marker) => put({ marker })}
-	/>
-	<QuantityField
-		label="The marker is told by"
-		text={machine.markerColour}
-		placeholder="its colour, such as white"
-		parse={markerColour}
-		onvalue={(t) => put({ markerColour: t.trim() })}
-		onempty={() => put({ markerColour: '' })}
-	/>
-	<QuantityField
-		label="The first pin of a row is number"
-		text={String(machine.firstPin)}
-		parse={pin}
-		inputmode="numeric"
-		onvalue={(t) => put({ firstPin: value(pin(t), machine.firstPin) })}
-		hint="As it stands on the ring; the others count on from it, round."
-	/>
-	<Choice
-		label="The right side of the fabric hangs"
-		value={machine.rightSide}
-		options={[
-			{ value: 'away', label: 'away from you', hint: 'left and right of a piece seem swapped' },
-			{ value: 'toward', label: 'toward you' }
-		]}
-		onvalue={(rightSide) => put({ rightSide })}
 	/>
 	<Choice
 		label="Its row counter counts"
@@ -115,71 +84,109 @@
 		onvalue={(t) => put({ clearanceCm: value(parseLengthCm(t, units), machine.clearanceCm) })}
 		hint="Says at which row to roll the tube up."
 	/>
-	<Choice
-		label="Tension slots"
-		value={machine.slots}
-		options={lost}
-		onvalue={(slots) => put({ slots })}
-	/>
-	<Choice
-		label="Seen from above the ring turns"
-		value={machine.turns}
-		options={[
-			{ value: 'clockwise', label: 'clockwise' },
-			{ value: 'anticlockwise', label: 'anticlockwise' }
-		]}
-		onvalue={(turns) => put({ turns })}
-	/>
-	<Choice
-		label="At a panel’s turns the yarn goes"
-		value={machine.edgeRule}
-		options={[
-			{ value: 'under-bar', label: 'under the edge bar', hint: 'and is pulled snug' },
-			{ value: 'off-bar', label: 'off the edge bar', hint: 'and the slack is drawn out by hand' }
-		]}
-		onvalue={(edgeRule) => put({ edgeRule })}
-	/>
-	<Choice
-		label="Panels turned by hand"
-		value={machine.handPanels}
-		options={[
-			{
-				value: 'keep-off',
-				label: 'keep off the marker',
-				hint: 'and off the counter’s trip, where the ring sticks'
-			},
-			{ value: 'cross', label: 'cross it' }
-		]}
-		onvalue={(handPanels) => put({ handPanels })}
-	/>
-	<QuantityField
-		label="The counter is tripped at pin"
-		text={machine.tripPin === null ? '' : String(pinNumber(machine, machine.tripPin - 1))}
-		placeholder="none"
-		parse={pin}
-		inputmode="numeric"
-		onvalue={(t) => {
-			const r = pin(t);
-			if (r.ok) put({ tripPin: pinNumbered(machine, r.value) + 1 });
-		}}
-		onempty={() => put({ tripPin: null })}
-		hint="Panels turned by hand keep off it too."
-	/>
-	<div class="flex flex-wrap gap-4">
-		<Choice
-			label="Panel mode loses at the start"
-			value={machine.panelLost.start}
-			options={lost}
-			onvalue={(start) => put({ panelLost: { ...machine.panelLost, start } })}
-		/>
-		<Choice
-			label="and at the end, pins"
-			value={machine.panelLost.end}
-			options={lost}
-			onvalue={(end) => put({ panelLost: { ...machine.panelLost, end } })}
-		/>
-	</div>
 </div>
+<details class="mt-4">
+	<summary class="cursor-pointer font-semibold"
+		>More about this ring: its turns, its panels, the numbers on its pins</summary
+	>
+	<div class="mt-2 grid gap-4 sm:grid-cols-2">
+		<TextField
+			label="What you call it"
+			value={machine.name}
+			example="48 pins"
+			onvalue={(name) => put({ name })}
+		/>
+		<QuantityField
+			label="The marker is told by"
+			text={machine.markerColour}
+			placeholder="its colour, such as white"
+			parse={markerColour}
+			onvalue={(t) => put({ markerColour: t.trim() })}
+			onempty={() => put({ markerColour: '' })}
+		/>
+		<QuantityField
+			label="The first pin of a row is number"
+			text={String(machine.firstPin)}
+			parse={pin}
+			inputmode="numeric"
+			onvalue={(t) => put({ firstPin: value(pin(t), machine.firstPin) })}
+			hint="As it stands on the ring; the others count on from it, round."
+		/>
+		<Choice
+			label="The right side of the fabric hangs"
+			value={machine.rightSide}
+			options={[
+				{ value: 'away', label: 'away from you', hint: 'left and right of a piece seem swapped' },
+				{ value: 'toward', label: 'toward you' }
+			]}
+			onvalue={(rightSide) => put({ rightSide })}
+		/>
+		<Choice
+			label="Tension slots"
+			value={machine.slots}
+			options={lost}
+			onvalue={(slots) => put({ slots })}
+		/>
+		<Choice
+			label="Seen from above the ring turns"
+			value={machine.turns}
+			options={[
+				{ value: 'clockwise', label: 'clockwise' },
+				{ value: 'anticlockwise', label: 'anticlockwise' }
+			]}
+			onvalue={(turns) => put({ turns })}
+		/>
+		<Choice
+			label="At a panel’s turns the yarn goes"
+			value={machine.edgeRule}
+			options={[
+				{ value: 'under-bar', label: 'under the edge bar', hint: 'and is pulled snug' },
+				{ value: 'off-bar', label: 'off the edge bar', hint: 'and the slack is drawn out by hand' }
+			]}
+			onvalue={(edgeRule) => put({ edgeRule })}
+		/>
+		<Choice
+			label="Panels turned by hand"
+			value={machine.handPanels}
+			options={[
+				{
+					value: 'keep-off',
+					label: 'keep off the marker',
+					hint: 'and off the counter’s trip, where the ring sticks'
+				},
+				{ value: 'cross', label: 'cross it' }
+			]}
+			onvalue={(handPanels) => put({ handPanels })}
+		/>
+		<QuantityField
+			label="The counter is tripped at pin"
+			text={machine.tripPin === null ? '' : String(pinNumber(machine, machine.tripPin - 1))}
+			placeholder="none"
+			parse={pin}
+			inputmode="numeric"
+			onvalue={(t) => {
+				const r = pin(t);
+				if (r.ok) put({ tripPin: pinNumbered(machine, r.value) + 1 });
+			}}
+			onempty={() => put({ tripPin: null })}
+			hint="Panels turned by hand keep off it too."
+		/>
+		<div class="flex flex-wrap gap-4">
+			<Choice
+				label="Panel mode loses at the start"
+				value={machine.panelLost.start}
+				options={lost}
+				onvalue={(start) => put({ panelLost: { ...machine.panelLost, start } })}
+			/>
+			<Choice
+				label="and at the end, pins"
+				value={machine.panelLost.end}
+				options={lost}
+				onvalue={(end) => put({ panelLost: { ...machine.panelLost, end } })}
+			/>
+		</div>
+	</div>
+</details>
 <div class="mt-5 flex justify-between">
 	<button class="btn" onclick={onremove}>Take it off the bench</button>
 	<button class="btn btn-neutral" onclick={ondone}>Done</button>

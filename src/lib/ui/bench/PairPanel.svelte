@@ -2,7 +2,7 @@
 	import { Tabs } from 'bits-ui';
 	import type { Machine, Yarn } from '$lib/core/model/bench';
 	import type { BenchChoice, Tab } from './choice.svelte';
-	import { TABS } from './choice.svelte';
+	import { QUESTIONS, questionOf } from './choice.svelte';
 	import ChartTab from './chart/ChartTab.svelte';
 	import LoopTab from './loop/LoopTab.svelte';
 	import MakeTab from './make/MakeTab.svelte';
@@ -19,8 +19,11 @@
 		onstart: () => void;
 	}
 	let { machine, yarn, choice, onstart }: Props = $props();
-	const tabs = $derived(TABS.filter((t) => t.value !== 'phases' || yarn.phases.length > 0));
-	const tab = $derived(tabs.some((t) => t.value === choice.tab) ? choice.tab : 'swatch');
+	/** What has no phases is not asked about them. */
+	const asks = (t: Tab) => t !== 'phases' || yarn.phases.length > 0;
+	const tab = $derived(asks(choice.tab) ? choice.tab : 'swatch');
+	const question = $derived(questionOf(tab));
+	const tabs = $derived(question.tabs.filter((t) => asks(t.value)));
 </script>
 
 <section aria-labelledby="pair-title" class="min-w-0">
@@ -30,19 +33,30 @@
 		</h2>
 		<button class="btn btn-accent ml-auto" onclick={onstart}>Start a hat with these</button>
 	</div>
+	<div class="mb-3 flex flex-wrap gap-1.5" role="group" aria-label="What to ask">
+		{#each QUESTIONS as q (q.value)}
+			<button
+				class="btn btn-sm"
+				aria-pressed={q.value === question.value}
+				onclick={() => choice.set({ tab: q.tabs[0].value })}>{q.label}</button
+			>
+		{/each}
+	</div>
 	<Tabs.Root value={tab} onValueChange={(v) => choice.set({ tab: v as Tab })}>
-		<Tabs.List
-			class="tabs rule-line mb-3 flex flex-wrap gap-x-4 border-b"
-			aria-label="What to look at"
-		>
-			{#each tabs as t (t.value)}
-				<Tabs.Trigger
-					value={t.value}
-					class="data-[state=active]:border-base-content data-[state=inactive]:quiet -mb-px cursor-pointer border-b-[3px] border-transparent px-0.5 pt-1 pb-1.5 text-[0.94rem] data-[state=active]:font-semibold"
-					>{t.label}</Tabs.Trigger
-				>
-			{/each}
-		</Tabs.List>
+		{#if tabs.length > 1}
+			<Tabs.List
+				class="tabs rule-line mb-3 flex flex-wrap gap-x-4 border-b"
+				aria-label={question.label}
+			>
+				{#each tabs as t (t.value)}
+					<Tabs.Trigger
+						value={t.value}
+						class="data-[state=active]:border-base-content data-[state=inactive]:quiet -mb-px cursor-pointer border-b-[3px] border-transparent px-0.5 pt-1 pb-1.5 text-[0.94rem] data-[state=active]:font-semibold"
+						>{t.label}</Tabs.Trigger
+					>
+				{/each}
+			</Tabs.List>
+		{/if}
 		{#key `${machine.id} ${yarn.id} ${yarn.strands}`}
 			<Tabs.Content value={tab}>
 				{#if tab === 'swatch'}<SwatchTab {machine} {yarn} />

@@ -11,6 +11,7 @@
 	} from '$lib/core/quantity/parse';
 	import { printValue, printYarnFine } from '$lib/core/quantity/print';
 	import { bad, good, type Result } from '$lib/core/quantity/problem';
+	import { colourOfName, nameOfColour } from '$lib/core/bench/yarn/colour-names';
 	import { effectiveTex } from '$lib/core/bench/yarn/tex';
 	import { USUAL_METRES_PER_100G, WEIGHT_CLASSES } from '$lib/core/bench/yarn/weight-class';
 	import { DRY_WORDS, WASH_WORDS } from '$lib/core/words/tag';
@@ -38,6 +39,19 @@
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 	const put = (patch: Partial<Yarn>) => onchange({ ...yarn, ...patch });
+
+	/** A name that still is its colour's follows it. */
+	const recolour = (colour: string) =>
+		put({
+			colour,
+			...(yarn.colourName === nameOfColour(yarn.colour) ? { colourName: nameOfColour(colour) } : {})
+		});
+	/** A name that names a colour sets it, unless one was chosen for it before. */
+	function rename(colourName: string) {
+		const named = colourOfName(colourName);
+		const chosen = yarn.colour !== colourOfName(yarn.colourName);
+		put({ colourName, ...(named && !chosen ? { colour: named } : {}) });
+	}
 
 	// On a label: "210 m", or with the ball's own weight "105 m / 50 g".
 	const metres = (t: string): Result<number> => {
@@ -81,7 +95,7 @@
 				type="color"
 				class="h-6 w-8"
 				value={yarn.colour}
-				onchange={(e) => put({ colour: e.currentTarget.value })}
+				onchange={(e) => recolour(e.currentTarget.value)}
 				aria-label="Colour swatch"
 			/>
 		</label>
@@ -92,12 +106,7 @@
 		example="Breakwater"
 		onvalue={(name) => put({ name })}
 	/>
-	<TextField
-		label="Colour name"
-		value={yarn.colourName}
-		example="foam"
-		onvalue={(colourName) => put({ colourName })}
-	/>
+	<TextField label="Colour name" value={yarn.colourName} example="foam" onvalue={rename} />
 	<Select
 		label="Weight class"
 		value={String(yarn.weightClass)}
@@ -137,128 +146,135 @@
 			ongrams={(gramsOnHand) => put({ gramsOnHand })}
 		/>
 	{/if}
-	<QuantityField
-		label="One ball"
-		text={printValue(yarn.ballGrams, 'mass', units)}
-		parse={(t) => grams(t, 5, 2000)}
-		onvalue={(t) => put({ ballGrams: value(grams(t, 5, 2000), yarn.ballGrams) })}
-	/>
-	{#if yarn.heldTogether.length === 0}
-		<Choice
-			label="Strands held together"
-			value={yarn.strands}
-			options={[1, 2, 3, 4].map((n) => ({ value: n, label: String(n) }))}
-			onvalue={(strands) => put({ strands })}
-		/>
-	{/if}
-	<Choice
-		label="Pulled as a drawstring it"
-		value={yarn.strength}
-		options={[
-			{ value: 'strong', label: 'holds' },
-			{ value: 'weak', label: 'breaks' }
-		]}
-		onvalue={(strength) => put({ strength })}
-	/>
-	<Choice
-		label="Its surface is"
-		value={yarn.surface}
-		options={[
-			{ value: 'smooth', label: 'smooth' },
-			{ value: 'fuzzy', label: 'fuzzy', hint: 'It clings: slow to crank, hard to ladder' }
-		]}
-		onvalue={(surface) => put({ surface })}
-	/>
-	<Choice
-		label="The yarn itself"
-		value={yarn.stretch}
-		options={[
-			{ value: 'stretchy', label: 'stretches' },
-			{ value: 'little', label: 'hardly', hint: 'As cotton and linen do' }
-		]}
-		onvalue={(stretch) => put({ stretch })}
-	/>
-	<Select
-		label="Warmest wash its label allows"
-		value={yarn.wash}
-		options={WASHES.map((w) => ({ value: w, label: WASH_WORDS[w] }))}
-		onvalue={(v) => put({ wash: v as Yarn['wash'] })}
-	/>
-	<Select
-		label="Drying"
-		value={yarn.dry}
-		options={DRIES.map((d) => ({ value: d, label: DRY_WORDS[d] }))}
-		onvalue={(v) => put({ dry: v as Yarn['dry'] })}
-	/>
-	<QuantityField
-		label="Wraps of one strand in an inch"
-		text={yarn.wrapsPerInch === null ? '' : String(yarn.wrapsPerInch)}
-		parse={wraps}
-		onvalue={(t) => put({ wrapsPerInch: value(wraps(t), 10) })}
-		onempty={() => put({ wrapsPerInch: null })}
-		hint="Wound snug round a ruler; empty where not measured"
-	/>
-	{#if yarn.heldTogether.length === 0}
-		<div class="sm:col-span-2">
-			<Phases phases={yarn.phases} onput={(phases) => put({ phases })} />
-		</div>
-	{/if}
-	<fieldset class="sm:col-span-2">
-		<legend class="hint mb-0.5">Fibre</legend>
-		<div class="flex flex-wrap items-start gap-3">
-			{#each yarn.fibres as f, i (f.fibre)}
-				<div class="flex items-start gap-1">
-					<div class="w-20">
-						<QuantityField
-							label={`Share of ${f.fibre}`}
-							hideLabel
-							text={`${f.percent} %`}
-							parse={percent}
-							onvalue={(t) => setFibre(i, { percent: value(percent(t), f.percent) })}
-						/>
-					</div>
-					<div class="w-28">
-						<Select
-							label="Fibre"
-							hideLabel
-							value={f.fibre}
-							options={FIBRES.filter((x) => x === f.fibre || unused.includes(x)).map((x) => ({
-								value: x,
-								label: x
-							}))}
-							onvalue={(v) => setFibre(i, { fibre: v as Fibre })}
-						/>
-					</div>
-					{#if yarn.fibres.length > 1}<button
-							class="btn btn-sm mt-1"
-							aria-label={`Remove ${f.fibre}`}
-							onclick={() => put({ fibres: yarn.fibres.filter((_, k) => k !== i) })}>×</button
-						>{/if}
-				</div>
-			{/each}
-			{#if yarn.fibres.length < 6 && unused[0]}
-				<button
-					class="btn btn-sm mt-1"
-					onclick={() =>
-						put({
-							fibres: [
-								...yarn.fibres,
-								{ fibre: entryAt(unused, 0), percent: Math.max(1, 100 - total) }
-							]
-						})}>Add a fibre</button
-				>
-			{/if}
-		</div>
-		{#if total !== 100}<p class="text-warning mt-1 text-sm">
-				The shares make {total} %; a hint adds up to 100 %.
-			</p>{/if}
-	</fieldset>
 </div>
-<p class="hint mt-3">
-	As you use it: {Math.round(effectiveTex(yarn))} tex (grams to 1000 m){yarn.strands > 1
-		? `, ${yarn.strands} strands together`
-		: ''}.
-</p>
+<details class="mt-4">
+	<summary class="cursor-pointer font-semibold"
+		>More about this yarn: its ball, its strength, its washing, its fibre</summary
+	>
+	<div class="mt-2 grid gap-4 sm:grid-cols-2">
+		<QuantityField
+			label="One ball"
+			text={printValue(yarn.ballGrams, 'mass', units)}
+			parse={(t) => grams(t, 5, 2000)}
+			onvalue={(t) => put({ ballGrams: value(grams(t, 5, 2000), yarn.ballGrams) })}
+		/>
+		{#if yarn.heldTogether.length === 0}
+			<Choice
+				label="Strands held together"
+				value={yarn.strands}
+				options={[1, 2, 3, 4].map((n) => ({ value: n, label: String(n) }))}
+				onvalue={(strands) => put({ strands })}
+			/>
+		{/if}
+		<Choice
+			label="Pulled as a drawstring it"
+			value={yarn.strength}
+			options={[
+				{ value: 'strong', label: 'holds' },
+				{ value: 'weak', label: 'breaks' }
+			]}
+			onvalue={(strength) => put({ strength })}
+		/>
+		<Choice
+			label="Its surface is"
+			value={yarn.surface}
+			options={[
+				{ value: 'smooth', label: 'smooth' },
+				{ value: 'fuzzy', label: 'fuzzy', hint: 'It clings: slow to crank, hard to ladder' }
+			]}
+			onvalue={(surface) => put({ surface })}
+		/>
+		<Choice
+			label="The yarn itself"
+			value={yarn.stretch}
+			options={[
+				{ value: 'stretchy', label: 'stretches' },
+				{ value: 'little', label: 'hardly', hint: 'As cotton and linen do' }
+			]}
+			onvalue={(stretch) => put({ stretch })}
+		/>
+		<Select
+			label="Warmest wash its label allows"
+			value={yarn.wash}
+			options={WASHES.map((w) => ({ value: w, label: WASH_WORDS[w] }))}
+			onvalue={(v) => put({ wash: v as Yarn['wash'] })}
+		/>
+		<Select
+			label="Drying"
+			value={yarn.dry}
+			options={DRIES.map((d) => ({ value: d, label: DRY_WORDS[d] }))}
+			onvalue={(v) => put({ dry: v as Yarn['dry'] })}
+		/>
+		<QuantityField
+			label="Wraps of one strand in an inch"
+			text={yarn.wrapsPerInch === null ? '' : String(yarn.wrapsPerInch)}
+			parse={wraps}
+			onvalue={(t) => put({ wrapsPerInch: value(wraps(t), 10) })}
+			onempty={() => put({ wrapsPerInch: null })}
+			hint="Wound snug round a ruler; empty where not measured"
+		/>
+		{#if yarn.heldTogether.length === 0}
+			<div class="sm:col-span-2">
+				<Phases phases={yarn.phases} onput={(phases) => put({ phases })} />
+			</div>
+		{/if}
+		<fieldset class="sm:col-span-2">
+			<legend class="hint mb-0.5">Fibre</legend>
+			<div class="flex flex-wrap items-start gap-3">
+				{#each yarn.fibres as f, i (f.fibre)}
+					<div class="flex items-start gap-1">
+						<div class="w-20">
+							<QuantityField
+								label={`Share of ${f.fibre}`}
+								hideLabel
+								text={`${f.percent} %`}
+								parse={percent}
+								onvalue={(t) => setFibre(i, { percent: value(percent(t), f.percent) })}
+							/>
+						</div>
+						<div class="w-28">
+							<Select
+								label="Fibre"
+								hideLabel
+								value={f.fibre}
+								options={FIBRES.filter((x) => x === f.fibre || unused.includes(x)).map((x) => ({
+									value: x,
+									label: x
+								}))}
+								onvalue={(v) => setFibre(i, { fibre: v as Fibre })}
+							/>
+						</div>
+						{#if yarn.fibres.length > 1}<button
+								class="btn btn-sm mt-1"
+								aria-label={`Remove ${f.fibre}`}
+								onclick={() => put({ fibres: yarn.fibres.filter((_, k) => k !== i) })}>×</button
+							>{/if}
+					</div>
+				{/each}
+				{#if yarn.fibres.length < 6 && unused[0]}
+					<button
+						class="btn btn-sm mt-1"
+						onclick={() =>
+							put({
+								fibres: [
+									...yarn.fibres,
+									{ fibre: entryAt(unused, 0), percent: Math.max(1, 100 - total) }
+								]
+							})}>Add a fibre</button
+					>
+				{/if}
+			</div>
+			{#if total !== 100}<p class="text-warning mt-1 text-sm">
+					The shares make {total} %; a hint adds up to 100 %.
+				</p>{/if}
+		</fieldset>
+	</div>
+	<p class="hint mt-3">
+		As you use it: {Math.round(effectiveTex(yarn))} tex (grams to 1000 m){yarn.strands > 1
+			? `, ${yarn.strands} strands together`
+			: ''}.
+	</p>
+</details>
 {#if judged.length > 0}
 	<ul class="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-sm" aria-label="How it runs">
 		{#each judged as v (v.machineId + v.strands)}

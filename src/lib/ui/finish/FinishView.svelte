@@ -18,6 +18,7 @@
 	} from '$lib/core/technique/say-step';
 	import { ticksElsewhere } from '$lib/store/runs';
 	import Caution from '../parts/Caution.svelte';
+	import Glossed from '../parts/Glossed.svelte';
 	import LeaveGuard from '../parts/LeaveGuard.svelte';
 	import NotStored from '../parts/NotStored.svelte';
 	import NotWorked from '../parts/NotWorked.svelte';
@@ -153,7 +154,10 @@
 								>{/if}
 						</label>
 						{#if !done}
-							<p class="text-sm">{w.how} {wordSequence(s)}</p>
+							<p class="text-sm">
+								{#if now}<Glossed text={w.how} />{:else}{w.how}{/if}
+								{wordSequence(s)}
+							</p>
 							{#if tip !== '' && isKnown(s, plan.steps, timesTicked)}
 								<details class="no-print mt-1 text-sm">
 									<summary class="quiet cursor-pointer">Tip</summary>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { GLOSSARY } from '$lib/core/words/glossary';
 	import { SKILL_IDS } from '$lib/core/technique/drawing/skills';
 	import { CAUTIONS } from '$lib/core/technique/cautions';
 	import { SCHOOLS, type SchoolId } from '$lib/core/technique/drawing/skill-words';
@@ -20,6 +21,7 @@
 			.filter((s) => s.ways.length > 0)
 	);
 	const single = $derived(shown.filter((t) => !t.words.school));
+	const WORDS = [...GLOSSARY].sort((a, b) => a.word.localeCompare(b.word));
 </script>
 
 {#snippet technique(t: (typeof all)[number])}
@@ -61,7 +63,8 @@
 		]}
 		onvalue={(crochet) => void workbench.set({ crochet })}
 	/>
-	<a class="underline sm:ml-auto" href="#cautions">Where it can hurt</a>
+	<a class="underline sm:ml-auto" href="#words">Words of the field</a>
+	<a class="underline" href="#cautions">Where it can hurt</a>
 </div>
 {#if shown.length === 0}
 	<p class="quiet py-6">Nothing is called that. Try one word, such as “edge” or “toy”.</p>
@@ -83,6 +86,17 @@
 		</div>
 	</section>
 {/if}
+<section id="words" class="rule-line scroll-mt-4 border-t py-4" aria-labelledby="words-title">
+	<h2 id="words-title" class="mb-3 text-lg">Words of the field</h2>
+	<dl class="grid gap-x-8 gap-y-2 lg:grid-cols-2">
+		{#each WORDS as t (t.word)}
+			<div>
+				<dt class="inline font-semibold">{t.word}:</dt>
+				<dd class="inline">{t.means}</dd>
+			</div>
+		{/each}
+	</dl>
+</section>
 <section id="cautions" class="rule-line scroll-mt-4 border-t py-4" aria-labelledby="cautions-title">
 	<h2 id="cautions-title" class="mb-1 text-lg">Where it can hurt</h2>
 	<p class="mb-3 max-w-2xl text-sm">

@@ -12,6 +12,7 @@
 	import { wordStrands } from '$lib/core/words/yarn';
 	import { WASTE_TAIL_CM } from '$lib/core/crank/tails';
 	import Caution from '../parts/Caution.svelte';
+	import Glossed from '../parts/Glossed.svelte';
 	import Ring from '../pictures/Ring.svelte';
 	import type { Run } from '../state/run.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
@@ -174,7 +175,7 @@
 					{mode === 'tube' ? 'Round to the marker' : 'All on: the first row goes from here'}
 				</p>
 			{/if}
-			<p class="quiet mt-1 mb-3">{said.how} {said.also}</p>
+			<p class="quiet mt-1 mb-3"><Glossed text={`${said.how} ${said.also}`} /></p>
 			<div class="flex flex-wrap gap-2">
 				<button class="btn" onclick={() => (woven = Math.max(0, woven - 1))} disabled={woven === 0}
 					>Back</button

@@ -83,7 +83,6 @@
 		</thead>
 		<tbody bind:this={body}>
 			{#each rows as r, i (i)}
-				<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
 				<tr
 					tabindex="0"
 					aria-label={`${nameOf(r, i)}: arrows move it, D doubles it, Delete takes it out`}

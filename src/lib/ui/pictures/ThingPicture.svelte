@@ -18,6 +18,9 @@
 	/** A stitch of the texture, cm: coarser than it is where it would be a speck. */
 	const stitch = $derived(Math.max(0.45, 3.2 / px));
 	const round = $derived(thing.shapes.some((s) => s.round));
+	/** Smaller than this a texture is a haze, and hundreds of things of it are slow to paint, px for a cm. */
+	const NEAR_PX = 4;
+	const knitted = $derived(px >= NEAR_PX);
 </script>
 
 <svg
@@ -30,15 +33,20 @@
 	aria-hidden={label ? undefined : 'true'}
 >
 	<defs>
-		<pattern id={`${id}-knit`} width={stitch} height={stitch} patternUnits="userSpaceOnUse">
-			<path
-				d={`M0 0L${stitch / 2} ${stitch * 0.8}L${stitch} 0`}
-				fill="none"
-				stroke="#0b1820"
-				stroke-opacity="0.2"
-				stroke-width={stitch * 0.2}
-			/>
-		</pattern>
+		{#if knitted}<pattern
+				id={`${id}-knit`}
+				width={stitch}
+				height={stitch}
+				patternUnits="userSpaceOnUse"
+			>
+				<path
+					d={`M0 0L${stitch / 2} ${stitch * 0.8}L${stitch} 0`}
+					fill="none"
+					stroke="#0b1820"
+					stroke-opacity="0.2"
+					stroke-width={stitch * 0.2}
+				/>
+			</pattern>{/if}
 		{#if round}
 			<radialGradient id={`${id}-round`} cx="0.4" cy="0.32" r="0.8">
 				<stop offset="0" stop-color="white" stop-opacity="0.28" />
@@ -71,7 +79,7 @@
 			{#if s.round}<path d={s.d} fill={`url(#${id}-round)`} />{/if}
 			{#if s.edge}<path
 					d={s.d}
-					fill={s.d.endsWith('Z') ? `url(#${id}-knit)` : 'none'}
+					fill={knitted && s.d.endsWith('Z') ? `url(#${id}-knit)` : 'none'}
 					class="stroke-base-content/75"
 					stroke-width={1.4 / px}
 					stroke-linejoin="round"

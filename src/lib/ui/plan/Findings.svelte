@@ -7,6 +7,7 @@
 	import { wordFix } from '$lib/core/finding/fix';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
+	import Glossed from '../parts/Glossed.svelte';
 	import SeverityMark from '../parts/SeverityMark.svelte';
 
 	interface Props {
@@ -39,7 +40,7 @@
 			<SeverityMark severity={f.severity} />
 			<div class="min-w-0 text-sm">
 				<p class="font-semibold"><span class="sr-only">{SAYS[f.severity]}: </span>{words.what}</p>
-				<p>{words.why}</p>
+				<p><Glossed text={words.why} /></p>
 				<div class="no-print mt-1 flex flex-wrap gap-1">
 					{#if f.fix}<button class="btn btn-sm" onclick={() => onfix(f.fix!)}
 							>{wordFix(f.fix, workbench.units)}</button

@@ -1,23 +1,22 @@
 <script lang="ts">
-	import type { Plan } from '$lib/core/plan';
+	import type { Look } from '../state/shelf-plans.svelte';
 
 	/** A thing's ribbon as a thin line: what is knitted full, what is to come pale. */
-	let { plan, done }: { plan: Plan; done: number } = $props();
-	const piece = $derived(plan.pieces[0]);
+	let { look, done }: { look: Look; done: number } = $props();
+	const ribbon = $derived(look.ribbon);
 	const stops = $derived(
-		piece
-			? piece.runs
+		ribbon
+			? ribbon.runs
 					.map((r) => {
-						const at = (row: number) =>
-							`${((row / Math.max(1, piece.mainRows)) * 100).toFixed(1)}%`;
-						return `${plan.yarns[r.yarn]?.colour} ${at(r.from)} ${at(r.to)}`;
+						const at = (row: number) => `${((row / Math.max(1, ribbon.rows)) * 100).toFixed(1)}%`;
+						return `${look.colours[r.yarn]} ${at(r.from)} ${at(r.to)}`;
 					})
 					.join(', ')
 			: ''
 	);
 </script>
 
-{#if piece}
+{#if ribbon}
 	<span class="line" aria-hidden="true">
 		<span class="colours" style:background={`linear-gradient(90deg, ${stops})`}></span>
 		<span class="ahead" style:left={`${done * 100}%`}></span>

@@ -10,7 +10,7 @@
 	/** What is on the machine: large, with its count, what comes next, and one press to go on. */
 	let { standing: s, width }: { standing: Standing; width: number } = $props();
 	const workbench = useWorkbench();
-	const thing = $derived(workbench.thingOf(s.project));
+	const thing = $derived(s.look?.thing ?? null);
 	/** The crank's titles, fetched once the page stands; without them nothing is said. */
 	let words = $state.raw<typeof import('$lib/core/words/title') | null>(null);
 	$effect(() => {
@@ -34,9 +34,9 @@
 </script>
 
 <li class="flex min-w-0 items-end gap-5">
-	{#if thing && s.plan}
+	{#if thing}
 		<a href={`/project/${s.project.id}/plan`} class="shrink-0" tabindex="-1" aria-hidden="true">
-			<ThingPicture {thing} colours={s.plan.yarns.map((y) => y.colour)} {px} />
+			<ThingPicture {thing} colours={s.look?.colours ?? []} {px} />
 		</a>
 	{/if}
 	<div class="min-w-0 flex-1">
@@ -60,7 +60,7 @@
 				</p>
 			{/if}
 		{/if}
-		{#if s.plan}<div class="my-2 max-w-md"><RackLine plan={s.plan} done={s.done} /></div>{/if}
+		{#if s.look}<div class="my-2 max-w-md"><RackLine look={s.look} done={s.done} /></div>{/if}
 		<a class="btn btn-accent" href={`/project/${s.project.id}/knit`}>Go on knitting</a>
 	</div>
 </li>

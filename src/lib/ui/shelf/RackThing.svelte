@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { last } from '$lib/core/quantity/sure';
-	import { mainRowsOf } from '$lib/core/plan/totals';
 	import { printValue } from '$lib/core/quantity/print';
 	import { rowsWord } from '$lib/core/quantity/say';
 	import ThingPicture from '../pictures/ThingPicture.svelte';
 	import { STAGE_WORDS, type Standing } from '../state/rack';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import RackLine from './RackLine.svelte';
+	import { whenNear } from './near';
 
 	/** A project as it stands on the rack: its finished thing, its line, its name. */
 	interface Props {
@@ -16,7 +16,9 @@
 	}
 	let { standing: s, px }: Props = $props();
 	const workbench = useWorkbench();
-	const thing = $derived(workbench.thingOf(s.project));
+	const thing = $derived(s.look?.thing ?? null);
+	/** Drawn when it comes near: hundreds of things are many strokes. */
+	let near = $state(false);
 	const measured = $derived(s.measured.length > 0 ? last(s.measured) : null);
 	/** No narrower than its name. */
 	const LEAST_PX = 116;
@@ -24,26 +26,27 @@
 	const size = $derived.by(() => {
 		if (measured?.tubeCm !== undefined && measured.tubeCm !== null)
 			return `${printValue(measured.tubeCm, 'length', workbench.units)} from ${rowsWord(measured.rowsKnitted)}`;
-		if (!s.plan) return '';
-		const rows = mainRowsOf(s.plan.pieces);
-		return `${rows > 0 ? `${rowsWord(rows)} · ` : ''}${s.plan.machine.pins} pins`;
+		if (!s.look?.thing) return '';
+		return `${s.look.rows > 0 ? `${rowsWord(s.look.rows)} · ` : ''}${s.look.pins} pins`;
 	});
 </script>
 
-<li class="thing" style:width={`${wide}px`} style:--high={`${(thing?.heightCm ?? 20) * px + 66}px`}>
+<li class="thing" style:width={`${wide}px`} {@attach whenNear(() => (near = true))}>
 	<a
 		href={`/project/${s.project.id}/${STAGE_WORDS[s.stage].page}`}
 		class="group flex flex-col no-underline"
 	>
 		<span class="flex justify-center">
-			{#if thing && s.plan}
-				<ThingPicture {thing} colours={s.plan.yarns.map((y) => y.colour)} {px} />
-			{:else if s.waiting}
+			{#if thing && near}
+				<ThingPicture {thing} colours={s.look?.colours ?? []} {px} />
+			{:else if thing}
+				<span class="block" style:height={`${Math.ceil(thing.heightCm * px)}px`}></span>
+			{:else if !s.look}
 				<span class="skeleton block h-16 w-full" aria-hidden="true"></span>
 			{/if}
 		</span>
 		<span class="board"
-			>{#if s.plan}<RackLine plan={s.plan} done={s.done} />{/if}</span
+			>{#if s.look && near}<RackLine look={s.look} done={s.done} />{/if}</span
 		>
 		<span class="names">
 			<span
@@ -51,7 +54,7 @@
 				>{s.project.name}</span
 			>
 			<span class="hint">
-				{#if s.waiting}being worked out…{:else if s.plan}{size}{:else}<span class="text-error"
+				{#if !s.look}being worked out…{:else if thing}{size}{:else}<span class="text-error"
 						>its machine or yarn is gone from the bench</span
 					>{/if}
 			</span>
@@ -60,10 +63,7 @@
 </li>
 
 <style>
-	/* What is out of sight is laid out when it comes near. */
 	.thing {
-		content-visibility: auto;
-		contain-intrinsic-size: auto var(--high);
 		max-width: 100%;
 	}
 	/* As high for all, so that the boards stand in line. */

@@ -13,20 +13,26 @@
 	let width = $state(0);
 
 	$effect(() => {
-		const ids = workbench.records.projects.map((p) => p.id);
 		return workbench.live(
-			() => Promise.all(ids.map(async (id) => [id, await eventsOf(workbench.db, id)] as const)),
+			async () => {
+				// Most of what is planned was never begun.
+				const begun = (await workbench.db.events.orderBy('projectId').uniqueKeys()) as string[];
+				return Promise.all(
+					begun.map(async (id) => [id, await eventsOf(workbench.db, id)] as const)
+				);
+			},
 			(found) => (runs = new Map(found))
 		);
 	});
 	const all = $derived(
 		workbench.records.projects
 			.map((project) => {
-				const p = workbench.planOf(project);
+				const events = runs.get(project.id) ?? null;
+				const p = events ? workbench.planOf(project) : null;
 				return standingOf(project, {
+					look: workbench.lookOf(project),
 					plan: p?.ok ? p : null,
-					waiting: p === null,
-					events: runs.get(project.id) ?? null,
+					events,
 					measured: workbench.records.results.filter((r) => r.projectId === project.id)
 				});
 			})
@@ -41,6 +47,23 @@
 			.map((stage) => ({ stage, standing: shown.filter((s) => s.stage === stage) }))
 			.filter((r) => r.standing.length > 0)
 	);
+	/** Of each lot what is put up by now. */
+	const upNow = $derived.by(() => {
+		let left = upTo;
+		return racks.map((r) => {
+			const standing = r.standing.slice(0, Math.max(0, left));
+			left -= standing.length;
+			return { ...r, standing, all: r.standing.length };
+		});
+	});
+	/** A long rack is put up in lots, the first of them a screen full: the page stands before the last is there. */
+	const LOT = 30;
+	let upTo = $state(LOT);
+	$effect(() => {
+		if (upTo >= shown.length) return;
+		const soon = requestAnimationFrame(() => (upTo += LOT));
+		return () => cancelAnimationFrame(soon);
+	});
 	/** One scale for all that stands on the rack, px for a cm. */
 	const px = $derived(width < 640 ? 2.3 : 3);
 </script>
@@ -100,11 +123,11 @@
 		</section>
 	{/if}
 	<div class="rack">
-		{#each racks as { stage, standing } (stage)}
+		{#each upNow as { stage, standing, all: howMany } (stage)}
 			<section class="contents" aria-labelledby={`rack-${stage}`}>
 				<h2 id={`rack-${stage}`} class="stage">
 					{STAGE_WORDS[stage].title}
-					<span class="quiet block font-normal">{standing.length}</span>
+					<span class="quiet block font-normal">{howMany}</span>
 				</h2>
 				<ul class="contents">
 					{#each standing as s (s.project.id)}

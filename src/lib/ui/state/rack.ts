@@ -2,6 +2,7 @@ import { eventsAhead, positionAt } from '$lib/core/crank/runsheet';
 import { nameMake, progressOf } from '$lib/core/crank/makes';
 import type { MeasuredResult, Project, RunEvent } from '$lib/core/model/project';
 import type { Plan } from '$lib/core/plan';
+import type { Look } from './shelf-plans.svelte';
 import type { RunSheetEvent } from '$lib/core/crank/events';
 
 /** How far a thing is: what is on the machine stands first. */
@@ -16,10 +17,10 @@ export const STAGE_WORDS: Record<Stage, { readonly title: string; readonly page:
 /** A project as it stands on the rack. */
 export interface Standing {
 	readonly project: Project;
-	/** Null while it is on its way, or where it cannot be planned. */
+	/** Null while it is on its way. */
+	readonly look: Look | null;
+	/** Of what was begun; null of all else, while it is on its way, or where it cannot be planned. */
 	readonly plan: Plan | null;
-	/** Its plan is on its way. */
-	readonly waiting: boolean;
 	readonly stage: Stage;
 	/** Share of all its rows that are knitted, 0 to 1. */
 	readonly done: number;
@@ -31,14 +32,14 @@ export interface Standing {
 }
 
 interface Known {
+	readonly look: Look | null;
 	readonly plan: Plan | null;
-	readonly waiting: boolean;
 	readonly events: readonly RunEvent[] | null;
 	readonly measured: readonly MeasuredResult[];
 }
 
 /** Where a project stands, by what was counted and what was logged. What was logged is made, counted here or not. */
-export function standingOf(project: Project, { plan, waiting, events, measured }: Known): Standing {
+export function standingOf(project: Project, { look, plan, events, measured }: Known): Standing {
 	const progress = plan && events ? progressOf(plan.pieces, events) : null;
 	const started = progress?.started ?? events?.some((e) => e.type === 'row') ?? false;
 	const stage: Stage =
@@ -48,8 +49,8 @@ export function standingOf(project: Project, { plan, waiting, events, measured }
 	const event = sheet && eventsAhead(sheet, now.run.done).find((x) => x.kind !== 'slow');
 	return {
 		project,
+		look,
 		plan,
-		waiting,
 		stage,
 		done:
 			stage === 'made' || stage === 'finish'

@@ -15,8 +15,7 @@ import {
 	writeSettings,
 	type Records
 } from '$lib/store/store';
-import type { Thing } from '$lib/core/thing/shape';
-import { ShelfPlans } from './shelf-plans.svelte';
+import { ShelfPlans, type Look } from './shelf-plans.svelte';
 import type { NoPlan, Plan } from '$lib/core/plan/types';
 import { nameChange, nameOfTurn, type BenchRecords, type BenchTable } from './bench-changes';
 import { History, inThisTab, turned, type Change as Turn } from './history.svelte';
@@ -190,9 +189,9 @@ export class Workbench {
 		return this.records.projects.find((p) => p.id === id);
 	}
 
-	/** The finished thing of a project; null while it was never drawn. */
-	thingOf(project: Project): Thing | null {
-		return this.#shelf.thing(project);
+	/** A project as it stands on the rack; null while it was never drawn. */
+	lookOf(project: Project): Look | null {
+		return this.#shelf.look(project, this.bench);
 	}
 	/** The plan of a project as the shelf draws it; null while the first one is being made. */
 	planOf(project: Project): Plan | NoPlan | null {
