@@ -2,7 +2,7 @@
 	import '../app.css';
 	import { onMount, type Snippet } from 'svelte';
 	import { page } from '$app/state';
-	import { rackDb } from '$lib/ui/state/fair';
+	import { rackDb } from '$lib/ui/state/which-rack';
 	import { welcome } from '$lib/ui/state/welcome';
 	import { STORE_WORDS } from '$lib/store/failure';
 	import Lazy from '$lib/ui/parts/Lazy.svelte';

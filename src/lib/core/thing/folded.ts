@@ -22,8 +22,11 @@ export function foldedSketch({ bag, bands, handle, handleYarn }: AssembledOf<'fo
 			...fabric,
 			...(outline.length > 0 ? [{ d: hull(outline), edge: true as const }] : [])
 		],
-		low: { x: span.low.x, y: Math.min(span.low.y, -(side + rise + handle.wideCm / 2)) },
-		high: span.high
+		low: {
+			x: Math.min(span.low.x, side * 0.1 - handle.wideCm / 2),
+			y: Math.min(span.low.y, -(side + rise + handle.wideCm / 2))
+		},
+		high: { x: Math.max(span.high.x, side * 0.9 + handle.wideCm / 2), y: span.high.y }
 	};
 }
 

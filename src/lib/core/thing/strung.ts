@@ -15,7 +15,6 @@ export function hungSketch({ items, solved, cordYarn }: AssembledOf<'hung'>): Sk
 	const strands = 2 * Math.max(1, Math.ceil(lengthCm / (2 * LONGEST_CM)));
 	const drop = lengthCm / strands;
 	const widest = Math.max(2, ...items.map((i) => i.widthCm));
-	const tallest = Math.max(0, ...items.map((i) => i.heightCm));
 	const step = widest * 0.8;
 	const shapes: Shape[] = [];
 	const x = (strand: number) => (strand - (strands - 1) / 2) * step;
@@ -29,10 +28,13 @@ export function hungSketch({ items, solved, cordYarn }: AssembledOf<'hung'>): Sk
 			strand: { yarn: cordYarn, cm: 0.5 }
 		});
 	const each = Math.ceil(items.length / strands);
+	let [lowest, highest] = [drop, -1];
 	for (const [i, item] of items.entries()) {
 		const strand = Math.floor(i / each);
 		const down = ((i % each) + 0.5) / each;
 		const y = Math.max(step, drop * (strand % 2 === 0 ? down : 1 - down)) - item.heightCm * 0.3;
+		lowest = Math.max(lowest, y + item.heightCm);
+		highest = Math.min(highest, y);
 		shapes.push({
 			d: hungPath(item, x(strand), y, 1),
 			fill: item.yarn,
@@ -42,7 +44,7 @@ export function hungSketch({ items, solved, cordYarn }: AssembledOf<'hung'>): Sk
 	}
 	shapes.push({ d: disc(0, 0, 0.7), fill: 'ink' });
 	const half = ((strands - 1) / 2) * step + widest / 2;
-	return { shapes, low: { x: -half, y: -1 }, high: { x: half, y: drop + tallest } };
+	return { shapes, low: { x: -half, y: highest }, high: { x: half, y: lowest } };
 }
 
 /** Flags in rows, each row as long as a string hangs. */

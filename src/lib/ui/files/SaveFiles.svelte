@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { writeTable, type TableKind } from '$lib/file/csv/tables';
-	import { isEmpty } from '$lib/store/store';
 	import Select from '../parts/Select.svelte';
 	import { everythingOf } from '../state/everything';
 	import { notices } from '../state/notices.svelte';
-	import { fetchDemo, fillWithDemo } from '../state/welcome';
+	import { enterFair } from '../state/fair';
+	import { inFair } from '../state/which-rack';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { FileDesk, wordFileFailure } from './desk.svelte';
 	import { save } from './save';
@@ -58,11 +58,8 @@
 	}
 	const demo = () =>
 		saving(async () => {
-			const bytes = (await isEmpty(workbench.db)) ? await fetchDemo(true) : null;
-			if (!bytes || !(await fillWithDemo(workbench.db, bytes)))
-				void notices.warn(
-					'The example goes into an empty store only; yours has data, and it was left alone.'
-				);
+			if (!(await enterFair()))
+				void notices.warn('The stall could not be set up: its data comes from the server.');
 		});
 </script>
 
@@ -112,9 +109,9 @@
 		<button class="btn btn-sm" onclick={() => saveTable('tests')}>Save yarn tests (CSV)</button>
 	</div>
 	<p class="hint mt-1">Yarns held together are left out: they follow from their parts.</p>
-	{#if projects.length === 0}
+	{#if !inFair()}
 		<button class="btn mt-6" onclick={demo} disabled={busy}
-			>Put in the lantern fair’s example</button
+			>Look around a stall at the lantern fair</button
 		>
 	{/if}
 </section>

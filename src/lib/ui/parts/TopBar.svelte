@@ -7,7 +7,8 @@
 	import { entryAt } from '$lib/core/quantity/sure';
 	import { UNITS } from '$lib/core/quantity/units';
 	import { useWorkbench } from '../state/workbench.svelte';
-	import { inFair, leaveFair } from '../state/fair';
+	import { leaveFair } from '../state/fair';
+	import { inFair } from '../state/which-rack';
 	import { doneOf, stationsFor } from '../state/stations';
 	import BookOpen from '@lucide/svelte/icons/book-open';
 	import CircleQuestionMark from '@lucide/svelte/icons/circle-question-mark';

@@ -1,24 +1,28 @@
 import { TombleDb } from '$lib/store/db';
-import { guarded } from './guarded';
+import { FAIR_DB, setInFair } from './which-rack';
 
-/**
- * The lantern fair's stall is a rack of its own, with a store of its own: it can be entered, tried out and left, and nothing of
- * it ever lies among the maker's own things.
- */
-const KEY = 'tomble-rack';
-const FAIR = 'fair';
-const FAIR_DB = 'tomble-fair';
+/** Whether this server offers demo data at all times or only on request; the server decides. */
+async function fetchDemo(onRequest: boolean): Promise<Uint8Array | null> {
+	const answer = await fetch(`/api/demo${onRequest ? '?asked' : ''}`).catch(() => null);
+	if (!answer?.ok || answer.status === 204) return null;
+	return new Uint8Array(await answer.arrayBuffer());
+}
 
-export const inFair = (): boolean => guarded(() => localStorage.getItem(KEY) === FAIR, false);
-/** The store of the rack one stands at. */
-export const rackDb = (): TombleDb => new TombleDb(inFair() ? FAIR_DB : undefined);
+/** Puts demo data into a store if it is empty. The reading code is fetched only then. */
+async function fillWithDemo(db: TombleDb, bytes: Uint8Array): Promise<boolean> {
+	const [{ readAny }, { seedIfEmpty }] = await Promise.all([
+		import('$lib/file/backup-read'),
+		import('$lib/store/transfer')
+	]);
+	const opened = readAny(bytes);
+	return opened.ok && seedIfEmpty(db, opened.value);
+}
 
 /** What the other rack holds in memory goes with the page. */
 const anew = () => location.assign('/');
 
 /** Goes to the stall, set up anew where it is empty; false where its data cannot be had. */
 export async function enterFair(onRequest = true): Promise<boolean> {
-	const { fetchDemo, fillWithDemo } = await import('./welcome');
 	const bytes = await fetchDemo(onRequest);
 	if (!bytes) return false;
 	const db = new TombleDb(FAIR_DB);
@@ -27,13 +31,13 @@ export async function enterFair(onRequest = true): Promise<boolean> {
 	} finally {
 		db.close();
 	}
-	if (!guarded(() => (localStorage.setItem(KEY, FAIR), true), false)) return false;
+	if (!setInFair(true)) return false;
 	anew();
 	return true;
 }
 
 /** Back to the maker's own rack. What was tried at the stall stays there. */
 export function leaveFair(): void {
-	guarded(() => localStorage.removeItem(KEY), undefined);
+	setInFair(false);
 	anew();
 }

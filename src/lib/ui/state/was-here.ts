@@ -1,4 +1,4 @@
-import { inFair } from './fair';
+import { inFair } from './which-rack';
 import { guarded } from './guarded';
 
 /**
