@@ -5,18 +5,18 @@ import { browserArgs } from '../tests/e2e/browser';
 /** One picture of each main view from the demo data. Phone pictures at 390 x 844, the rest at 1280 x 800. */
 const PORT = 4188;
 const BASE = `http://localhost:${PORT}`;
-const VIEWS: { file: string; path: string; phone?: boolean; keys?: string[] }[] = [
+const VIEWS: { file: string; path: string; phone?: boolean; own?: boolean; keys?: string[] }[] = [
 	{ file: 'shelf', path: '/' },
 	{ file: 'bench', path: '/bench?machine=machine-48&yarn=bw-foam' },
-	{ file: 'bench-yarn', path: '/bench?machine=machine-48&yarn=bw-foam&show=loop' },
 	{ file: 'stand-ins', path: '/project/project-tideline/stand-ins?yarn=bw-kelp' },
 	{ file: 'plan', path: '/project/project-keeper/plan' },
 	{ file: 'plan-scarf', path: '/project/project-harbourlight/plan' },
 	{ file: 'plan-cardigan', path: '/project/project-cardigan/plan' },
 	{ file: 'plan-cloth', path: '/project/project-cloth/plan' },
 	{ file: 'plan-toy', path: '/project/project-seal/plan' },
-	{ file: 'plan-bag', path: '/project/project-bag/plan' },
 	{ file: 'plan-garland', path: '/project/project-garland/plan' },
+	{ file: 'make', path: '/make' },
+	{ file: 'start', path: '/start?what=lined-hat', own: true },
 	{ file: 'order', path: '/order/order-fair' },
 	{ file: 'how', path: '/how' },
 	{ file: 'crank', path: '/project/project-keeper/knit' },
@@ -46,6 +46,10 @@ try {
 		const page = await context.newPage();
 		await page.goto(BASE);
 		await page.getByRole('link', { name: /Foghorn/ }).waitFor();
+		if (view.own) {
+			await page.getByRole('button', { name: 'Leave the fair' }).click();
+			await page.getByRole('heading', { name: 'Plan it, crank it, write it down' }).waitFor();
+		}
 		await page.goto(BASE + view.path);
 		await page.locator('h1').first().waitFor({ state: 'attached' });
 		await page.evaluate(() => document.fonts.ready.then(() => undefined));

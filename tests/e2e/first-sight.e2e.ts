@@ -31,7 +31,7 @@ test('a newcomer has a two-colour hat’s rows and its first counted row in at m
 		addEventListener('keydown', () => seen.keys++, true);
 	});
 	await page.getByRole('button', { name: /^Lined hat/ }).click();
-	await page.getByRole('button', { name: '46 pins' }).click();
+	await page.getByRole('button', { name: '46 pins', exact: true }).click();
 	await page.getByRole('button', { name: 'straw' }).click();
 	await expect(page.getByRole('img', { name: 'Lined hat, as it would be' })).toBeVisible();
 	await expect(page.getByText(/\d+ rows/).first()).toBeVisible();

@@ -86,9 +86,10 @@ test('a project taken off the shelf can be put back with its run', async ({ page
 	await page.getByRole('button', { name: 'Take this project off the shelf' }).click();
 	await expect(page.getByRole('link', { name: /Lamp keeper/ })).toBeHidden();
 	await page.getByRole('button', { name: 'Put it back' }).click();
-	await expect(page.getByRole('listitem').filter({ hasText: 'Lamp keeper' })).toContainText(
-		/46\s*of 108/
-	);
+	const back = page
+		.getByRole('listitem')
+		.filter({ has: page.getByRole('link', { name: /Lamp keeper/ }) });
+	await expect(back).toContainText(/46\s*of 108/);
 });
 
 test('another ring says what it changes', async ({ page }) => {

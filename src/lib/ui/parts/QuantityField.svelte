@@ -105,7 +105,11 @@
 			commit();
 			if (!result || result.ok) typed = text;
 		}}
-		onkeydown={(e) => e.key === 'Enter' && commit()}
+		onkeydown={(e) => {
+			if (e.key !== 'Enter') return;
+			touched = true;
+			commit();
+		}}
 	/>
 	{#if problem}
 		<p id={`${id}-problem`} class="text-error mt-0.5 text-sm" role="status">{problem}</p>
