@@ -17,6 +17,7 @@ import { figure, own, worked } from '../../src/lib/core/quantity/working';
 import { exact } from '../../src/lib/core/quantity/estimate';
 import { loadRecipe, nameOf, recipeOf, RECIPES } from '../../src/lib/core/recipe';
 import { controlsOf } from '../../src/lib/core/recipe/controls';
+import { slipOf, slipText } from '../../src/lib/core/recipe/slip';
 import { option } from '../../src/lib/core/recipe/option';
 import type { FinishedOf } from '../../src/lib/core/recipe/finished';
 import type { Recipe } from '../../src/lib/core/recipe/recipe';
@@ -376,12 +377,25 @@ describe('a recipe that nothing knows of', () => {
 			controlsOf(laced, options, { ...planned({ ...project, options } as Project), bench });
 		const controls = asked(project.options);
 		expect(controls.map((c) => [c.key, c.group])).toEqual([
-			['yarns', 'first'],
-			['lanternCm', 'size'],
-			['rows', 'size'],
-			['flap.wideCm', 'first'],
-			['laces', 'first']
+			['yarns', 'slip'],
+			['lanternCm', 'slip'],
+			['rows', 'slip'],
+			['flap.wideCm', 'slip'],
+			['laces', 'slip']
 		]);
+		// Its order slip for nothing: its own sentence, and what that leaves out folded after it.
+		const { machine } = planned(project);
+		const { machines, yarns } = bench;
+		const slip = slipOf(recipeOf('lantern-sleeve')!.phrase, project.options, controls, {
+			machine,
+			machines,
+			yarns,
+			units: 'cm'
+		});
+		expect(slipText(slip)).toBe(
+			`A sleeve for a lantern ${project.options.lanternCm as number} cm round, 30 rows high, on ${machine.pins} pins, in ${yarns.find((y) => y.id === (project.options.yarns as string[])[0])!.colourName}, with ${project.options.laces as number} laces`
+		);
+		expect(slip.rest.map((r) => r.label)).toEqual(['Flap, wide']);
 		const [colours, , rows, flap] = controls;
 		expect(colours).toMatchObject({ kind: 'editor', editor: 'yarns', least: 1, most: 2 });
 		expect(rows).toMatchObject({ min: 10, max: 200, value: 30, unit: 'rows', sets: 'rows' });

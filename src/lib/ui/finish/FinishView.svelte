@@ -180,13 +180,13 @@
 							{#if s.caution}<div class="mt-1"><Caution text={CAUTIONS[s.caution]} /></div>{/if}
 						{/if}
 					</div>
-					{#if !done}<div class="w-28 shrink-0 self-center sm:w-auto">
+					{#if !done}<div class="w-34 shrink-0 self-center sm:w-auto">
 							<DiagramView
 								id={t.skill}
 								drawing={t.drawing}
 								outer={tube}
 								inner={lining}
-								width={now ? 168 : 112}
+								width={now ? 168 : 136}
 							/>
 						</div>{/if}
 				</li>

@@ -42,7 +42,7 @@
 	{width}
 	height={(width * diagram.height) / diagram.width}
 	viewBox={`0 0 ${diagram.width} ${diagram.height}`}
-	class="diagram h-auto max-w-full shrink-0"
+	class="diagram h-auto max-w-full shrink-0 overflow-visible"
 	role={named ? 'img' : undefined}
 	aria-label={named ? diagram.says : undefined}
 	aria-hidden={named ? undefined : 'true'}
