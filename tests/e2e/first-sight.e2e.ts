@@ -124,7 +124,7 @@ async function faultsOf(page: Page): Promise<string[]> {
 		const shown = (e: Element) =>
 			e.checkVisibility({ opacityProperty: true, visibilityProperty: true }) &&
 			!e.closest('.sr-only, [aria-hidden="true"]:not(svg), details:not([open]) > :not(summary)');
-		const nameOf = (e: Element) => (e.textContent ?? '').trim().replace(/\s+/g, ' ').slice(0, 40);
+		const nameOf = (e: Element) => e.textContent.trim().replace(/\s+/g, ' ').slice(0, 40);
 		const texts = [...document.querySelectorAll('main svg text')]
 			.filter((t) => shown(t) && nameOf(t))
 			.map((t) => ({ t, box: t.getBoundingClientRect() }))
@@ -133,7 +133,7 @@ async function faultsOf(page: Page): Promise<string[]> {
 			const svg = a.t.closest('svg')!;
 			const scale =
 				(svg.getBoundingClientRect().width || 1) /
-				(svg.viewBox.baseVal?.width || svg.clientWidth || 1);
+				(svg.viewBox.baseVal.width || svg.clientWidth || 1);
 			const size = parseFloat(getComputedStyle(a.t).fontSize) * Math.min(1, scale || 1);
 			if (size < 11.9) found.push(`${size.toFixed(1)} px: ${nameOf(a.t)}`);
 			for (const b of texts.slice(i + 1)) {
