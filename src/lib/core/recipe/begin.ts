@@ -1,5 +1,5 @@
 import { colourApart } from '../bench/yarn/colour';
-import type { Machine, Yarn } from '../model/bench';
+import type { Machine, Yarn, YarnId } from '../model/bench';
 import type { Options } from '../model/options';
 import type { Bench } from '../model/project';
 import type { AnyRecipe } from '.';
@@ -36,6 +36,20 @@ export function matched(yarns: readonly Yarn[]): Yarn[] {
 	return [first, ...others.sort((a, b) => odd(a) - odd(b) || off(b) - off(a))];
 }
 
+/** Rows of each colour in turn, where several were chosen and nothing else says how they lie. */
+const TURN_ROWS = 10;
+const plainLine = (line: unknown): boolean =>
+	typeof line === 'string' && new Set(line.replace(/[^A-L]/g, '')).size < 2;
+/** The same options in all of these yarns: as the recipe itself has them, or in turn; as they were where it has use for one. */
+function inThese(recipe: AnyRecipe, options: Options, yarns: readonly YarnId[]): Options {
+	if (recipe.inYarns) return recipe.inYarns(options, yarns);
+	const turns = yarns.map((_, i) => `${TURN_ROWS} ${String.fromCharCode(65 + i)}`).join(', ');
+	const bag: Readonly<Record<string, unknown>> = { ...options };
+	const next = { ...bag, yarns, ...(plainLine(bag['stripes']) ? { stripes: turns } : {}) };
+	const read = recipe.options.safeParse(next);
+	return read.success ? (read.data as unknown as Options) : options;
+}
+
 /** A recipe's beginning on a bench: a wished yarn first, any others after it. Undefined where it lacks a machine or a yarn. */
 export function beginning(
 	recipe: AnyRecipe,
@@ -48,6 +62,6 @@ export function beginning(
 	const plain = recipe.defaults({ ...bench, yarns }, machine);
 	if (!machine || !plain) return undefined;
 	const ids = yarns.map((y) => y.id);
-	const options = inAll && recipe.inYarns ? recipe.inYarns(plain, ids) : plain;
+	const options = inAll ? inThese(recipe, plain, ids) : plain;
 	return { machine, options: usual && !recipe.ownWaste ? withUsual(options, usual) : options };
 }

@@ -132,6 +132,16 @@ describe('what can be made', () => {
 		expect(stock(5)).toBe('short');
 	});
 
+	it('in all the yarns that were chosen everything is knitted in them', () => {
+		const two = { ...bench, yarns: bench.yarns.slice(0, 2) };
+		const one = { ...bench, yarns: bench.yarns.slice(0, 1) };
+		for (const { id } of RECIPES) {
+			const of = (on: typeof bench) => offerOf(recipeOf(id)!, on, gaugeBook(on), { inAll: true });
+			expect(of(one), id).not.toBeNull();
+			expect(of(two)!.colours.length, id).toBe(2);
+		}
+	});
+
 	it('in all the yarns that were chosen a lined hat has its lining', () => {
 		const two = { ...bench, yarns: bench.yarns.slice(0, 2) };
 		const colours = (inAll: boolean) =>

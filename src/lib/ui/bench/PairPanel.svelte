@@ -44,16 +44,9 @@
 	</div>
 	<Tabs.Root value={tab} onValueChange={(v) => choice.set({ tab: v as Tab })}>
 		{#if tabs.length > 1}
-			<Tabs.List
-				class="tabs rule-line mb-3 flex flex-wrap gap-x-4 border-b"
-				aria-label={question.label}
-			>
+			<Tabs.List class="tabs tabs-border mb-3" aria-label={question.label}>
 				{#each tabs as t (t.value)}
-					<Tabs.Trigger
-						value={t.value}
-						class="data-[state=active]:border-base-content data-[state=inactive]:quiet -mb-px cursor-pointer border-b-[3px] border-transparent px-0.5 pt-1 pb-1.5 text-[0.94rem] data-[state=active]:font-semibold"
-						>{t.label}</Tabs.Trigger
-					>
+					<Tabs.Trigger value={t.value} class="tab">{t.label}</Tabs.Trigger>
 				{/each}
 			</Tabs.List>
 		{/if}

@@ -67,16 +67,16 @@
 	}
 </script>
 
-<div class="mb-4 flex flex-wrap items-end gap-x-4 gap-y-2">
-	<h1 class="mr-auto text-2xl">What can I make?</h1>
-	<label class="w-44">
+<div class="mb-4 grid grid-cols-2 items-end gap-x-4 gap-y-2 sm:flex sm:flex-wrap">
+	<h1 class="mr-auto text-2xl max-sm:col-span-2">What can I make?</h1>
+	<label class="sm:w-44">
 		<span class="hint mb-0.5 block">On</span>
 		<select class="select w-full" bind:value={machineId}>
-			<option value="">the ring that suits it</option>
+			<option value="">any ring</option>
 			{#each filled.bench.machines as m (m.id)}<option value={m.id}>{m.name}</option>{/each}
 		</select>
 	</label>
-	<label class="w-64">
+	<label class="sm:w-64">
 		<span class="hint mb-0.5 block">With</span>
 		<select class="select w-full" bind:value={yarnId}>
 			<option value="">any yarn</option>
@@ -85,13 +85,13 @@
 			{/each}
 		</select>
 	</label>
-	<label class="w-36">
+	<label class="sm:w-36">
 		<span class="hint mb-0.5 block">Time</span>
 		<select class="select w-full" bind:value={most}>
 			{#each TIMES as t (t.value)}<option value={t.value}>{t.label}</option>{/each}
 		</select>
 	</label>
-	<label class="input w-44">
+	<label class="input w-full sm:w-44">
 		<Search size={16} aria-hidden="true" />
 		<input type="search" placeholder="Find by name" aria-label="Find by name" bind:value={find} />
 	</label>

@@ -11,6 +11,7 @@
 	import { inFair } from '../state/which-rack';
 	import { doneOf, stationsFor } from '../state/stations';
 	import BookOpen from '@lucide/svelte/icons/book-open';
+	import DoorOpen from '@lucide/svelte/icons/door-open';
 	import CircleQuestionMark from '@lucide/svelte/icons/circle-question-mark';
 	import Folder from '@lucide/svelte/icons/folder';
 	import Moon from '@lucide/svelte/icons/moon';
@@ -83,11 +84,22 @@
 		</a>
 		<Strand {stations} {colour} />
 		<div class="ml-auto flex items-center gap-1">
-			{#if fair}<button
-					class="btn btn-sm"
+			{#if fair}
+				<button
+					class="btn btn-sm max-sm:hidden"
 					title="Back to your own shelf; what you tried here stays here"
 					onclick={leaveFair}>Leave the fair</button
-				>{/if}
+				>
+				<span class="sm:hidden"
+					><IconAct
+						small
+						icon={DoorOpen}
+						label="Leave the fair"
+						tip="Back to your own shelf"
+						onclick={leaveFair}
+					/></span
+				>
+			{/if}
 			<button
 				class="btn btn-sm"
 				onclick={() => workbench.set({ units: nextUnits })}

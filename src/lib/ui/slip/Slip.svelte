@@ -91,7 +91,8 @@
 		box-decoration-break: clone;
 		-webkit-box-decoration-break: clone;
 		text-decoration: underline;
-		text-decoration-color: var(--yarn);
+		/* Seen on either ground, whatever the yarn. */
+		text-decoration-color: color-mix(in oklch, var(--yarn) 75%, var(--color-base-content));
 		text-decoration-thickness: 0.16em;
 		text-underline-offset: 0.2em;
 	}
