@@ -1,12 +1,15 @@
 import type { Assembly } from '../assembly/assembly';
 import type { Joint } from '../assembly/joint';
 import type { YarnAmount } from '../crank/amount';
+import { mainRowsOf } from '../crank/main-rows';
 import type { WorkedPiece } from '../crank/piece';
 import type { Yarn } from '../model/bench';
 import { estimate, exact, relative, scale, sum, type Estimate } from '../quantity/estimate';
 import { figure, worked, type Figure } from '../quantity/working';
 import { handEndsOf } from '../technique';
 import { endsOf, joinsOf } from '../technique/ends';
+
+export { mainRowsOf };
 
 interface Counted {
 	readonly assembly: Assembly;
@@ -16,10 +19,6 @@ interface Counted {
 
 /** Stitches of one piece, ladders latched up among them, waste apart. */
 export const stitchesOf = (p: WorkedPiece): number => p.loops.reduce((t, n) => t + n, 0);
-
-/** Rows to crank, waste apart, of all pieces. */
-export const mainRowsOf = (pieces: readonly WorkedPiece[]): number =>
-	pieces.reduce((t, p) => t + p.count * p.mainRows, 0);
 
 /** Waste yarn of all pieces: rows, and m in them. */
 export const wasteOf = (

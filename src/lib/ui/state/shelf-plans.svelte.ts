@@ -3,7 +3,7 @@ import { version } from '$app/environment';
 import type { Bench, Project } from '$lib/core/model/project';
 import type { NoPlan, Plan } from '$lib/core/plan/types';
 import type { Thing } from '$lib/core/thing/shape';
-import { mainRowsOf } from '$lib/core/plan/totals';
+import { mainRowsOf } from '$lib/core/crank/main-rows';
 import type { Card, StoredLook, TombleDb } from '$lib/store/db';
 import { afterFirstPage } from './first-page';
 import { stamp } from './stamp';
