@@ -53,7 +53,17 @@ const KNOWS = {
 		'shaping',
 		'technique'
 	],
-	thing: ['assembly', 'bench', 'crank', 'model', 'plan', 'quantity', 'recipe', 'shaping'],
+	thing: [
+		'assembly',
+		'bench',
+		'crank',
+		'model',
+		'plan',
+		'quantity',
+		'recipe',
+		'shaping',
+		'technique'
+	],
 	gallery: ['bench', 'model', 'plan', 'quantity', 'recipe', 'thing'],
 	learn: ['assembly', 'bench', 'model', 'plan', 'quantity', 'recipe'],
 	order: ['bench', 'crank', 'finding', 'model', 'plan', 'quantity'],

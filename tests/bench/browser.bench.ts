@@ -1,7 +1,5 @@
-import { chromium, expect, type Page } from '@playwright/test';
-import { spawn } from 'node:child_process';
+import { expect, type Browser, type Page } from '@playwright/test';
 import { gzipSync } from 'node:zlib';
-import { browserArgs } from '../e2e/browser';
 import { writeBackup } from '../../src/lib/file/backup-write';
 import { tubeRecipe } from '../../src/lib/core/recipe/tubes/tube';
 import { TUBE_KINDS } from '../../src/lib/core/recipe/tubes/kinds';
@@ -9,14 +7,10 @@ import { projectOf } from '../support/bench';
 import { bigBench, optionsOn } from '../support/stash';
 import { quantile, report } from './figures';
 import { ownRack } from './own-rack';
+import { served } from './served';
 
-const PORT = 4189;
-const BASE = `http://localhost:${PORT}`;
-const server = spawn('node', ['build'], {
-	env: { ...process.env, PORT: String(PORT), ORIGIN: BASE, TOMBLE_DEMO: '1' },
-	stdio: 'ignore'
-});
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: browserArgs });
+let browser: Browser;
+let BASE: string;
 
 /** JavaScript that the shelf loads, each file gzipped; the demo data is already in, its reader is not part of it. */
 async function firstRoute(): Promise<void> {
@@ -343,18 +337,12 @@ async function sifting(): Promise<void> {
 	await page.context().close();
 }
 
-try {
-	for (let i = 0; i < 50; i++) {
-		if ((await fetch(`${BASE}/healthz`).catch(() => null))?.ok) break;
-		await new Promise((r) => setTimeout(r, 200));
-	}
+await served(4189, async (b, base) => {
+	[browser, BASE] = [b, base];
 	await firstRoute();
 	await shelf();
 	await crank();
 	await ranking();
 	await sifting();
 	await ribbon();
-} finally {
-	await browser.close();
-	server.kill();
-}
+});

@@ -1,7 +1,5 @@
-import { chromium, type Page } from '@playwright/test';
-import { spawn } from 'node:child_process';
+import { type Browser, type Page } from '@playwright/test';
 import '../support/recipes';
-import { browserArgs } from '../e2e/browser';
 import { writeBackup } from '../../src/lib/file/backup-write';
 import { beginning } from '../../src/lib/core/recipe/begin';
 import { recipeOf, RECIPES } from '../../src/lib/core/recipe';
@@ -10,14 +8,10 @@ import { projectOf } from '../support/bench';
 import { bigBench } from '../support/stash';
 import { quantile, report } from './figures';
 import { ownRack } from './own-rack';
+import { served } from './served';
 
-const PORT = 4190;
-const BASE = `http://localhost:${PORT}`;
-const server = spawn('node', ['build'], {
-	env: { ...process.env, PORT: String(PORT), ORIGIN: BASE, TOMBLE_DEMO: '1' },
-	stdio: 'ignore'
-});
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: browserArgs });
+let browser: Browser;
+let BASE: string;
 
 /** Two hundred projects of every kind there is, planned, on two rings. */
 function manyThings(): ReturnType<typeof writeBackup> {
@@ -156,15 +150,9 @@ async function phrase(): Promise<void> {
 	await page.context().close();
 }
 
-try {
-	for (let i = 0; i < 50; i++) {
-		if ((await fetch(`${BASE}/healthz`).catch(() => null))?.ok) break;
-		await new Promise((r) => setTimeout(r, 200));
-	}
+await served(4190, async (b, base) => {
+	[browser, BASE] = [b, base];
 	await phrase();
 	await gallery();
 	await rack();
-} finally {
-	await browser.close();
-	server.kill();
-}
+});

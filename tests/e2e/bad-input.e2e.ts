@@ -1,4 +1,4 @@
-import { enter, expect, openDemo, opened, phrase, test, typed } from './support';
+import { enter, expect, openDemo, opened, phrase, test, typed, visit } from './support';
 
 test('a swatch field says what is wrong and what would be right, and keeps what was typed', async ({
 	page
@@ -84,6 +84,17 @@ test('plan fields refuse the impossible in words and lose nothing', async ({ pag
 	expect(await page.locator('main').innerText()).not.toContain('NaN');
 	await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(phrase(page, 'Brim')).toContainText('5 cm');
+});
+
+test('a ring taken off the bench: another is chosen in its place', async ({ page }) => {
+	await openDemo(page);
+	await visit(page, '/bench?machine=machine-48');
+	await page.getByRole('button', { name: 'Change 48 pins, the stall' }).click();
+	await page.getByRole('button', { name: 'Take it off the bench' }).click();
+	await visit(page, '/project/project-keeper/plan');
+	await expect(page.getByText('This plan waits for a part that left the bench')).toBeVisible();
+	await page.getByText('22 pins, the window', { exact: true }).click();
+	await expect(phrase(page, 'On')).toHaveText('22 pins');
 });
 
 test('a machine or yarn taken off the bench leaves the project standing', async ({ page }) => {

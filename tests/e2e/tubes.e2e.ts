@@ -11,6 +11,11 @@ test('a scarf from the shelf: colours by a stripe line, errors where they are, u
 	await expect(page.getByText('This bracket is never closed')).toBeVisible();
 	// What was typed stays, and so does the plan as it was.
 	await expect(line).toHaveValue('40 A, 7 times (5 A 5 B, 30 A');
+	// Closed, too: with its sentence.
+	await page.keyboard.press('Escape');
+	await expect(page.getByText(/“40 A, 7 times.*stands as it was.*never closed/)).toBeVisible();
+	await lineOf(page);
+	await expect(line).toHaveValue('40 A, 7 times (5 A 5 B, 30 A');
 	await line.fill('40 A, 7 times (5 A 5 B), 30 C');
 	await expect(
 		page.getByText('There is no yarn C: A to B are there. Add a colour first.')

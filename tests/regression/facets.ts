@@ -11,7 +11,7 @@ import { wordFix } from '../../src/lib/core/finding/fix';
 import { drawingOf, wordStep } from '../../src/lib/core/technique/say-step';
 import { diagramOf } from '../../src/lib/core/technique/drawing/skills';
 import { sheetOf } from '../../src/lib/core/sheet/sheet';
-import { planStages } from '../../src/lib/ui/pictures/plan-stages';
+import { planStages } from '../../src/lib/core/thing/plan-stages';
 import { CAUTIONS } from '../../src/lib/core/technique/cautions';
 
 /** What a plan says, in parts that are held apart: each is compared, and frozen, by itself. */

@@ -55,6 +55,11 @@ const api = {
 		const recipe = await loadRecipe(id);
 		return recipe ? offerOf(recipe, bench, gaugeBook(bench), prefer) : null;
 	},
+	/** A bench with what planned projects leave free of its yarns. */
+	free: async (projects: readonly Project[], bench: Bench): Promise<Bench> => {
+		await recipesOf(projects);
+		return { ...bench, yarns: leftOf(bench.yarns, heldBy(projects, bench)) };
+	},
 	/** What a plan knows of a result and the maker did not measure; null where it cannot be planned any more. */
 	asLogged: async (project: Project, bench: Bench, rowsKnitted: number) => {
 		const made = await planLater(project, bench);

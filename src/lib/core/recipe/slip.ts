@@ -72,17 +72,18 @@ const lower = (label: string): string =>
 		? label.charAt(0).toLowerCase() + label.slice(1)
 		: label;
 
+/** A figure of an option in words: a `length` in the maker's unit, or so many of what it counts. */
+export function sayCount(value: number, unit: string, units: Units): string {
+	if (unit === 'length') return printValue(Math.round(value * 10) / 10, 'length', units);
+	return unit ? `${value} ${value === 1 ? unit.replace(/s$/, '') : unit}` : String(value);
+}
+
 function numberText(c: Extract<Control, { kind: 'number' }>, { units }: Known): string | null {
 	const value = c.value ?? c.usual?.value;
 	if (value === undefined) return null;
 	if (typeof value === 'string') return value;
 	const named = c.named.find((n) => n.value === value);
-	const plain =
-		c.unit === 'length'
-			? printValue(Math.round(value * 10) / 10, 'length', units)
-			: c.unit
-				? `${value} ${value === 1 ? c.unit.replace(/s$/, '') : c.unit}`
-				: String(value);
+	const plain = sayCount(value, c.unit, units);
 	if (!named) return plain;
 	return named.cm === undefined ? named.label : `${named.label} ${plain}`;
 }

@@ -84,6 +84,9 @@ export function bandPath(profile: DomeProfile, from: number, to: number, p: Plac
 	return `M${left.join('L')}A${high.half || 0.1} ${high.half * BULGE || 0.1} 0 0 0 ${p.cx + high.half} ${high.y}L${right.join('L')}A${low.half} ${low.half * BULGE} 0 0 1 ${p.cx - low.half} ${low.y}Z`;
 }
 
+/** A head is so much of its girth high, chin to crown, as it is drawn. */
+export const HEAD_HIGH = 0.44;
+
 /** A plain head and neck. */
 export function headPath(h: {
 	cx: number;

@@ -65,29 +65,38 @@ function partShapes(p: PlacedPart): { shapes: Shape[]; points: Point[] } {
 	return { shapes, points };
 }
 
+/** Where the eyes of a thing stand, cm, y up, and how thick it is there: on the last swelling of the part that has them. */
+export function eyesOf(
+	placed: readonly PlacedPart[],
+	{ stands, eyes }: Pick<AssembledOf<'stuffed'>, 'stands' | 'eyes'>
+): { readonly at: Point; readonly radiusCm: number }[] {
+	const host = placed.find((p) => p.of.part.id === eyes.part);
+	const last = host?.of.segments.at(-1);
+	if (!host || !last || eyes.kind === 'none') return [];
+	const before = host.of.segments.slice(0, -1);
+	const start = before.reduce((t, s) => t + segmentLength(host.of, s), 0);
+	const radiusCm = segmentRadius(host.of, last);
+	const upright = stands === 'upright';
+	const seen = upright ? eyes.count : Math.ceil(eyes.count / 2);
+	return Array.from({ length: seen }, (_, i) => ({
+		radiusCm,
+		at: standsAt(host, {
+			x: start + segmentLength(host.of, last) * 0.62,
+			y: upright ? (i - (seen - 1) / 2) * radiusCm * 0.7 : radiusCm * 0.3
+		})
+	}));
+}
+
 /** A stuffed thing as it stands or lies, with its eyes. */
 export function stuffedSketch({ parts, stands, eyes }: AssembledOf<'stuffed'>): Sketch {
 	const placed = placeParts(parts, stands);
 	const drawn = [...placed.filter((p) => p.behind), ...placed.filter((p) => !p.behind)].map(
 		partShapes
 	);
-	const host = placed.find((p) => p.of.part.id === eyes.part);
-	const looks: Shape[] = [];
-	const last = host?.of.segments.at(-1);
-	if (host && last && eyes.kind !== 'none') {
-		const before = host.of.segments.slice(0, -1);
-		const start = before.reduce((t, s) => t + segmentLength(host.of, s), 0);
-		const radius = segmentRadius(host.of, last);
-		const upright = stands === 'upright';
-		const seen = upright ? eyes.count : Math.ceil(eyes.count / 2);
-		for (let i = 0; i < seen; i++) {
-			const at = standsAt(host, {
-				x: start + segmentLength(host.of, last) * 0.62,
-				y: upright ? (i - (seen - 1) / 2) * radius * 0.7 : radius * 0.3
-			});
-			looks.push({ d: disc(at.x, -at.y, Math.max(0.5, radius * 0.1)), fill: 'ink' });
-		}
-	}
+	const looks = eyesOf(placed, { stands, eyes }).map((e): Shape => ({
+		d: disc(e.at.x, -e.at.y, Math.max(0.5, e.radiusCm * 0.1)),
+		fill: 'ink'
+	}));
 	return {
 		shapes: [...drawn.flatMap((d) => d.shapes), ...looks],
 		...spanOf(drawn.flatMap((d) => d.points))

@@ -1,19 +1,8 @@
-import { sizeOf, type Size } from '../assembly/size';
-import { stagesOf } from '../assembly/stages';
 import type { Stage } from '../assembly/stage';
-import type { Assembly } from '../assembly/assembly';
-import type { WorkedPiece } from '../crank/piece';
-import type { FinishedOf } from '../recipe/finished';
+import type { PlanOf } from '../plan/types';
 import { entryAt, last } from '../quantity/sure';
+import { planStages } from './plan-stages';
 import { beside, closed, open, spanOf, type Shape, type Sketch } from './shape';
-
-/** A tube with its ends seen to, and what it was made of. */
-export interface TubePlan {
-	readonly pieces: readonly WorkedPiece[];
-	readonly assembly: Assembly;
-	readonly sizes: readonly Size[];
-	readonly finished: FinishedOf<'tube'>;
-}
 
 /** Between two that are alike, cm. */
 const GAP_CM = 1.5;
@@ -67,18 +56,9 @@ const shifted = (stage: Stage, dx: number): Stage => ({
 });
 
 /** A tube as it is used, as many as are made alike. */
-export function tubeSketch({ pieces, assembly, sizes, finished: { tube } }: TubePlan): Sketch {
-	const piece = entryAt(pieces, 0);
-	const stage = last(
-		stagesOf({
-			runs: piece.runs,
-			rowsPerCm: piece.gauges.map((g) => g.rowsPerCm.mean),
-			widthCm: sizeOf({ sizes }, 'width').value.mean,
-			assembly,
-			brimCm: 0,
-			hangs: tube.hangs
-		})
-	);
+export function tubeSketch(plan: PlanOf<'tube'>): Sketch {
+	const { tube } = plan.finished;
+	const stage = last(planStages(plan));
 	const points = (s: Stage) => [
 		...s.rungs.flatMap((r) => [r.a, r.b]),
 		...s.trims.flatMap((t) => t.points)

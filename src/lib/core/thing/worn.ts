@@ -1,9 +1,6 @@
 import type { FinishedOf } from '../recipe/finished';
-import { bandPath, domeProfile, headPath } from './dome';
+import { bandPath, domeProfile, HEAD_HIGH, headPath } from './dome';
 import { beside, type Shape, type Sketch } from './shape';
-
-/** A head is so much of its girth high, chin to crown, as it is drawn. */
-const HEAD_HIGH = 0.44;
 
 /** A hat on its head. */
 export function wornSketch({ hat }: FinishedOf<'worn'>): Sketch {

@@ -1,16 +1,9 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
 	import { DRIES, FIBRES, WASHES, type Fibre, type Yarn } from '$lib/core/model/bench';
-	import {
-		inRange,
-		parseCount,
-		parseGrams,
-		parseYarnMetres,
-		readNumber,
-		tidy
-	} from '$lib/core/quantity/parse';
+	import { inRange, parseCount, parseGrams, readNumber, tidy } from '$lib/core/quantity/parse';
 	import { printValue, printYarnFine } from '$lib/core/quantity/print';
-	import { bad, good, type Result } from '$lib/core/quantity/problem';
+	import { bad, type Result } from '$lib/core/quantity/problem';
 	import { colourOfName, nameOfColour } from '$lib/core/bench/yarn/colour-names';
 	import { effectiveTex } from '$lib/core/bench/yarn/tex';
 	import { USUAL_METRES_PER_100G, WEIGHT_CLASSES } from '$lib/core/bench/yarn/weight-class';
@@ -26,7 +19,7 @@
 	import Select from '../parts/Select.svelte';
 	import TextField from '../parts/TextField.svelte';
 	import YarnCake from '../pictures/YarnCake.svelte';
-	import { between } from '../state/ranges';
+	import { between, labelMetres } from '../state/ranges';
 	import { useWorkbench } from '../state/workbench.svelte';
 
 	interface Props {
@@ -53,14 +46,7 @@
 		put({ colourName, ...(named && !chosen ? { colour: named } : {}) });
 	}
 
-	// On a label: "210 m", or with the ball's own weight "105 m / 50 g".
-	const metres = (t: string): Result<number> => {
-		const [length, mass] = t.split(/\/|per/i);
-		const m = parseYarnMetres(length ?? '', units);
-		if (!m.ok || mass === undefined) return between('yarn', units, 10, 2000)(m);
-		const g = parseGrams(mass);
-		return g.ok ? between('yarn', units, 10, 2000)(good((m.value / g.value) * 100)) : g;
-	};
+	const metres = $derived(labelMetres(units));
 	const wraps = (t: string): Result<number> => {
 		const n = readNumber(tidy(t));
 		return n === undefined

@@ -2,6 +2,8 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { filledBench } from '$lib/core/gallery/common';
+	import type { Bench } from '$lib/core/model/project';
+	import { planner } from '$lib/worker/planner';
 	import { GROUPS, RECIPES, type Group } from '$lib/core/recipe';
 	import Search from '@lucide/svelte/icons/search';
 	import { beginProject } from '../state/projects';
@@ -31,13 +33,34 @@
 	let yarnId = $state(page.url.searchParams.get('yarn') ?? '');
 	let most = $state(0);
 	let find = $state('');
-	const yarn = $derived(filled.bench.yarns.find((y) => y.id === yarnId));
+	/** With what planned projects leave free of the yarns, once that is worked out. */
+	let free = $state.raw<Bench | null>(null);
+	const bench = $derived(free ?? filled.bench);
+	const yarn = $derived(bench.yarns.find((y) => y.id === yarnId));
 	const ask = () =>
-		void offers.ask($state.snapshot(filled.bench) as typeof filled.bench, {
+		void offers.ask(bench, {
 			machineId: machineId || undefined,
 			yarnId: yarnId || undefined
 		});
 	$effect(ask);
+	// First what can be made, then what of it the yarn left over is enough for.
+	$effect(() => {
+		const { bench: whole } = filled;
+		const planned = workbench.records.projects.filter((p) => p.holdsYarn && p.used === null);
+		free = null;
+		if (planned.length === 0) return;
+		let current = true;
+		planner
+			.ask((worker) => worker.free(planned, whole))
+			.then(
+				(left) => {
+					if (current) free = left;
+				},
+				// The yarn on hand is what is said then.
+				() => undefined
+			);
+		return () => (current = false);
+	});
 	const fits = (id: string, name: string): boolean => {
 		if (!name.toLowerCase().includes(find.trim().toLowerCase())) return false;
 		const offer = offers.of(id);
@@ -80,7 +103,7 @@
 		<span class="hint mb-0.5 block">With</span>
 		<select class="select w-full" bind:value={yarnId}>
 			<option value="">any yarn</option>
-			{#each filled.bench.yarns as y (y.id)}
+			{#each bench.yarns as y (y.id)}
 				<option value={y.id}>these {Math.round(y.gramsOnHand)} g of {y.colourName}</option>
 			{/each}
 		</select>

@@ -38,6 +38,7 @@
 			.map(numberOf)
 			.join(' and ')}
 		{parse}
+		draft={control.key}
 		onvalue={(t) => {
 			const r = parse(t);
 			if (r.ok) put(r.value);

@@ -3,24 +3,31 @@
 	import { readStripes } from '$lib/core/stripes/stripe-line';
 	import { wordStripeProblem } from '$lib/core/words/stripes';
 	import { untrack } from 'svelte';
+	import { drafted, type Draft } from '../parts/drafts.svelte';
 
 	interface Props {
 		line: string;
 		yarns: number;
 		onvalue: (line: string) => void;
 		label?: string;
+		/** As in QuantityField. */
+		draft?: string;
 	}
-	let { line, yarns, onvalue, label = 'Stripes, repeated' }: Props = $props();
+	let { line, yarns, onvalue, label = 'Stripes, repeated', draft }: Props = $props();
 	const id = $props.id();
-	let typed = $state(untrack(() => line));
+	const kept = untrack(() =>
+		drafted(draft, (): Draft | null => (problem === null ? null : { typed, problem }))
+	);
+	let typed: string = $state(untrack(() => kept ?? line));
 	let focused = $state(false);
 	$effect(() => {
 		const stored = line;
 		untrack(() => {
-			if (!focused) typed = stored;
+			if (!focused && read.ok) typed = stored;
 		});
 	});
 	const read = $derived(readStripes(typed, yarns, MOST_LINE_LETTERS));
+	const problem = $derived(read.ok ? null : wordStripeProblem(read.problem, yarns));
 </script>
 
 <div class="w-44 min-w-0">
@@ -29,14 +36,12 @@
 		{id}
 		class="input w-full"
 		bind:value={typed}
-		aria-invalid={!read.ok}
+		aria-invalid={problem !== null}
 		onfocus={() => (focused = true)}
 		onblur={() => (focused = false)}
 		oninput={() => {
 			if (read.ok) onvalue(typed);
 		}}
 	/>
-	{#if !read.ok}<p class="text-error mt-0.5 text-[0.8rem]">
-			{wordStripeProblem(read.problem, yarns)}
-		</p>{/if}
+	{#if problem}<p class="text-error mt-0.5 text-sm" role="status">{problem}</p>{/if}
 </div>

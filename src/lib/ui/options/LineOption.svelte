@@ -15,5 +15,6 @@
 	label={control.label}
 	line={String(control.value)}
 	yarns={letters}
+	draft={control.key}
 	onvalue={(line) => editor.options(control.what, control.patch(line))}
 />

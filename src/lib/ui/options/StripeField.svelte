@@ -10,6 +10,7 @@
 	import { rowPlaces } from '$lib/core/plan/places';
 	import { filledSections, type Striped } from '$lib/core/stripes/filled';
 	import { untrack } from 'svelte';
+	import { drafted, type Draft } from '../parts/drafts.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import type { EditorProps } from './editor';
 
@@ -29,7 +30,12 @@
 	/** `what` names the change; typing goes on as one. */
 	const onvalue = (line: string, what: string) => editor.options(what, control.patch(line));
 	const id = $props.id();
-	let typed = $state(untrack(() => value));
+	const kept = untrack(() =>
+		drafted(control.key, (): Draft | null =>
+			problem ? { typed, problem: wordStripeProblem(problem, colours.length) } : null
+		)
+	);
+	let typed: string = $state(untrack(() => kept ?? value));
 	// What is stored takes the place of what is typed only when it has changed from outside, by an undo or another tab:
 	// what was typed and does not read yet is never lost.
 	let seen = untrack(() => value);

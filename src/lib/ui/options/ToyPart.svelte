@@ -4,6 +4,7 @@
 	import type { ToyPart } from '$lib/core/recipe/assembled/options';
 	import type { MadePart } from '$lib/core/recipe/assembled/form/toy';
 	import NumberField from '../parts/NumberField.svelte';
+	import RangeField from '../parts/RangeField.svelte';
 	import Select from '../parts/Select.svelte';
 	import LineField from './LineField.svelte';
 
@@ -42,30 +43,19 @@
 				onvalue={(p) => put('sewn to', { to: { ...to, part: p } })}
 			/>
 		</div>
-		<label class="block w-32"
-			><span class="hint mb-0.5 block">Along it, {Math.round(to.along * 100)} %</span>
-			<input
-				type="range"
-				min="0"
-				max="100"
-				class="range range-xs w-full"
-				value={Math.round(to.along * 100)}
-				oninput={(e) =>
-					put('place…', { to: { ...to, along: Number(e.currentTarget.value) / 100 } })}
-			/></label
-		>
-		<label class="block w-32"
-			><span class="hint mb-0.5 block">Pointing, {to.angle}°</span>
-			<input
-				type="range"
-				min="-180"
-				max="180"
-				step="5"
-				class="range range-xs w-full"
-				value={to.angle}
-				oninput={(e) => put('angle…', { to: { ...to, angle: Number(e.currentTarget.value) } })}
-			/></label
-		>
+		<RangeField
+			label={`Along it, ${Math.round(to.along * 100)} %`}
+			value={Math.round(to.along * 100)}
+			onvalue={(v) => put('place…', { to: { ...to, along: v / 100 } })}
+		/>
+		<RangeField
+			label={`Pointing, ${to.angle}°`}
+			min={-180}
+			max={180}
+			step={5}
+			value={to.angle}
+			onvalue={(angle) => put('angle…', { to: { ...to, angle } })}
+		/>
 	{/if}
 </div>
 <ol class="mt-3 grid gap-x-6 gap-y-2 lg:grid-cols-2">
@@ -89,17 +79,12 @@
 				/>
 			</div>
 			{#if part.stuffed}
-				<label class="block w-28"
-					><span class="hint mb-0.5 block">Widened by {Math.round(s.puff * 100)} %</span>
-					<input
-						type="range"
-						min="0"
-						max="60"
-						class="range range-xs w-full"
-						value={Math.round(s.puff * 100)}
-						oninput={(e) => segment(i, { puff: Number(e.currentTarget.value) / 100 })}
-					/></label
-				>
+				<RangeField
+					label={`Widened by ${Math.round(s.puff * 100)} %`}
+					max={60}
+					value={Math.round(s.puff * 100)}
+					onvalue={(v) => segment(i, { puff: v / 100 })}
+				/>
 				<button
 					class="btn btn-sm mb-1"
 					onclick={() => segment(i, { length: { by: 'times', times: 1 } })}>Make it a ball</button

@@ -2,7 +2,7 @@
 	import { onDestroy, untrack } from 'svelte';
 	import type { Result } from '$lib/core/quantity/problem';
 	import { wordProblem } from '$lib/core/words/problems';
-	import { useDrafts } from './drafts.svelte';
+	import { drafted, type Draft } from './drafts.svelte';
 
 	interface Props {
 		label: string;
@@ -44,9 +44,10 @@
 	}: Props = $props();
 	const id = $props.id();
 
-	const drafts = useDrafts();
-	const kept = untrack(() => (draft === undefined ? undefined : drafts?.of(draft)));
-	let typed = $state(untrack(() => kept?.typed ?? text));
+	const kept = untrack(() =>
+		drafted(draft, (): Draft | null => (problem === null ? null : { typed, problem }))
+	);
+	let typed: string = $state(untrack(() => kept ?? text));
 	let focused = $state(false);
 	let touched = $state(false);
 	// What was typed stays as typed while it is wrong or being edited; otherwise the stored value is shown.
@@ -73,9 +74,6 @@
 	const commitOpen = () => open && commit();
 	// Leaving by key or by link takes the field away before it loses the focus: what was typed is kept.
 	onDestroy(commitOpen);
-	$effect(() => {
-		if (draft !== undefined) drafts?.keep(draft, problem === null ? null : { typed, problem });
-	});
 </script>
 
 <svelte:document onvisibilitychange={() => document.visibilityState === 'hidden' && commitOpen()} />

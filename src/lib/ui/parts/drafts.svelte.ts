@@ -1,7 +1,7 @@
-import { getContext, setContext } from 'svelte';
+import { getContext, onDestroy, onMount, setContext, untrack } from 'svelte';
 import { SvelteMap } from 'svelte/reactivity';
 
-interface Draft {
+export interface Draft {
 	readonly typed: string;
 	/** Why it cannot be read. */
 	readonly problem: string;
@@ -23,3 +23,15 @@ const KEY = Symbol('drafts');
 export const provideDrafts = (): Drafts => setContext(KEY, new Drafts());
 /** Those of the view around; undefined where it keeps none. */
 export const useDrafts = (): Drafts | undefined => getContext<Drafts | undefined>(KEY);
+
+/**
+ * For a field that may close over something that cannot be read: what was typed under its name before, and, when it goes, what
+ * then stands in it is kept there. While it is open it speaks for itself. Nothing happens where no name is given.
+ */
+export function drafted(name: string | undefined, now: () => Draft | null): string | undefined {
+	const drafts = useDrafts();
+	if (!drafts || name === undefined) return undefined;
+	onMount(() => drafts.keep(name, null));
+	onDestroy(() => drafts.keep(name, now()));
+	return untrack(() => drafts.of(name)?.typed);
+}

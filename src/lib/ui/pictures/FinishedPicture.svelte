@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
-	import { planStages } from '$lib/ui/pictures/plan-stages';
+	import { planStages } from '$lib/core/thing/plan-stages';
 	import type { PlanOf } from '$lib/core/plan';
 	import { stitchesAcross } from '$lib/core/plan/lies';
 	import { printValue } from '$lib/core/quantity/print';

@@ -5,7 +5,7 @@
 	import { printEstimate, printValue } from '$lib/core/quantity/print';
 	import type { Units } from '$lib/core/quantity/units';
 	import FabricPatterns from './FabricPatterns.svelte';
-	import { bandPath, domeProfile, headPath } from '$lib/core/thing/dome';
+	import { bandPath, domeProfile, HEAD_HIGH, headPath } from '$lib/core/thing/dome';
 
 	interface Props {
 		hat: FinishedHat;
@@ -22,7 +22,7 @@
 	// The frame holds head and hat at one scale: cm to px is fixed by the larger of the two.
 	const radius = $derived(hat.headCm / (2 * Math.PI));
 	const profile = $derived(domeProfile(Math.max(1, hat.heightWorn.mean), radius + 0.35));
-	const headHeight = $derived(hat.headCm * 0.44);
+	const headHeight = $derived(hat.headCm * HEAD_HIGH);
 	const frameCm = $derived(Math.max(profile.spareCm + headHeight + 5, profile.heightCm + 4));
 	const px = $derived(height / (frameCm + 3));
 	// Room on the right for the height and its words, whatever the scale.

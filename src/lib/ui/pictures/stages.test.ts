@@ -5,7 +5,7 @@ import { HATS, TUBES } from '../../core/model/kinds';
 import { plan, type PlanOf } from '../../core/plan';
 import type { Project } from '../../core/model/project';
 import { rowPlaces } from '../../core/plan/places';
-import { planStages } from './plan-stages';
+import { planStages } from '$lib/core/thing/plan-stages';
 import { recipeOf } from '../../core/recipe';
 import type { Options } from '../../core/model/options';
 import type { Stage, StageInput } from '../../core/assembly/stage';

@@ -17,9 +17,7 @@
 </script>
 
 <div class="py-4">
-	<p class="mb-2">
-		This plan waits for a part that left the bench. Choose another in its place, here or above:
-	</p>
+	<p class="mb-2">This plan waits for a part that left the bench. Choose another in its place:</p>
 	{#each yarnsOfProject(project) as y (y)}
 		<YarnPick
 			label={has(y) ? 'Colour' : 'In place of the one that is gone'}

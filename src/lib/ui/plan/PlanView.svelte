@@ -3,6 +3,7 @@
 	import { wordFix, type Fix } from '$lib/core/finding/fix';
 	import type { Project, RunEvent } from '$lib/core/model/project';
 	import type { Options } from '$lib/core/model/options';
+	import type { Plan } from '$lib/core/plan';
 	import { withHeld } from '$lib/core/order/with-held';
 	import { nameOf } from '$lib/core/recipe';
 	import { yarnsOf } from '$lib/core/recipe/uses';
@@ -16,9 +17,8 @@
 	import type { New } from '../state/projects';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { AskFewer } from './ask-fewer.svelte';
+	import CannotPlan from './CannotPlan.svelte';
 	import FewerRows from './FewerRows.svelte';
-	import Findings from './Findings.svelte';
-	import MissingParts from './MissingParts.svelte';
 	import PlanBody from './PlanBody.svelte';
 	import PlanHead from './PlanHead.svelte';
 
@@ -44,6 +44,11 @@
 			? withHeld(live.value, project, workbench.bench, held.list)
 			: live.value
 	);
+	/** As it last could be made: what stood in its slip is still to be chosen when it cannot. */
+	let last = $state.raw<Plan | null>(null);
+	$effect(() => {
+		if (plan?.ok) last = plan;
+	});
 	const units = $derived(workbench.units);
 	/** Null until it is first asked for: only then is the sheet worked out. */
 	let onPaper = $state<boolean | null>(null);
@@ -100,8 +105,7 @@
 	<PlanBody {plan} {project} {editor} {events} onfix={apply} />
 	<FewerRows {ask} />
 {:else if plan}
-	{#if plan.why === 'gone'}<MissingParts {project} {editor} />{/if}
-	<Findings findings={plan.findings} plan={null} {project} {editor} onfix={apply} />
+	<CannotPlan why={plan} {last} {project} {editor} onfix={apply} />
 {:else}
 	<NotWorked failure={live.failure} onagain={live.again} />
 {/if}

@@ -16,7 +16,7 @@
 	const offers = new Offers();
 	const filled = $derived(filledBench(workbench.bench));
 	const own = $derived(!filled.common.machine && !filled.common.yarn);
-	onMount(() => void offers.ask($state.snapshot(filled.bench) as typeof filled.bench, {}, FIRST));
+	onMount(() => void offers.ask(filled.bench, {}, FIRST));
 	let busy = $state(false);
 	const choose = (what: string) =>
 		own ? onstart(what) : void goto(`/start?what=${encodeURIComponent(what)}`);

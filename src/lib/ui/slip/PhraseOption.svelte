@@ -1,7 +1,10 @@
 <script lang="ts">
 	import { printValue } from '$lib/core/quantity/print';
 	import type { Choice as Named, Control } from '$lib/core/recipe/controls';
+	import { sayCount } from '$lib/core/recipe/slip';
+	import { untrack } from 'svelte';
 	import Choice from '../parts/Choice.svelte';
+	import { useDrafts } from '../parts/drafts.svelte';
 	import NumberField from '../parts/NumberField.svelte';
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
@@ -28,7 +31,9 @@
 	});
 	const OWN = 'own';
 	/** A figure of one's own is being given in place of a named one. */
-	let own = $state(false);
+	const drafts = useDrafts();
+	// What was typed and could not be read is still there.
+	let own = $state(untrack(() => drafts?.of(c.key) !== undefined));
 	const named = $derived(
 		c.kind === 'number' && !own
 			? c.named.find((n) => n.value === (c.value ?? c.usual?.value))
@@ -37,14 +42,7 @@
 	const usual = $derived.by(() => {
 		if (c.kind !== 'number' || !c.usual) return undefined;
 		const { value, says } = c.usual;
-		const text =
-			typeof value === 'string'
-				? value
-				: c.unit === 'length'
-					? printValue(Math.round(value * 10) / 10, 'length', units)
-					: c.unit
-						? `${value} ${c.unit}`
-						: String(value);
+		const text = typeof value === 'string' ? value : sayCount(value, c.unit, units);
 		return says ? `${text}, ${says}` : text;
 	});
 	const take = (choices: readonly Named[], id: string) => {

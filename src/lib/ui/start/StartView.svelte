@@ -2,13 +2,15 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import Check from '@lucide/svelte/icons/check';
-	import { MACHINE_PRESETS } from '$lib/core/bench/machine/presets';
+	import type { Machine, Yarn } from '$lib/core/model/bench';
+	import { yarnIn } from '$lib/core/bench/yarn/usual';
+	import { newId } from '$lib/store/store';
+	import { MACHINE_PRESETS, presetOf } from '$lib/core/bench/machine/presets';
 	import { COLOUR_NAMES, FIRST_COLOURS } from '$lib/core/bench/yarn/colour-names';
 	import { WEIGHT_CLASSES } from '$lib/core/bench/yarn/weight-class';
 	import type { Offer } from '$lib/core/gallery/offer';
-	import { inRange, parseGrams, parseYarnMetres } from '$lib/core/quantity/parse';
-	import { printWithSpread, printYarnFine } from '$lib/core/quantity/print';
-	import type { Result } from '$lib/core/quantity/problem';
+	import { parseGrams } from '$lib/core/quantity/parse';
+	import { printValue, printWithSpread, printYarnFine } from '$lib/core/quantity/print';
 	import { rowsWord } from '$lib/core/quantity/say';
 	import { entryOf, nameOf } from '$lib/core/recipe';
 	import { planner } from '$lib/worker/planner';
@@ -17,9 +19,8 @@
 	import Select from '../parts/Select.svelte';
 	import ThingPicture from '../pictures/ThingPicture.svelte';
 	import { beginProject } from '../state/projects';
-	import { between } from '../state/ranges';
+	import { between, labelMetres } from '../state/ranges';
 	import { useWorkbench } from '../state/workbench.svelte';
-	import { ringOf, yarnIn } from './first';
 
 	/** A first thing, from three answers: what, on which ring, in which yarn. All else is asked when it matters. */
 	const workbench = useWorkbench();
@@ -43,31 +44,24 @@
 		if (!colours.includes(name)) colours = [...colours, name].slice(-MOST_COLOURS);
 		else if (colours.length > 1) colours = colours.filter((c) => c !== name);
 	}
-	const length = (t: string): Result<number> => {
-		const [long, mass] = t.split(/\/|per/i);
-		const m = parseYarnMetres(long ?? '', units);
-		if (!m.ok || mass === undefined) return between('yarn', units, 10, 2000)(m);
-		const g = parseGrams(mass);
-		return g.ok
-			? between('yarn', units, 10, 2000)({ ok: true, value: (m.value / g.value) * 100 })
-			: g;
-	};
-	const weight = (t: string): Result<number> => {
-		const g = parseGrams(t);
-		return g.ok ? inRange(g.value, { min: 1, max: 20000, unit: 'g' }) : g;
-	};
-	const machine = $derived(ownMachines.at(-1) ?? ringOf(pins));
+	const length = $derived(labelMetres(units));
+	const weight = $derived((t: string) => between('mass', units, 1, 20000)(parseGrams(t)));
+	const machine = $derived(
+		ownMachines.at(-1) ?? { ...presetOf(pins), id: newId() as Machine['id'] }
+	);
 	const yarns = $derived(
 		ownYarns.length > 0
 			? ownYarns
-			: colours.map((c) => yarnIn(c, { weightClass, metresPer100g: metres, grams }))
+			: colours.map((c) =>
+					yarnIn(newId() as Yarn['id'], c, { name: c, weightClass, metresPer100g: metres, grams })
+				)
 	);
 	const bench = $derived({ ...workbench.bench, machines: [machine], yarns });
 	let offer = $state.raw<Offer | null>(null);
 	$effect(() => {
 		const of = bench;
 		let current = true;
-		planner.offer(what, $state.snapshot(of) as typeof of, { inAll: true }).then(
+		planner.offer(what, of, { inAll: true }).then(
 			(found) => {
 				if (current) offer = found;
 			},
@@ -185,7 +179,7 @@
 					/>
 					<QuantityField
 						label="On hand, each"
-						text={`${grams} g`}
+						text={printValue(grams, 'mass', units)}
 						parse={weight}
 						live
 						onvalue={(t) => {

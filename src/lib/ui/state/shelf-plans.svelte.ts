@@ -61,7 +61,7 @@ export class ShelfPlans {
 	/** By project: what is being made now. */
 	// eslint-disable-next-line svelte/prefer-svelte-reactivity
 	readonly #asked = new Map<string, string>();
-	/** Projects whose plan was looked for in the store. */
+	/** Projects whose plan is being looked for in the store. */
 	// eslint-disable-next-line svelte/prefer-svelte-reactivity
 	readonly #sought = new Set<string>();
 	#bench: { readonly of: Bench; readonly stamp: string } | null = null;
@@ -89,7 +89,6 @@ export class ShelfPlans {
 			this.#looks.delete(id);
 			// Put back it is asked for anew.
 			this.#asked.delete(id);
-			this.#sought.delete(id);
 		}
 		// Tried again the next time.
 		await Promise.all([this.#db.cards.bulkDelete(gone), this.#db.looks.bulkDelete(gone)]).catch(
@@ -113,18 +112,21 @@ export class ShelfPlans {
 		const madeOf = this.#madeOf(project, bench);
 		const card = this.#cards.get(project.id);
 		if (card?.madeOf !== madeOf && this.#asked.get(project.id) !== madeOf) {
-			if (card || this.#sought.has(project.id)) this.#make(project, bench, madeOf);
+			if (card) this.#make(project, bench, madeOf);
 			else void this.#seek(project, bench, madeOf);
 		}
 		return (card?.plan as Drawn | undefined) ?? null;
 	}
 
-	/** A plan that was put aside is read when it is first wanted, and made where there is none. */
+	/** A plan that was put aside is read when it is first wanted, once however often it is, and made where there is none. */
 	async #seek(project: Project, bench: Bench, madeOf: string): Promise<void> {
+		if (this.#sought.has(project.id)) return;
 		this.#sought.add(project.id);
 		const card = await this.#db.cards.get(project.id).catch(() => undefined);
-		if (card && !this.#cards.has(project.id)) this.#cards.set(project.id, card);
-		if (!card && this.#asked.get(project.id) !== madeOf) this.#make(project, bench, madeOf);
+		this.#sought.delete(project.id);
+		if (this.#cards.has(project.id)) return;
+		if (card) this.#cards.set(project.id, card);
+		else if (this.#asked.get(project.id) !== madeOf) this.#make(project, bench, madeOf);
 	}
 
 	#madeOf({ id, options, machineId, useFresh }: Project, bench: Bench): string {

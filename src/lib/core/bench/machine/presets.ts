@@ -22,7 +22,9 @@ function preset(
 		firstPin: 1,
 		rightSide: 'away',
 		ringCm: Math.round(pins * PIN_SPACING_CM),
-		...rest
+		counter: rest.counter,
+		slots: rest.slots,
+		clearanceCm: rest.clearanceCm
 	};
 }
 
@@ -34,3 +36,10 @@ export const MACHINE_PRESETS: readonly MachinePreset[] = [
 	preset(46, { counter: 'both', slots: 3, clearanceCm: 18 }),
 	preset(48, { counter: 'tube', slots: 3, clearanceCm: 18 })
 ];
+
+/** A ring of so many pins: one of the usual ones, or what is usual for its nearest, as large as so many pins make it. */
+export function presetOf(pins: number): MachinePreset {
+	const off = (m: MachinePreset) => Math.abs(m.pins - pins);
+	const nearest = MACHINE_PRESETS.reduce((best, m) => (off(m) < off(best) ? m : best));
+	return nearest.pins === pins ? nearest : preset(pins, nearest);
+}

@@ -11,6 +11,9 @@ export const WEIGHT_CLASSES = [
 	{ class: 7, name: 'Jumbo', stitches4in: [4, 6] }
 ] as const;
 
+/** The class most begin with. */
+export const MEDIUM = 4;
+
 /** Usual metres per 100 g of one strand, by class; a sensible first value in a form (from memory). */
 export const USUAL_METRES_PER_100G = [800, 400, 320, 260, 200, 130, 80, 40] as const;
 

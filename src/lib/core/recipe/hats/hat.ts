@@ -13,7 +13,7 @@ import { yarnsOf } from '../uses';
 import { hatSizes } from './figures';
 import type { HatKind } from './kind';
 import type { YarnId } from '../../model/bench';
-import type { ColourScheme } from './scheme';
+import { LINING_LONGER_ROWS, type ColourScheme } from './scheme';
 import { solveRows } from './length';
 import { hatOptions, type LinedHatOptions } from './options';
 import { hatRules } from './rules';
@@ -105,7 +105,7 @@ function schemeIn(scheme: ColourScheme, yarns: readonly YarnId[]): ColourScheme 
 	if (b === undefined) return { kind: 'one', yarn: a };
 	return scheme.kind === 'stripes'
 		? { ...scheme, yarns: [...yarns] }
-		: { kind: 'outer-lining', outer: a, lining: b, liningExtraRows: 6 };
+		: { kind: 'outer-lining', outer: a, lining: b, liningExtraRows: LINING_LONGER_ROWS };
 }
 
 /** The recipe of one kind of hat. */

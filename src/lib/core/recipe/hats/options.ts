@@ -8,7 +8,7 @@ import type { FinishedHat } from '../../assembly/finished';
 import { CLOSING_WORDS } from '../closings';
 import { option, type Now as NowOf } from '../option';
 import { inScheme } from './in-scheme';
-import { colourScheme, type ColourScheme } from './scheme';
+import { colourScheme, LINING_LONGER_ROWS, type ColourScheme } from './scheme';
 import { waste } from '../waste';
 
 type Now = NowOf<{ readonly hat: FinishedHat }>;
@@ -154,7 +154,7 @@ const hat = z.object({
 			one: (o: OfHat, now: Now) => ({ yarn: pairOf(o, now)[0] }),
 			'outer-lining': (o: OfHat, now: Now) => {
 				const [outer, lining] = pairOf(o, now);
-				return { outer, lining, liningExtraRows: 6 };
+				return { outer, lining, liningExtraRows: LINING_LONGER_ROWS };
 			},
 			'false-brim': (o: OfHat, now: Now) => {
 				const [main, brim] = pairOf(o, now);

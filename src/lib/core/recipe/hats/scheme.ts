@@ -2,6 +2,9 @@ import * as z from 'zod';
 import { yarnId } from '../../model/bench';
 import { option } from '../option';
 
+/** Rows a lining begins longer by, so that the colours meet inside the fold (common practice). */
+export const LINING_LONGER_ROWS = 6;
+
 const yarn = (label: string) => option(yarnId, { label, what: 'colours' });
 export const colourScheme = z.discriminatedUnion('kind', [
 	z.object({ kind: z.literal('one'), yarn: yarn('Yarn') }),

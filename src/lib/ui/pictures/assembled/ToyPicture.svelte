@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
-	import { placeParts, standsAt, type PlacedPart } from '$lib/core/recipe/assembled/form/toy';
+	import { placeParts, type PlacedPart } from '$lib/core/recipe/assembled/form/toy';
+	import { eyesOf } from '$lib/core/thing/stuffed';
 	import type { AssembledOf } from '$lib/core/recipe/assembled/form/assembled';
 	import type { AssembledPlan } from '$lib/core/plan';
 	import type { Units } from '$lib/core/quantity/units';
@@ -61,19 +62,7 @@
 	const matrix = (p: PlacedPart) =>
 		`translate(${X(p.at.x).toFixed(2)} ${Y(p.at.y).toFixed(2)}) rotate(${((-p.turn * 180) / Math.PI).toFixed(2)}) scale(${px.toFixed(4)} ${(-px).toFixed(4)})`;
 
-	const eyes = $derived.by(() => {
-		const host = stage === 2 ? placed.find((p) => p.of.part.id === finished.eyes.part) : undefined;
-		if (!host || finished.eyes.kind === 'none') return [];
-		const head = drawnPart(host.of, flat).at(-1)!;
-		const n =
-			finished.stands === 'upright' ? finished.eyes.count : Math.ceil(finished.eyes.count / 2);
-		return Array.from({ length: n }, (_, i) =>
-			standsAt(host, {
-				x: head.from + head.long * 0.62,
-				y: finished.stands === 'upright' ? (i - (n - 1) / 2) * head.radius * 0.7 : head.radius * 0.3
-			})
-		);
-	});
+	const eyes = $derived(stage === 2 ? eyesOf(placed, finished).map((e) => e.at) : []);
 
 	const inHand = $derived(
 		onedit && !flat ? placed.find((x) => x.of.part.id === picked) : undefined

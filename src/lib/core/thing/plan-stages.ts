@@ -1,9 +1,9 @@
-import { entryAt } from '$lib/core/quantity/sure';
-import type { Stage } from '../../core/assembly/stage';
-import { stagesOf } from '../../core/assembly/stages';
-import type { WorkStep } from '../../core/technique/technique';
-import { sizeOf } from '../../core/assembly/size';
-import type { PlanOf } from '../../core/plan';
+import { entryAt } from '../quantity/sure';
+import type { Stage } from '../assembly/stage';
+import { stagesOf } from '../assembly/stages';
+import type { WorkStep } from '../technique/technique';
+import { sizeOf } from '../assembly/size';
+import type { PlanOf } from '../plan/types';
 
 /** A stage with the finishing step that leads to it; none for the tube as it comes off. */
 export interface PlannedStage extends Stage {
