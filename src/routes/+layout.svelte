@@ -160,5 +160,9 @@
 	{#await import('svelte-sonner') then { Toaster }}<Toaster
 			position="bottom-right"
 			theme="system"
+			toastOptions={{
+				unstyled: true,
+				classes: { toast: 'alert', error: 'alert-error', actionButton: 'btn btn-sm' }
+			}}
 		/>{:catch}<!-- What is said is said plainly above then. -->{/await}
 {/if}

@@ -122,7 +122,11 @@ async function faultsOf(page: Page): Promise<string[]> {
 	return page.evaluate(() => {
 		const found: string[] = [];
 		const shown = (e: Element) =>
-			e.checkVisibility({ opacityProperty: true, visibilityProperty: true }) &&
+			e.checkVisibility({
+				opacityProperty: true,
+				visibilityProperty: true,
+				contentVisibilityAuto: true
+			}) &&
 			!e.closest('.sr-only, [aria-hidden="true"]:not(svg), details:not([open]) > :not(summary)');
 		const nameOf = (e: Element) => e.textContent.trim().replace(/\s+/g, ' ').slice(0, 40);
 		const texts = [...document.querySelectorAll('main svg text')]
@@ -166,6 +170,38 @@ async function faultsOf(page: Page): Promise<string[]> {
 						);
 			}
 		}
+		// Lines of words on one another, wherever in the page they stand; what floats over it by intent is left out.
+		const lines: { e: HTMLElement; box: DOMRect }[] = [];
+		const words = document.createTreeWalker(document.querySelector('main')!, NodeFilter.SHOW_TEXT);
+		while (words.nextNode()) {
+			const e = words.currentNode.parentElement;
+			if (!(e instanceof HTMLElement) || !words.currentNode.textContent!.trim() || !shown(e))
+				continue;
+			let floats = false;
+			for (let a: HTMLElement | null = e; a && !floats; a = a.parentElement) {
+				const { position, overflowX, overflowY } = getComputedStyle(a);
+				floats = /fixed|sticky/.test(position) || /auto|scroll/.test(overflowX + overflowY);
+			}
+			if (floats) continue;
+			const range = document.createRange();
+			range.selectNodeContents(words.currentNode);
+			for (const box of range.getClientRects())
+				// Letters stand in the middle of their line's box.
+				if (box.width > 2 && box.height > 4)
+					lines.push({
+						e,
+						box: new DOMRect(box.x, box.y + 0.28 * box.height, box.width, 0.46 * box.height)
+					});
+		}
+		lines.sort((a, b) => a.box.top - b.box.top);
+		for (const [i, a] of lines.entries())
+			for (let j = i + 1; j < lines.length && lines[j]!.box.top < a.box.bottom; j++) {
+				const b = lines[j]!;
+				if (a.e === b.e) continue;
+				const wide = Math.min(a.box.right, b.box.right) - Math.max(a.box.left, b.box.left);
+				const high = Math.min(a.box.bottom, b.box.bottom) - b.box.top;
+				if (wide > 2 && high > 1) found.push(`${nameOf(a.e)} lies on ${nameOf(b.e)}`);
+			}
 		return found;
 	});
 }
@@ -200,11 +236,15 @@ test('no words lie on one another or are cut, none is too small to read or to pr
 		// 640 is 1280 at 200 %.
 		for (const width of [360, 390, 640, 768, 1024, 1280, 1920]) {
 			await page.setViewportSize({ width, height: 800 });
-			await page.evaluate(
-				() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))
-			);
+			// What comes into sight is laid out a frame later.
+			await page.evaluate(async () => {
+				for (let i = 0; i < 4; i++) await new Promise(requestAnimationFrame);
+			});
 			for (const fault of await faultsOf(page)) all.push(`${name} at ${width}: ${fault}`);
 		}
+		await page.emulateMedia({ colorScheme: 'dark' });
+		for (const fault of await faultsOf(page)) all.push(`${name} in the dark: ${fault}`);
+		await page.emulateMedia({ colorScheme: 'light' });
 	}
 	expect([...new Set(all)]).toEqual([]);
 });

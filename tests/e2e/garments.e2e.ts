@@ -159,11 +159,23 @@ test('a blanket: colours by place, and as many panels as the layout has', async 
 	await page.getByRole('button', { name: 'Panel 1: A' }).click();
 	await expect(page.getByRole('button', { name: 'Panel 1: B' })).toBeVisible();
 	await expect(page.getByText('× 4').first()).toBeVisible();
+	// Its rows are moved, doubled and taken out, by presses and by keys.
+	await page.getByRole('button', { name: 'Move row 1 down' }).click();
+	await expect(page.getByRole('button', { name: 'Panel 3: B' })).toBeVisible();
+	await page.getByRole('row', { name: /^row 2:/ }).focus();
+	await page.keyboard.press('d');
+	await expect(page.getByRole('button', { name: 'Panel 5: B' })).toBeVisible();
+	await page.getByRole('row', { name: /^row 3:/ }).focus();
+	await page.keyboard.press('Delete');
+	await page.getByRole('row', { name: /^row 2:/ }).focus();
+	await page.keyboard.press('ArrowUp');
+	await expect(page.getByRole('button', { name: 'Panel 1: B' })).toBeVisible();
+	await expect(page.getByText('× 4').first()).toBeVisible();
 	await typed(page, 'Panels down', 'Panels down', '400');
 	await expect(page.getByText(/12/).first()).toBeVisible();
 	await expect(page.getByText('× 4').first()).toBeVisible();
 	await page.keyboard.press('Escape');
-	await page.getByRole('button', { name: 'Undo' }).click();
+	for (let i = 0; i < 5; i++) await page.getByRole('button', { name: 'Undo' }).click();
 	await expect(page.getByText('× 3').first()).toBeVisible();
 });
 

@@ -90,7 +90,7 @@
 			display: block;
 		}
 	}
-	@media (max-height: 480px) {
+	@media (max-height: 660px) {
 		.ribbon {
 			display: none;
 		}

@@ -32,8 +32,13 @@
 	data-testid="tap"
 >
 	<span class="now">
-		<span class="count-side relative grid content-center justify-items-center">
-			<span class="quiet text-center text-base sm:text-xl"
+		<span
+			class={[
+				'count-side relative grid content-center justify-items-center',
+				crank.due.length > 0 && 'due'
+			]}
+		>
+			<span class="quiet of-what text-center text-base sm:text-xl"
 				>{waste ? 'waste rows' : running ? 'rows' : `rows of ${crank.feeding}`}</span
 			>
 			<span
@@ -59,7 +64,10 @@
 		<span class={['ring-side grid place-items-center px-4', crank.due.length > 0 && 'busy']}
 			><RingNow {crank} {suspects} /></span
 		>
-		<span class="next-side grid content-center gap-2 px-4 sm:px-6" aria-live="polite">
+		<span
+			class="next-side grid grid-cols-[minmax(0,1fr)] content-center gap-2 px-4 sm:px-6"
+			aria-live="polite"
+		>
 			{#if paused}
 				<span class="figure block text-4xl font-semibold">Paused</span>
 				<span class="text-lg">The count is safe. Any count key goes on, without counting.</span>
@@ -138,9 +146,36 @@
 			margin-top: 2px;
 		}
 	}
-	@container tap (width < 720px) and (height < 540px) {
+	@container tap (width < 720px) and (height < 620px) {
 		.ring-side {
 			display: none;
+		}
+		.marks {
+			margin-top: 2px;
+		}
+	}
+	@container tap (width < 720px) and (330px < height < 560px) {
+		/* Something is to be done: the count gives it room, on one line. */
+		.count-side.due {
+			display: flex;
+			align-items: baseline;
+			justify-content: center;
+			column-gap: 0.6rem;
+		}
+		.due .of-what,
+		.due .of-all {
+			display: none;
+		}
+		.due .figure {
+			white-space: nowrap;
+		}
+		.count.less {
+			font-size: min(16cqh, 26cqw);
+		}
+		.due .marks {
+			position: absolute;
+			left: 1rem;
+			bottom: 0;
 		}
 	}
 	@container tap (width < 420px) and (height < 330px) {

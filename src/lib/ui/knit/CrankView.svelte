@@ -192,7 +192,7 @@
 	<button class="btn" data-control onclick={() => (dialog = 'device')}>To another device</button>
 {/snippet}
 
-<div class="crank grid h-dvh overflow-hidden">
+<div class="crank grid h-dvh grid-cols-[minmax(0,1fr)] overflow-hidden">
 	<header class="flex items-center gap-2 px-3 pt-2 sm:px-5">
 		<a href={`/project/${project.id}/plan`} class="btn btn-sm" data-control>Plan</a>
 		<h1 class="truncate text-lg max-sm:sr-only">{project.name}</h1>
@@ -211,7 +211,7 @@
 					: 'Hands busy'}</button
 			>
 			<button
-				class="btn btn-sm"
+				class="btn btn-sm max-[380px]:hidden"
 				data-control
 				onclick={() => (dialog = 'keys')}
 				aria-label="Keys that work here">?</button

@@ -20,10 +20,10 @@
 
 <!-- One piece in the order of making; any of them can be taken up. -->
 {#if all.length > 1}
-	<label class="min-w-0">
+	<label class="min-w-0 flex-1 sm:max-w-md">
 		<span class="sr-only">Piece at hand</span>
 		<select
-			class="select w-full h-8! py-0! text-base max-sm:w-full"
+			class="select w-full py-0! text-base"
 			data-control
 			value={crank.key}
 			onchange={(e) => (crank.chosen = e.currentTarget.value)}

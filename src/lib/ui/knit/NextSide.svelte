@@ -58,7 +58,7 @@
 	{#if e.kind === 'hands' && decreases.length > 0}
 		<span class="drawn flex gap-3 sm:flex-wrap">
 			{#each decreases as work (work.edge)}
-				<span class="block w-[168px] shrink-0">
+				<span class="block w-[168px] min-w-0 sm:shrink-0">
 					<DecreasePicture
 						{work}
 						machine={crank.machine}

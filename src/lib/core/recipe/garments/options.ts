@@ -208,8 +208,10 @@ const sleeved = {
 		}
 	})
 };
+/** The most panels a blanket has across, and down. */
+export const MOST_PANELS = 12;
 const counted = (label: string) =>
-	option(z.int().min(1).max(12), { label, what: 'layout…', unit: 'panels' });
+	option(z.int().min(1).max(MOST_PANELS), { label, what: 'layout…', unit: 'panels' });
 const placed = {
 	layout: z
 		.object({
