@@ -57,7 +57,7 @@
 					onvalue={(kind) => put(i, { kind: kind as ItemKind, size: null })}
 				/>
 			</td>
-			<td class="w-44">
+			<td class="min-w-48">
 				{#if item.kind === 'pom-pom'}<span class="quiet">its card</span>{:else}
 					<Select
 						hideLabel

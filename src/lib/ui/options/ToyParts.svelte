@@ -154,7 +154,7 @@
 						>{/if}
 				</div>
 			</td>
-			<td class="w-44">
+			<td class="min-w-48">
 				<Select
 					hideLabel
 					label={`Made on, ${p.name.toLowerCase()}`}
