@@ -1,4 +1,5 @@
 import { MACHINE_PRESETS } from '../../src/lib/core/bench/machine/presets';
+import { tubeSaid } from '../../src/lib/core/learn/evidence';
 import type { Machine, Reading, Swatch, Yarn } from '../../src/lib/core/model/bench';
 import type { Bench, Evidence, Project } from '../../src/lib/core/model/project';
 import type { FinishedOf } from '../../src/lib/core/recipe/finished';
@@ -117,23 +118,33 @@ export const projectOf = (
 	...patch
 });
 
-export const evidenceOf = (patch: Partial<Evidence> = {}): Evidence => ({
-	resultId: 'result-1',
-	projectId: 'other' as Project['id'],
-	projectName: 'Earlier hat',
-	machineId: M48.id,
-	yarnId: A.id,
-	strands: 1,
-	state: 'rested',
-	pins: 48,
-	rows: 120,
-	tubeCm: 60,
-	flatWidthCm: 20,
-	loopCm: null,
-	minutes: null,
-	usualMinutes: null,
+/** What a plain tube on 48 pins said: its length, its width and the yarn in a stitch. */
+export function evidenceOf({
+	tubeCm = 60,
+	flatWidthCm = 20,
+	loopCm = null,
 	...patch
-});
+}: Partial<Evidence> & {
+	tubeCm?: number | null;
+	flatWidthCm?: number | null;
+	loopCm?: number | null;
+} = {}): Evidence {
+	const rows = patch.rows ?? 120;
+	const tube = { machine: M48, yarn: A, rows, tube: tubeCm, width: flatWidthCm, loopCm };
+	return {
+		resultId: 'result-1',
+		projectId: 'other' as Project['id'],
+		projectName: 'Earlier hat',
+		machineId: M48.id,
+		pins: 48,
+		rows,
+		state: 'rested',
+		...tubeSaid(tube),
+		minutes: null,
+		usualMinutes: null,
+		...patch
+	};
+}
 
 /** The plan, which the test expects to be there. */
 export function planned(project: HatProject, bench: Bench = benchOf()): PlanOf<'worn'> {

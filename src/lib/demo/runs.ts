@@ -86,15 +86,18 @@ export const results: MeasuredResult[] = [
 		projectId: 'project-first' as Project['id'],
 		at: START + DAY,
 		when: 'rested',
-		tubeCm: 65,
-		flatWidthCm: 19.6,
+		sizes: [
+			{ id: 'tube-flat', cm: 65, odd: false },
+			{ id: 'flat-width', cm: 19.6, odd: false }
+		],
 		grams: 86,
 		minutes: 19,
-		heightWornCm: null,
 		rowsKnitted: 124,
+		forecast: null,
 		shows: 'tube',
 		tailMetres: 3.43,
 		usualMinutes: 12.5,
-		note: 'Deeper than I wanted. Lovely with the brim up twice.'
+		note: 'Deeper than I wanted. Lovely with the brim up twice.',
+		next: 'no'
 	}
 ];

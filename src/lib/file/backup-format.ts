@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { APART_TABLES } from '../core/model/kinds';
 import { VERSION } from './project-file';
-import { benchFrom1, benchFrom2, benchFrom7, benchFrom8 } from './upgrade';
+import { benchFrom1, benchFrom2, benchFrom7, benchFrom8, benchFrom9 } from './upgrade';
 
 export const BENCH_FORMAT = 'tomble-bench';
 export const benchHead = z.looseObject({
@@ -14,7 +14,8 @@ export function benchOfAnyVersion(head: z.infer<typeof benchHead>): unknown {
 	const from2 = head.version === 1 ? benchFrom1(head.bench) : head.bench;
 	const from3 = head.version < 3 ? benchFrom2(from2) : from2;
 	const from8 = head.version < 8 ? benchFrom7(from3) : from3;
-	return head.version < 9 ? benchFrom8(from8) : from8;
+	const from9 = head.version < 9 ? benchFrom8(from8) : from8;
+	return head.version < 10 ? benchFrom9(from9) : from9;
 }
 export const ORDERS_FORMAT = 'tomble-orders';
 /** Orders came with version 4. */

@@ -20,22 +20,12 @@ function tables(all: Everything): Record<string, string> {
 		'tables/swatches.csv': writeTable('swatches', all.bench),
 		'tables/tests.csv': writeTable('tests', all.bench),
 		'tables/results.csv': writeCsv(
-			[
-				'project',
-				'when',
-				'rows',
-				'tube (cm)',
-				'flat width (cm)',
-				'weight (g)',
-				'time (min)',
-				'note'
-			],
+			['project', 'when', 'rows', 'sizes (cm)', 'weight (g)', 'time (min)', 'note'],
 			all.results.map((r) => [
 				all.projects.find((p) => p.id === r.projectId)?.name ?? '',
 				r.when,
 				r.rowsKnitted,
-				r.tubeCm,
-				r.flatWidthCm,
+				r.sizes.map((m) => `${m.id} ${m.cm}${m.odd ? ' (odd)' : ''}`).join('; '),
 				r.grams,
 				r.minutes,
 				r.note

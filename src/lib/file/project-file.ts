@@ -12,6 +12,7 @@ import {
 	benchFrom2,
 	benchFrom7,
 	benchFrom8,
+	benchFrom9,
 	eventsFrom2,
 	eventsFrom4,
 	projectFrom1,
@@ -20,7 +21,8 @@ import {
 	projectFrom5,
 	projectFrom7,
 	resultFrom4,
-	resultsFrom7
+	resultsFrom7,
+	resultsFrom9
 } from './upgrade';
 import { MOST_EVENTS } from '../core/model/kinds';
 import {
@@ -36,7 +38,7 @@ import { knownProject } from './known-project';
 
 /** The one current version of the project file; see docs/file-format.md. */
 export const FORMAT = 'tomble-project';
-export const VERSION = 9;
+export const VERSION = 10;
 
 /** A project with a snapshot of all it uses, so that it means the same elsewhere. */
 export const projectFile = z.object({
@@ -128,7 +130,13 @@ const MIGRATIONS: Record<number, Migration> = {
 				: file.project,
 		results: resultsFrom7(file.results)
 	}),
-	8: (file) => ({ ...file, version: 9, bench: benchFrom8(file.bench) })
+	8: (file) => ({ ...file, version: 9, bench: benchFrom8(file.bench) }),
+	9: (file) => ({
+		...file,
+		version: 10,
+		bench: benchFrom9(file.bench),
+		results: resultsFrom9(file.results, file.project)
+	})
 };
 
 /** A project file, and what of it does not read where that is allowed. */

@@ -21,7 +21,9 @@ export function snapshot(all: Everything, project: Project): ProjectFile {
 			yarns: all.bench.yarns.filter((y) => uses.has(y.id)),
 			swatches: all.bench.swatches.filter((s) => on.has(s.machineId) && uses.has(s.yarnId)),
 			tests: all.bench.tests.filter((t) => on.has(t.machineId) && uses.has(t.yarnId)),
-			evidence: all.bench.evidence.filter((e) => on.has(e.machineId) && uses.has(e.yarnId))
+			evidence: all.bench.evidence.filter((e) =>
+				e.on.some((x) => on.has(x.machineId) && uses.has(x.yarnId))
+			)
 		},
 		events: all.events.filter((e) => e.projectId === project.id),
 		results: all.results.filter((r) => r.projectId === project.id)

@@ -15,6 +15,8 @@ import {
 	projectFrom7,
 	resultFrom4,
 	resultFrom7,
+	resultFrom9,
+	evidenceFrom9,
 	swatchFrom1,
 	swatchFrom7,
 	yarnFrom1,
@@ -71,6 +73,20 @@ const from7 = async (tx: Transaction) => {
 		const records = await tx.table<Record<string, unknown>>(table).toArray();
 		await tx.table(table).bulkPut(records.map(upgrade));
 	}
+};
+
+const from10 = async (tx: Transaction) => {
+	type Rec = Record<string, unknown>;
+	const recipes = new Map(
+		(await tx.table<Rec>('projects').toArray()).map((p) => [
+			p.id,
+			(p.options as Rec | undefined)?.recipe
+		])
+	);
+	const results = await tx.table<Rec>('results').toArray();
+	await tx.table('results').bulkPut(results.map((r) => resultFrom9(r, recipes.get(r.projectId))));
+	const carried = await tx.table<Rec>('carried').toArray();
+	await tx.table('carried').bulkPut(carried.map(evidenceFrom9));
 };
 
 /**
@@ -163,5 +179,7 @@ export class TombleDb extends Dexie {
 			});
 		// What the rack shows of each plan lies apart from the plans; nothing that is the maker's changed.
 		this.version(10).stores({ looks: 'projectId' });
+		// Results hold the sizes that their plans foretell.
+		this.version(11).stores({}).upgrade(from10);
 	}
 }

@@ -1,6 +1,5 @@
 import { yarnsOfProject } from '../core/recipe/uses';
 import { evidenceFrom } from '../core/learn/evidence';
-import { isTaught, untaughtBy } from '../core/learn/teaches';
 import type { Machine, Swatch, Yarn, YarnId, YarnTest } from '../core/model/bench';
 import type { Order } from '../core/model/order';
 import type { Bench, Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
@@ -71,9 +70,7 @@ function namedYarns(project: Project): YarnId[] {
 /** What the log's results teach, for the bench: derived afresh; only what files carried in is stored. */
 export function evidenceOf(records: Records): Evidence[] {
 	const here = new Set(records.results.map((r) => r.id));
-	const carried = records.carried.filter(
-		(e) => !here.has(e.resultId as MeasuredResult['id']) && isTaught(e)
-	);
+	const carried = records.carried.filter((e) => !here.has(e.resultId as MeasuredResult['id']));
 	const own = records.projects.flatMap((project) => {
 		const machine = records.machines.find((m) => m.id === project.machineId);
 		// A project that does not read teaches nothing; it is told apart where all is checked.
@@ -81,9 +78,7 @@ export function evidenceOf(records: Records): Evidence[] {
 		const yarns = ids.flatMap((id) => records.yarns.find((y) => y.id === id) ?? []);
 		const yarn = yarns[0];
 		if (!machine || !yarn) return [];
-		const results = records.results.filter(
-			(r) => r.projectId === project.id && untaughtBy(r, machine) === null
-		);
+		const results = records.results.filter((r) => r.projectId === project.id);
 		if (results.length === 0) return [];
 		const oneYarn = yarns.length === ids.length && yarns.every((y) => sameYarnOtherColour(y, yarn));
 		return evidenceFrom({ project, results, machine, yarn, oneYarn });

@@ -150,6 +150,7 @@ interface Pace {
 function paceOn(machineId: string, evidence: readonly Evidence[]): Pace {
 	const timed = latestOfEachProject(
 		evidence.filter((e) => e.machineId === machineId),
+		(e) => e,
 		(e) => (e.minutes === null ? null : e.minutes / usualOf(e))
 	);
 	return timed.length > 0

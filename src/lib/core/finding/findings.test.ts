@@ -148,7 +148,9 @@ describe('each judgement', () => {
 	});
 
 	it('finished pieces that disagree are named as such', () => {
-		const evidence = [evidenceOf({ rows: 100 }), evidenceOf({ resultId: '2', rows: 130 })];
+		const evidence = [100, 130].map((rows) =>
+			evidenceOf({ resultId: `${rows}`, projectId: `${rows}` as never, rows })
+		);
 		const f = planned(projectOf(), benchOf({ evidence })).findings.find(
 			(x) => x.code === 'discord'
 		);

@@ -1,52 +1,107 @@
-import type { Evidence, MeasuredResult, Project } from '../model/project';
-import type { Machine, Yarn } from '../model/bench';
 import { metresPerGram } from '../bench/yarn/tex';
-
-const STATE = { 'at-once': 'fresh', rested: 'rested', washed: 'washed', 'on-head': null } as const;
+import type { Machine, Yarn } from '../model/bench';
+import type { Evidence, Forecast, MeasuredResult, Project } from '../model/project';
+import { erring, STATE_OF } from './erring';
+import { lengthIn, sizeIn, WIDTH_IDS } from './measured';
 
 export interface Finished {
-	readonly project: Project;
+	readonly project: Pick<Project, 'id' | 'name'>;
 	readonly results: readonly MeasuredResult[];
 	readonly machine: Machine;
 	/** The project's main yarn. */
 	readonly yarn: Yarn;
-	/** True where every row was knitted with yarns of that one kind, so that the weight speaks of it. */
+	/** True where every row was knitted with yarns of that one kind. */
 	readonly oneYarn: boolean;
 }
 
-/**
- * What a finished piece teaches about its machine and yarn: one evidence a look, on-head looks apart
- * (a stretched measure says nothing about the relaxed gauge).
- */
+type Said = Pick<Evidence, 'on' | 'sizes'>;
+
+/** How many times as much yarn went into its stitches as was foretold; null where that was not weighed. */
+export function yarnRatio({ grams }: Pick<MeasuredResult, 'grams'>, told: Forecast): number | null {
+	if (grams === null || !told.grams) return null;
+	const [foretold, measured] = [told.grams.mean - told.grams.apart, grams - told.grams.apart];
+	return foretold > 0 && measured > 0 ? measured / foretold : null;
+}
+
+/** What a look says beside what was foretold of it. */
+function byForecast(r: MeasuredResult, told: Forecast): Said {
+	// Weighed as one, its yarns share what is more or less by what each was to take.
+	const ratio = yarnRatio(r, told);
+	return {
+		on: told.on.map((x) => ({ ...x, loopCm: ratio === null ? null : x.loopCm * ratio })),
+		sizes: r.sizes.flatMap((m) => {
+			const size = told.sizes.find((s) => s.id === m.id);
+			if (!size || size.by.length === 0) return [];
+			return [
+				{ id: m.id, ratio: m.cm / size.cm, sd: erring(size.cm, size.own, m.odd), by: size.by }
+			];
+		})
+	};
+}
+
+/** What was logged before forecasts were kept speaks where it was of a plain tube on all pins: by its own rows and pins. */
+function byTube(r: MeasuredResult, { machine, yarn, oneYarn }: Finished): Said {
+	const none: Said = { on: [], sizes: [] };
+	if (r.shows !== 'tube' || r.when === 'on-head' || r.when === 'at-once') return none;
+	if (r.rowsKnitted < 20 || machine.pins < 8) return none;
+	const [tube, width] = [lengthIn(r), sizeIn(r, WIDTH_IDS)];
+	const metres =
+		r.grams === null || r.tailMetres === null ? null : r.grams * metresPerGram(yarn) - r.tailMetres;
+	const loopCm =
+		metres !== null && metres > 0 && oneYarn
+			? (metres * 100) / (r.rowsKnitted * machine.pins)
+			: null;
+	return tubeSaid({ machine, yarn, rows: r.rowsKnitted, tube, width, loopCm });
+}
+
+/** A plain tube's own densities, as if just they had been foretold. */
+export function tubeSaid(seen: {
+	readonly machine: { readonly id: Machine['id']; readonly pins: number };
+	readonly yarn: { readonly id: Yarn['id']; readonly strands: number };
+	readonly rows: number;
+	readonly tube: number | null;
+	readonly width: number | null;
+	readonly loopCm: number | null;
+}): Said {
+	const { machine, yarn, rows, tube, width, loopCm } = seen;
+	if (tube === null && width === null && loopCm === null) return { on: [], sizes: [] };
+	const of = (id: string, cm: number | null, stitches: number, byRows: number) =>
+		cm === null
+			? []
+			: [{ id, ratio: 1, sd: erring(cm, 0, false), by: [{ on: 0, stitches, rows: byRows }] }];
+	return {
+		on: [
+			{
+				machineId: machine.id,
+				yarnId: yarn.id,
+				strands: yarn.strands,
+				// Where one was not measured nothing hangs by it.
+				stitchesPerCm: width === null ? 1 : machine.pins / 2 / width,
+				rowsPerCm: tube === null ? 1 : rows / tube,
+				loopCm
+			}
+		],
+		sizes: [...of('length', tube, 0, -1), ...of('width', width, -1, 0)]
+	};
+}
+
+/** What a finished thing teaches: one evidence a look. What says nothing of gauge, yarn or time is left out. */
 export function evidenceFrom(finished: Finished): Evidence[] {
-	const { project, results, machine, yarn } = finished;
+	const { project, results, machine } = finished;
 	return results.flatMap((r) => {
-		const state = STATE[r.when];
-		if (state === null) return [];
-		const stitches = r.rowsKnitted * machine.pins;
-		// What is in its tails weighs and makes no stitches: unknown, the weight says nothing.
-		const metres =
-			r.grams === null || r.tailMetres === null
-				? null
-				: r.grams * metresPerGram(yarn) - r.tailMetres;
-		const loopCm =
-			metres !== null && metres > 0 && finished.oneYarn ? (metres * 100) / stitches : null;
-		if (r.tubeCm === null && r.flatWidthCm === null && loopCm === null && r.minutes === null)
-			return [];
+		const said = r.forecast ? byForecast(r, r.forecast) : byTube(r, finished);
+		const weighed = said.on.some((x) => x.loopCm !== null);
+		if (said.sizes.length === 0 && !weighed && r.minutes === null) return [];
 		return [
 			{
 				resultId: r.id,
 				projectId: project.id,
 				projectName: project.name,
 				machineId: machine.id,
-				yarnId: yarn.id,
-				strands: yarn.strands,
-				state,
 				pins: machine.pins,
 				rows: r.rowsKnitted,
-				tubeCm: r.tubeCm,
-				flatWidthCm: r.flatWidthCm,
-				loopCm,
+				state: STATE_OF[r.when],
+				...said,
 				minutes: r.minutes,
 				usualMinutes: r.usualMinutes && r.usualMinutes > 0 ? r.usualMinutes : null
 			}

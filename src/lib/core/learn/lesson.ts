@@ -1,32 +1,37 @@
-import type { Bench, MeasuredResult, Project } from '../model/project';
+import { gaugeBook } from '../bench/gauge/book';
+import { gaugeFor, type Gauge } from '../bench/gauge/gauge';
+import type { Machine, Yarn } from '../model/bench';
+import type { Bench, Forecast, MeasuredResult, Project } from '../model/project';
 import type { Options } from '../model/options';
 import { plan, type Plan } from '../plan';
 import type { Estimate } from '../quantity/estimate';
 import { recipeFor } from '../recipe';
+import { benchBefore, forecastOf } from './forecast';
+import { LENGTH_IDS } from './measured';
 
-/** A planned value beside the measured one. */
+/** A value that was foretold beside the measured one. */
 export interface Compared {
-	readonly what: 'tube' | 'width' | 'grams' | 'minutes' | 'height';
-	/** Null where the plan has no such figure. */
-	readonly planned: Estimate | null;
+	/** A size by its id, or what is weighed or timed. */
+	readonly what: string;
+	readonly label: string;
+	readonly kind: 'length' | 'mass' | 'minutes';
+	/** Null where nothing of the kind was foretold. */
+	readonly planned: Pick<Estimate, 'mean' | 'sd'> | null;
 	readonly measured: number;
 	/** How far the measured value lies from the planned one, in the plan's own standard deviations. */
 	readonly deviations: number;
+	/** Kept though it is marked odd. */
+	readonly odd: boolean;
 }
 
 export interface Lesson {
 	/** What the plan expected of the rows really knitted, before this project's own results were known. */
 	readonly before: Plan;
+	readonly told: Forecast;
 	/** The next one like it, planned with what was learned. */
 	readonly next: Plan;
 	readonly nextOptions: Options;
 }
-
-/** The bench as it was before this project's results taught it anything. */
-export const benchBefore = (bench: Bench, projectId: string): Bench => ({
-	...bench,
-	evidence: bench.evidence.filter((e) => e.projectId !== projectId)
-});
 
 /**
  * What to ask of the next one: a row count was chosen for the length it promised, so that length is wished;
@@ -35,54 +40,94 @@ export const benchBefore = (bench: Bench, projectId: string): Bench => ({
 export const nextOptions = (options: Options, before: Plan): Options =>
 	recipeFor(options)?.asLength?.(options, before.finished) ?? options;
 
-/** What a finished project teaches; undefined where it cannot be planned any more. */
-export function lesson(project: Project, bench: Bench, rowsKnitted: number): Lesson | undefined {
-	const old = benchBefore(bench, project.id);
-	const before = plan(project, old, { rows: rowsKnitted });
-	const promised = plan(project, old);
-	if (!before.ok || !promised.ok) return undefined;
+/** What a finished project makes of the next; undefined where it cannot be planned any more. */
+export function lesson(
+	project: Project,
+	bench: Bench,
+	result: Pick<MeasuredResult, 'rowsKnitted' | 'forecast'>
+): Lesson | undefined {
+	const before = forecastOf(project, bench, result.rowsKnitted);
+	const promised = plan(project, benchBefore(bench, project.id));
+	if (!before || !promised.ok) return undefined;
 	const options = nextOptions(project.options, promised);
 	const next = plan({ ...project, options }, bench);
-	return next.ok ? { before, next, nextOptions: options } : undefined;
+	if (!next.ok) return undefined;
+	const told = result.forecast ?? before.forecast;
+	return { before: before.plan, told, next, nextOptions: options };
 }
 
 /** The whole length of a plan's first piece as it lies; undefined where it is no matter of one length. */
-export const wholeLength = (p: Plan): Estimate | undefined => sizeAmong('tube-flat', 'length')(p);
+export const wholeLength = (p: Plan): Estimate | undefined =>
+	LENGTH_IDS.flatMap((id) => p.sizes.find((s) => s.id === id) ?? [])[0]?.figure.value;
 
-/** The first of these sizes that a plan has. */
-const sizeAmong =
-	(...ids: readonly string[]) =>
-	({ sizes }: Plan): Estimate | undefined =>
-		ids.flatMap((id) => sizes.find((s) => s.id === id) ?? [])[0]?.figure.value;
+/** What was measured of things before their sizes had names. */
+const OLD_LABELS: Readonly<Record<string, string>> = {
+	length: 'Length, flat',
+	width: 'Width, flat'
+};
 
-const MEASURED: {
-	what: Compared['what'];
-	of: (r: MeasuredResult) => number | null;
-	planned: (p: Plan) => Estimate | undefined;
-}[] = [
-	{ what: 'tube', of: (r) => r.tubeCm, planned: wholeLength },
-	{ what: 'width', of: (r) => r.flatWidthCm, planned: sizeAmong('flat-width', 'width') },
-	{ what: 'height', of: (r) => r.heightWornCm, planned: sizeAmong('height-worn') },
-	{
-		what: 'grams',
-		of: (r) => r.grams,
-		planned: (p) => ({
-			mean: p.amounts.reduce((t, a) => t + a.grams.value.mean, 0),
-			// Colours of one yarn share their loop length, so their errors add up.
-			sd: p.amounts.reduce((t, a) => t + a.grams.value.sd, 0),
-			basis: p.amounts[0]?.grams.value.basis ?? 'estimated'
-		})
-	},
-	{ what: 'minutes', of: (r) => r.minutes, planned: (p) => p.time.value }
-];
-
-/** Every measured value of a result beside what the plan said. */
-export function compare(before: Plan, result: MeasuredResult): Compared[] {
-	return MEASURED.flatMap(({ what, of, planned }) => {
-		const measured = of(result);
-		if (measured === null) return [];
-		const expected = planned(before) ?? null;
-		const deviations = expected && expected.sd > 0 ? (measured - expected.mean) / expected.sd : 0;
-		return [{ what, planned: expected, measured, deviations }];
+/** Every measured value of a result beside what was foretold. */
+export function compare(told: Forecast, result: MeasuredResult): Compared[] {
+	const one = (
+		c: Pick<Compared, 'what' | 'label' | 'kind' | 'measured'>,
+		planned: Compared['planned'],
+		odd = false
+	): Compared => ({
+		...c,
+		planned,
+		odd,
+		deviations: planned && planned.sd > 0 ? (c.measured - planned.mean) / planned.sd : 0
 	});
+	const sizes = result.sizes.map(({ id, cm, odd }) => {
+		const size = told.sizes.find((s) => s.id === id);
+		const label = size?.label ?? OLD_LABELS[id] ?? id;
+		const planned = size ? { mean: size.cm, sd: size.sd } : null;
+		return one({ what: id, label, kind: 'length', measured: cm }, planned, odd);
+	});
+	const { grams, minutes } = result;
+	return [
+		...sizes,
+		...(grams === null
+			? []
+			: [one({ what: 'grams', label: 'Weight', kind: 'mass', measured: grams }, told.grams)]),
+		...(minutes === null
+			? []
+			: [one({ what: 'minutes', label: 'Time', kind: 'minutes', measured: minutes }, told.minutes)])
+	];
+}
+
+/** The gauge of one machine with one yarn before a project taught anything, and with what it taught. */
+export interface Moved {
+	readonly machine: Machine;
+	readonly yarn: Yarn;
+	readonly was: Gauge;
+	readonly is: Gauge;
+}
+
+/** What the results of a project changed in the gauges of all it was knitted on; of colours of one yarn the first stands for all. */
+export function movedBy(projectId: string, bench: Bench): Moved[] {
+	const before = gaugeBook(benchBefore(bench, projectId));
+	const after = gaugeBook(bench);
+	const seen = new Set<string>();
+	return bench.evidence
+		.filter((e) => e.projectId === projectId)
+		.flatMap((e) => e.on)
+		.flatMap((on) => {
+			const machine = bench.machines.find((m) => m.id === on.machineId);
+			const named = bench.yarns.find((y) => y.id === on.yarnId);
+			if (!machine || !named) return [];
+			const yarn = { ...named, strands: on.strands };
+			const pair = after.pair(machine.id, yarn);
+			if (seen.has(pair)) return [];
+			seen.add(pair);
+			const of = { machine, yarn, useFresh: false };
+			return [
+				{
+					machine,
+					yarn,
+					was: gaugeFor({ ...of, book: before }),
+					is: gaugeFor({ ...of, book: after })
+				}
+			];
+		});
 }

@@ -121,29 +121,83 @@ export const runEvent = z.discriminatedUnion('type', [
 export type RunEvent = z.infer<typeof runEvent>;
 export type RunEventType = RunEvent['type'];
 
+/** A size by the id that the plan knows it by, and what the tape said, cm. */
+export const measuredSize = z.object({
+	id: z.string().min(1).max(40),
+	cm: z.number().gt(0).max(2000),
+	odd: z
+		.boolean()
+		.default(false)
+		.describe('kept though it is far from what can be: it weighs little')
+});
+export type MeasuredSize = z.infer<typeof measuredSize>;
+
+const density = z.number().gt(0).max(100);
+/** A machine and yarn that a thing was knitted on, and the densities its plan took for them, to the cm. */
+const pair = z.object({
+	machineId,
+	yarnId: yarn.shape.id,
+	strands: z.int().min(1).max(4),
+	stitchesPerCm: density,
+	rowsPerCm: density
+});
+/** How a size moves with the densities of one pair: change of its log for a change of theirs, near -1 where it is all theirs. */
+const moves = z.object({
+	on: z.int().min(0).max(40).describe('place among the pairs'),
+	stitches: z.number().min(-20).max(20),
+	rows: z.number().min(-20).max(20)
+});
+
+/** What a plan said of a thing before it was measured, for the rows really knitted, as of that day. */
+export const forecast = z.object({
+	version: z.literal(1),
+	on: z.array(pair.extend({ loopCm: z.number().gt(0).max(20) })).max(40),
+	sizes: z
+		.array(
+			z.object({
+				id: z.string().min(1).max(40),
+				label: z.string().max(80),
+				lies: z.enum(['flat', 'worn', 'stuffed', 'hung']),
+				cm: z.number().gt(0).max(10_000),
+				sd: z.number().min(0).max(10_000),
+				own: z.number().min(0).max(10).describe('share of its spread that no gauge explains'),
+				by: z.array(moves).max(40)
+			})
+		)
+		.max(40),
+	grams: z
+		.object({
+			mean: z.number().min(0).max(1e6),
+			sd: z.number().min(0).max(1e6),
+			apart: z.number().min(0).max(1e6).describe('of it in tails and by hand, no stitches')
+		})
+		.nullable(),
+	minutes: z.object({ mean: z.number().min(0).max(1e6), sd: z.number().min(0).max(1e6) })
+});
+export type Forecast = z.infer<typeof forecast>;
+
 /** A result is one look at the finished thing. Lengths in cm, mass in g, time in minutes. */
 export const result = z.object({
 	...base,
 	when: z.enum(['at-once', 'rested', 'washed', 'on-head']),
-	tubeCm: z.number().gt(0).max(400).nullable().describe('whole tube, both layers, flat'),
-	flatWidthCm: z.number().gt(0).max(200).nullable().describe('half the circumference'),
+	sizes: z.array(measuredSize).max(40),
 	grams: z.number().gt(0).max(5000).nullable(),
 	minutes: z.number().gt(0).max(6000).nullable(),
-	heightWornCm: z.number().gt(0).max(100).nullable().describe('seen on the head'),
 	rowsKnitted: z.int().min(1).max(2000).describe('main rows, by the count'),
+	forecast: forecast.nullable().describe('null in what was logged before version 10'),
 	shows: z
 		.enum(SHOWS)
 		.default('shape')
-		.describe('a plain tube on all pins, or what keeps it from being one'),
+		.describe(
+			'where no forecast was kept: a plain tube on all pins, or what kept it from being one'
+		),
 	tailMetres: z
 		.number()
 		.min(0)
 		.max(10_000)
 		.nullable()
 		.default(null)
-		.describe(
-			'yarn in its tails, which weighs but makes no stitches; null where that was never worked out'
-		),
+		.describe('where no forecast was kept: yarn in its tails, which weighs but makes no stitches'),
 	usualMinutes: z
 		.number()
 		.min(0)
@@ -153,24 +207,37 @@ export const result = z.object({
 		.describe(
 			'minutes at the crank that most take for it, by its plan; null where that was never worked out'
 		),
-	note: note.default('')
+	note: note.default(''),
+	next: z
+		.enum(['no', 'open', 'done'])
+		.default('no')
+		.describe('whether the note is for next time, and whether that was seen to')
 });
 export type MeasuredResult = z.infer<typeof result>;
 
-/** What a finished piece taught about one machine with one yarn. Derived from results, or carried in a file. */
+/**
+ * What a finished piece says of the pairs it was knitted on: of each of its sizes how many times as long it came out as was
+ * foretold from the densities given, and how that size moves with them. Derived from results, or carried in a file.
+ */
 export const evidence = z.object({
 	resultId: z.string(),
 	projectId,
 	projectName: name,
 	machineId,
-	yarnId: yarn.shape.id,
-	strands: z.int().min(1).max(4),
-	state: z.enum(['fresh', 'rested', 'washed']),
-	pins: z.int().min(4).max(200),
+	pins: z.int().min(2).max(200),
 	rows: z.int().min(1).max(2000),
-	tubeCm: z.number().gt(0).nullable(),
-	flatWidthCm: z.number().gt(0).nullable(),
-	loopCm: z.number().gt(0).nullable(),
+	state: z.enum(['fresh', 'rested', 'washed', 'worn']),
+	on: z.array(pair.extend({ loopCm: z.number().gt(0).nullable().describe('as weighed') })).max(40),
+	sizes: z
+		.array(
+			z.object({
+				id: z.string().max(40),
+				ratio: z.number().gt(0).max(1000),
+				sd: z.number().gt(0).max(100).describe('share of it that the tape and the make may err'),
+				by: z.array(moves).max(40)
+			})
+		)
+		.max(40),
 	minutes: z.number().gt(0).nullable(),
 	usualMinutes: z.number().gt(0).nullable().default(null)
 });

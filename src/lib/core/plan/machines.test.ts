@@ -69,14 +69,11 @@ describe('time over several machines', () => {
 		projectId: `p-${machineId}` as Evidence['projectId'],
 		projectName: 'Hat',
 		machineId: machineId as Evidence['machineId'],
-		yarnId: yarn.id,
-		strands: 1,
 		state: 'rested',
 		pins: 48,
 		rows,
-		tubeCm: null,
-		flatWidthCm: null,
-		loopCm: null,
+		on: [],
+		sizes: [],
 		minutes,
 		usualMinutes: null
 	});

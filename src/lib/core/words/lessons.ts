@@ -1,7 +1,10 @@
 import { entryAt } from '../quantity/sure';
-import { wholeLength, type Compared, type Lesson } from '../learn/lesson';
-import { LEAST_TAUGHT, type Untaught } from '../learn/teaches';
-import type { MeasuredResult } from '../model/project';
+import type { Meant, Wild } from '../learn/ask';
+import { wholeLength, type Compared, type Lesson, type Moved } from '../learn/lesson';
+import { lengthIn } from '../learn/measured';
+import type { Forecast, MeasuredResult } from '../model/project';
+import type { Estimate } from '../quantity/estimate';
+import { printValue, printWithSpread } from '../quantity/print';
 import type { Units } from '../quantity/units';
 import { say } from '../quantity/say';
 
@@ -14,36 +17,73 @@ const WHEN = {
 
 export const wordWhen = (when: MeasuredResult['when']): string => WHEN[when];
 
-/** Why a thing teaches the gauge nothing: said where it is logged. */
-const UNTAUGHT: Record<Untaught, string> = {
-	shape: 'what is shaped, sewn or stuffed is not taken for a gauge yet',
-	hem: 'the rows of a hung hem lie double, and are not taken for a gauge yet',
-	cord: 'a cord of a few pins rolls, and says nothing of a tube',
-	copies: 'one length for several like pieces is not taken for a gauge yet',
-	'few-rows': `fewer than ${LEAST_TAUGHT.rows} rows curl too much to measure by`,
-	'few-pins': `fewer than ${LEAST_TAUGHT.pins} pins make no tube to measure by`
-};
-export const wordUntaught = (why: Untaught): string =>
-	`It teaches the next plan nothing: ${UNTAUGHT[why]}.`;
-
 /** How a measured value stands to the plan, in one phrase. */
 export function wordDeviation(c: Compared): string {
 	if (!c.planned) return 'not planned as one figure';
+	if (c.odd) return 'marked odd: it weighs little';
 	const d = Math.abs(c.deviations);
 	if (d <= 1) return 'as planned';
 	const side = c.deviations > 0 ? 'more' : 'less';
 	return d <= 2 ? `a little ${side}` : `${side} than the plan’s spread`;
 }
 
-/** What was learned for the next one, in one sentence with the maker's own numbers; null where no length was measured. */
+/** What was learned for the next one, in one sentence with the maker's own numbers; null where its length was not measured. */
 export function wordLesson(lesson: Lesson, result: MeasuredResult, units: Units): string | null {
 	const s = say(units);
 	const { next } = lesson;
-	if (result.when === 'on-head') return null;
+	const [long, measured] = [wholeLength(next), lengthIn(result)];
+	if (result.when === 'on-head' || measured === null || !long) return null;
 	if (result.when === 'at-once')
-		return 'Measured at once, it still hangs stretched: measure again after a rest, and the next plan learns from that.';
-	const long = wholeLength(next);
-	// What teaches the gauge nothing promises nothing.
-	if (result.tubeCm === null || !long || result.shows !== 'tube') return null;
-	return `measured ${s.length(result.tubeCm)} from ${result.rowsKnitted} rows: next time ${entryAt(next.pieces, 0).mainRows} for ${s.length(long.mean)}`;
+		return 'Measured at once, it still hangs stretched: measured again after a rest it teaches more.';
+	return `measured ${s.length(measured)} from ${result.rowsKnitted} rows: next time ${entryAt(next.pieces, 0).mainRows} for ${s.length(long.mean)}`;
 }
+
+/** Less than this share of a density or a loop is no change worth a word. */
+const LEAST_CHANGE = 0.001;
+const changed = (was: Estimate, is: Estimate) =>
+	Math.abs(is.mean / was.mean - 1) > LEAST_CHANGE ||
+	Math.abs(is.sd / is.mean - was.sd / was.mean) > LEAST_CHANGE;
+
+/** What a project taught, a sentence a figure that moved or narrowed, with where it stood before. */
+export function wordMoved(moved: readonly Moved[], units: Units): string[] {
+	return moved.flatMap(({ machine, yarn, was, is }) => {
+		const figures = [
+			{ name: 'rows', kind: 'row-density', was: was.rowsPerCm, is: is.rowsPerCm },
+			{ name: 'stitches', kind: 'stitch-density', was: was.stitchesPerCm, is: is.stitchesPerCm },
+			{ name: 'yarn in a stitch', kind: 'loop', was: was.loopCm, is: is.loopCm }
+		] as const;
+		return figures.flatMap((f) => {
+			if (!changed(f.was, f.is)) return [];
+			const stood = f.was.basis === 'estimated' ? 'estimated' : 'expected';
+			return [
+				`${f.name} of ${yarn.name} on ${machine.pins} pins: ${printWithSpread(f.is, f.kind, units)}, where ${printWithSpread(f.was, f.kind, units)} was ${stood}`
+			];
+		});
+	});
+}
+
+/** Why a look taught the gauge nothing. */
+export function wordNothing(result: MeasuredResult, told: Forecast): string {
+	const measured = result.sizes.length > 0 || result.grams !== null;
+	if (!measured) return 'It teaches the gauge nothing: no size and no weight of it was taken.';
+	const hangs = result.sizes.some((m) => told.sizes.some((s) => s.id === m.id && s.by.length > 0));
+	return hangs
+		? 'It teaches the gauge nothing new: it came out as was known already.'
+		: 'It teaches the gauge nothing: what was measured does not hang by rows or stitches to the cm.';
+}
+
+const MEANT: Record<Meant, string> = {
+	'one-layer': 'was it one layer',
+	'both-layers': 'was it both layers together',
+	inches: 'was it in inches',
+	centimetres: 'was it in centimetres'
+};
+/** What a reading that can hardly be would say, and how it is likelier to be meant. */
+export function wordWild(w: Wild, units: Units): string {
+	const kind = w.side === 'rows' ? 'row-density' : 'stitch-density';
+	const asked = w.meant ? `: ${MEANT[w.meant.as]}?` : '. Look again at the tape.';
+	return `That would be ${printValue(w.would, kind, units)} where you had ${printValue(w.was, kind, units)}${asked}`;
+}
+/** On the press that takes it as it is likelier meant. */
+export const wordMeant = (meant: NonNullable<Wild['meant']>, units: Units): string =>
+	`Yes: ${printValue(meant.cm, 'length', units)}`;

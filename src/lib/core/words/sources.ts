@@ -7,8 +7,13 @@ const STATE = { fresh: 'fresh off the machine', rested: 'rested', washed: 'washe
 export function wordSource(source: GaugeSource): string {
 	switch (source.kind) {
 		case 'learned': {
-			const names = source.projects.slice(-2).join(' and ');
-			return `learned from ${names} (${STATE[source.state]})`;
+			const names = [
+				...source.projects.slice(-2),
+				...(source.readings === 0
+					? []
+					: [source.readings === 1 ? '1 reading' : `${source.readings} readings`])
+			];
+			return `learned from ${names.join(' and ')} (${STATE[source.state]})`;
 		}
 		case 'swatch': {
 			const n = source.readings === 1 ? '1 reading' : `${source.readings} readings`;

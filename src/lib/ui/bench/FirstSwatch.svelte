@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { PRIOR_RELATIVE_SD } from '$lib/core/bench/gauge/prior';
-	import { READING_RELATIVE_SD } from '$lib/core/bench/gauge/spread';
+	import { afterReadings } from '$lib/core/bench/gauge/spread';
 	import { printValue } from '$lib/core/quantity/print';
 	import { useWorkbench } from '../state/workbench.svelte';
 
@@ -94,7 +94,7 @@
 		<h2 {id} class="mb-2 text-2xl">The first swatch</h2>
 		<p class="mb-3">
 			It turns a guess of ±&nbsp;{percent(PRIOR_RELATIVE_SD)} on every length into ±&nbsp;{percent(
-				READING_RELATIVE_SD / Math.SQRT2
+				afterReadings(2)
 			)}. Everything planned with this yarn on this ring follows from it.
 		</p>
 		<ol class="mb-4 list-inside list-decimal space-y-1">

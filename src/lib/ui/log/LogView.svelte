@@ -4,15 +4,14 @@
 	import { goto } from '$app/navigation';
 	import { onMount, untrack } from 'svelte';
 	import { notices } from '$lib/ui/state/notices.svelte';
-	import { stepIn } from '$lib/core/assembly/assembly';
-	import { lesson } from '$lib/core/learn/lesson';
+	import { forecastOf } from '$lib/core/learn/forecast';
+	import { lesson, movedBy } from '$lib/core/learn/lesson';
+	import { lengthIn } from '$lib/core/learn/measured';
 	import { progressOf } from '$lib/core/crank/makes';
 	import { type MeasuredResult, type Project } from '$lib/core/model/project';
-	import { LEAST_TAUGHT, untaughtBy } from '$lib/core/learn/teaches';
 	import { asLogged } from '$lib/core/crank/as-logged';
-	import { recipeFor } from '$lib/core/recipe';
-	import { wordUntaught, wordWhen } from '$lib/core/words/lessons';
-	import { printValue, printWithSpread } from '$lib/core/quantity/print';
+	import { wordMoved, wordNothing, wordWhen } from '$lib/core/words/lessons';
+	import { printValue } from '$lib/core/quantity/print';
 	import { positionAt } from '$lib/core/crank/runsheet';
 	import Ribbon from '../pictures/Ribbon.svelte';
 	import { foldRow } from '../state/ribbon-pins';
@@ -58,25 +57,23 @@
 	const latest = $derived(
 		results.findLast((r) => r.when === 'rested' || r.when === 'washed') ?? results.at(-1)
 	);
-	const learned = $derived(latest && lesson(project, workbench.bench, latest.rowsKnitted));
-
-	const recipe = $derived(recipeFor(project.options));
-	const shows = $derived(recipe?.shows(project.options) ?? 'shape');
-	const untaught = (r: { readonly rowsKnitted: number }) =>
-		plan?.ok ? untaughtBy({ ...r, shows }, plan.machine) : null;
-	/** Why nothing of this kind teaches, however long it is. */
-	const never = $derived(untaught({ rowsKnitted: LEAST_TAUGHT.rows }));
+	const learned = $derived(latest && lesson(project, workbench.bench, latest));
+	const foretold = (rows: number) => forecastOf(project, workbench.bench, rows)?.forecast ?? null;
+	/** What all of its results taught, in words. */
+	const taught = $derived(
+		results.length > 0 ? wordMoved(movedBy(project.id, workbench.bench), workbench.units) : []
+	);
 	async function add(measured: MeasuredResult) {
 		const known = plan?.ok ? asLogged(plan.pieces, measured.rowsKnitted) : null;
-		const result = { ...measured, shows, ...known };
+		const result = { ...measured, ...known };
+		const before = taught.join();
 		if (!(await workbench.addResult(result, project))) return;
-		const why = untaught(result);
+		const now = wordMoved(movedBy(project.id, workbench.bench), workbench.units);
+		const told = result.forecast;
 		void notices.say(
-			why
-				? `Logged. ${wordUntaught(why)}`
-				: result.when === 'on-head'
-					? 'Logged. Measured on the head it says nothing of the gauge.'
-					: 'Logged. The next plan on this machine with this yarn uses it.'
+			now.join() !== before && now[0] !== undefined
+				? `Logged. It taught ${now.slice(0, 2).join('; ')}.`
+				: `Logged. ${told ? wordNothing(result, told) : ''}`
 		);
 	}
 	async function remove(result: MeasuredResult) {
@@ -135,8 +132,7 @@
 	<div class="grid gap-x-10 gap-y-6 lg:grid-cols-2">
 		{#if run.ready}<ResultForm
 				projectId={project.id}
-				worn={plan.sizes.some((s) => s.id === 'height-worn')}
-				tucked={stepIn(plan.assembly, 'tuck') !== undefined}
+				{foretold}
 				rows={knitted ?? plan.pieces[0]?.mainRows ?? 1}
 				{minutes}
 				onadd={add}
@@ -146,51 +142,29 @@
 				<h2 id="results-title" class="mb-1 text-xl">What came of it</h2>
 				{#if results.length === 0}
 					<p class="quiet">
-						{never
-							? `Nothing measured yet. What it measures and weighs stays with it for the next one like it. ${wordUntaught(never)}`
-							: 'Nothing measured yet. One length after a rest is enough for the next plan to know this yarn on this machine.'}
+						Nothing measured yet. Every size that its plan foretells teaches how this yarn knits on
+						this machine; the two asked first teach most.
 					</p>
-				{/if}
-				{#if results.length > 0 && latest && untaught(latest)}
-					<p class="mb-2 text-sm">{wordUntaught(untaught(latest)!)}</p>
-				{/if}
-				{#if learned && latest && (latest.when === 'rested' || latest.when === 'washed')}
-					{@const was = entryAt(learned.before.gauges, 0)}
-					{@const now = entryAt(learned.next.gauges, 0)}
-					<p class="mb-3 text-sm">
-						What it taught about {learned.next.machine.pins} pins with {entryAt(
-							learned.next.yarns,
-							0
-						).name}:
-						{#each [['rows', was.rowsPerCm, now.rowsPerCm, 'row-density'], ['stitches', was.stitchesPerCm, now.stitchesPerCm, 'stitch-density'], ['yarn in a stitch', was.loopCm, now.loopCm, 'loop']] as const as [name, before, after, kind] (name)}
-							{#if after.basis === 'learned' && after.mean !== before.mean}
-								<span class="block"
-									><span class="quiet">{name}:</span>
-									<b class="figure">{printWithSpread(after, kind, workbench.units)}</b>
-									<span class="quiet"
-										>where {printWithSpread(before, kind, workbench.units)} was {before.basis ===
-										'estimated'
-											? 'estimated'
-											: 'expected'}</span
-									></span
-								>
-							{/if}
-						{/each}
-					</p>
+				{:else if taught.length > 0}
+					<div class="mb-3 text-sm" data-testid="taught">
+						<p>What it taught:</p>
+						<ul class="list-disc pl-5">
+							{#each taught as t (t)}<li>{t}</li>{/each}
+						</ul>
+					</div>
+				{:else if latest && learned}
+					<p class="mb-2 text-sm">{wordNothing(latest, learned.told)}</p>
 				{/if}
 				<ul>
 					{#each results.toReversed() as r (r.id)}
-						{@const l = lesson(project, workbench.bench, r.rowsKnitted)}
+						{@const l = lesson(project, workbench.bench, r)}
 						{#if l}
 							<ResultCard result={r} lesson={l} onremove={() => remove(r)} />
 						{:else}
 							<li class="rule-line flex flex-wrap items-baseline gap-x-4 border-b py-2">
 								<b>{wordWhen(r.when)}</b>
-								{#if r.tubeCm !== null}<span
-										>{printValue(r.tubeCm, 'length', workbench.units)} long</span
-									>{/if}
-								{#if r.flatWidthCm !== null}<span
-										>{printValue(r.flatWidthCm, 'length', workbench.units)} wide</span
+								{#if lengthIn(r) !== null}<span
+										>{printValue(lengthIn(r) ?? 0, 'length', workbench.units)} long</span
 									>{/if}
 								{#if r.grams !== null}<span>{printValue(r.grams, 'mass', workbench.units)}</span
 									>{/if}

@@ -1,9 +1,8 @@
 <script lang="ts">
 	import { format } from 'date-fns';
-	import { compare, type Compared, type Lesson } from '$lib/core/learn/lesson';
+	import { compare, type Lesson } from '$lib/core/learn/lesson';
 	import type { MeasuredResult } from '$lib/core/model/project';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
-	import type { QuantityKind } from '$lib/core/quantity/units';
 	import { wordDeviation, wordLesson, wordWhen } from '$lib/core/words/lessons';
 	import { useWorkbench } from '../state/workbench.svelte';
 
@@ -14,22 +13,8 @@
 	}: { result: MeasuredResult; lesson: Lesson; onremove: () => void } = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
-	const rows = $derived(compare(lesson.before, result));
+	const rows = $derived(compare(lesson.told, result));
 	const sentence = $derived(wordLesson(lesson, result, units));
-	const KIND: Record<Compared['what'], QuantityKind> = {
-		tube: 'length',
-		width: 'length',
-		height: 'length',
-		grams: 'mass',
-		minutes: 'minutes'
-	};
-	const NAME: Record<Compared['what'], string> = {
-		tube: 'Length, flat',
-		width: 'Width, flat',
-		height: 'Height on the head',
-		grams: 'Weight',
-		minutes: 'Time'
-	};
 	/** Where a value stands on the little scale: the plan's spread is the band in the middle, 4 sd the ends. */
 	const at = (d: number) => 50 + Math.max(-4, Math.min(4, d)) * 11.5;
 </script>
@@ -61,12 +46,14 @@
 		<tbody>
 			{#each rows as c (c.what)}
 				<tr class="rule-line border-t">
-					<td class="py-1.5 pr-2">{NAME[c.what]}</td>
+					<td class="py-1.5 pr-2">{c.label}</td>
 					<td class="pr-2 whitespace-nowrap"
-						>{c.planned ? printWithSpread(c.planned, KIND[c.what], units) : '–'}</td
+						>{c.planned
+							? printWithSpread({ ...c.planned, basis: 'estimated' }, c.kind, units)
+							: '–'}</td
 					>
 					<td class="figure pr-2 font-semibold whitespace-nowrap"
-						>{printValue(c.measured, KIND[c.what], units)}</td
+						>{printValue(c.measured, c.kind, units)}</td
 					>
 					<td>
 						<span class="flex items-center gap-2">
@@ -103,5 +90,9 @@
 			{/each}
 		</tbody>
 	</table>
-	{#if result.note}<p class="mt-2 text-sm whitespace-pre-line">{result.note}</p>{/if}
+	{#if result.note}<p class="mt-2 text-sm whitespace-pre-line">
+			{#if result.next !== 'no'}<b
+					>{result.next === 'open' ? 'For next time: ' : 'Seen to next time: '}</b
+				>{/if}{result.note}
+		</p>{/if}
 </li>

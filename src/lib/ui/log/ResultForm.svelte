@@ -1,60 +1,46 @@
 <script lang="ts">
-	import type { MeasuredResult, Project } from '$lib/core/model/project';
-	import {
-		inRange,
-		parseCount,
-		parseGrams,
-		parseLengthCm,
-		readNumber,
-		tidy
-	} from '$lib/core/quantity/parse';
+	import { askedOf, wild } from '$lib/core/learn/ask';
+	import type { Forecast, MeasuredResult, MeasuredSize, Project } from '$lib/core/model/project';
+	import { inRange, parseCount, parseGrams, readNumber, tidy } from '$lib/core/quantity/parse';
 	import { printValue } from '$lib/core/quantity/print';
 	import { bad, type Result } from '$lib/core/quantity/problem';
 	import { newId } from '$lib/store/store';
 	import Choice from '../parts/Choice.svelte';
 	import { keepDraft, readDraft } from './draft';
 	import QuantityField from '../parts/QuantityField.svelte';
-	import { between, lengthBetween } from '../state/ranges';
+	import { between } from '../state/ranges';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { untrack } from 'svelte';
+	import SizeField from './SizeField.svelte';
 
 	interface Props {
 		projectId: Project['id'];
-		/** Its height is measured as worn, too. */
-		worn: boolean;
-		/** Two layers of one length: one of them stands for both. */
-		tucked: boolean;
+		/** What is foretold of the rows that are said to be knitted; null where it cannot be. */
+		foretold: (rows: number) => Forecast | null;
 		/** Main rows by the count, or the plan's where nothing was counted. */
 		rows: number;
 		/** Minutes by the count. */
 		minutes: number | null;
 		onadd: (r: MeasuredResult) => Promise<unknown>;
 	}
-	let { projectId, worn, tucked, rows, minutes, onadd }: Props = $props();
+	let { projectId, foretold, rows, minutes, onadd }: Props = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 
-	const blank = () =>
-		({ tubeCm: null, flatWidthCm: null, grams: null, heightWornCm: null }) as const;
 	const kept = untrack(() => readDraft(projectId));
 	let when = $state<MeasuredResult['when']>(kept?.when ?? 'rested');
-	let layer = $state<'tube' | 'layer'>(kept?.layer ?? 'tube');
-	let measured = $state<{
-		tubeCm: number | null;
-		flatWidthCm: number | null;
-		grams: number | null;
-		heightWornCm: number | null;
-	}>(kept?.measured ?? blank());
+	let sizes = $state.raw<readonly MeasuredSize[]>(kept?.sizes ?? []);
+	let grams = $state<number | null>(kept?.grams ?? null);
 	let took = $state<number | null>(kept ? kept.took : untrack(() => minutes));
 	let knitted = $state(kept?.knitted ?? untrack(() => rows));
 	let note = $state(kept?.note ?? '');
+	let next = $state(kept?.next ?? false);
 	let wrong = $state<Record<string, boolean>>({});
 	let round = $state(0);
 
-	const length = $derived(lengthBetween(units, 2, layer === 'tube' ? 400 : 200));
-	const parseTube = $derived((t: string) => length(parseLengthCm(t, units)));
-	const width = $derived((t: string) => lengthBetween(units, 2, 100)(parseLengthCm(t, units)));
-	const height = $derived((t: string) => lengthBetween(units, 4, 60)(parseLengthCm(t, units)));
+	const told = $derived(foretold(knitted));
+	const asked = $derived(told ? askedOf(told, when) : []);
+	const worn = $derived(told?.sizes.some((s) => s.lies === 'worn') ?? false);
 	const mass = $derived((t: string) => between('mass', units, 1, 5000)(parseGrams(t)));
 	const time = (t: string): Result<number> => {
 		const n = readNumber(tidy(t).replace(/\s*(min|minutes|m)$/, ''));
@@ -67,52 +53,60 @@
 	};
 	/** Fields that hold something unreadable, so that nothing typed is left out unseen. */
 	const noting = (key: string) => (is: boolean) => (wrong[key] = is);
-	const something = $derived(Object.values(measured).some((v) => v !== null) || took !== null);
-	const typed = $derived(note !== '' || Object.values(measured).some((v) => v !== null));
+	const shown = $derived(sizes.filter((s) => asked.some((a) => a.id === s.id)));
+	const something = $derived(shown.length > 0 || grams !== null || took !== null);
+	const typed = $derived(note !== '' || sizes.length > 0 || grams !== null);
 	$effect(() =>
 		keepDraft(
 			projectId,
-			typed ? $state.snapshot({ when, layer, measured, took, knitted, note }) : null
+			typed ? { when, sizes: [...sizes], grams, took, knitted, note, next } : null
 		)
+	);
+	/** Readings that can hardly be, which are neither read otherwise nor kept as odd yet. */
+	const unanswered = $derived(
+		told ? shown.filter((s) => !s.odd && wild(told, s.id, s.cm, when) !== null) : []
 	);
 	const blocked = $derived(Object.values(wrong).some(Boolean));
 
+	const put = (id: string, cm: number | null, odd = false) => {
+		sizes = [...sizes.filter((s) => s.id !== id), ...(cm === null ? [] : [{ id, cm, odd }])];
+	};
 	async function add() {
 		await onadd({
 			id: newId(),
 			projectId,
 			at: Date.now(),
 			when,
-			...measured,
-			tubeCm:
-				measured.tubeCm === null ? null : layer === 'layer' ? measured.tubeCm * 2 : measured.tubeCm,
+			sizes: [...shown],
+			grams,
 			minutes: took,
 			rowsKnitted: knitted,
-			// What it shows of the gauge is said where it is logged.
+			forecast: told,
 			shows: 'shape',
 			tailMetres: null,
 			usualMinutes: null,
-			note
+			note,
+			next: next && note.trim() !== '' ? 'open' : 'no'
 		});
-		measured = blank();
+		sizes = [];
+		grams = null;
 		took = null;
 		note = '';
+		next = false;
 		round += 1;
 	}
-	/** What a field shows as it comes: read once, so that typing in it is not written over. */
-	const typedText = (key: keyof typeof measured): string =>
-		untrack(() => {
-			const value = measured[key];
-			return value === null ? '' : printValue(value, key === 'grams' ? 'mass' : 'length', units);
-		});
-	const set = (key: keyof typeof measured, parse: (t: string) => Result<number>) => (t: string) => {
-		const r = parse(t);
-		measured[key] = r.ok ? r.value : null;
-	};
-	const clear = (key: keyof typeof measured) => () => {
-		measured[key] = null;
-	};
 </script>
+
+{#snippet field(size: Forecast['sizes'][number])}
+	<SizeField
+		{size}
+		{told}
+		{when}
+		measured={sizes.find((s) => s.id === size.id)}
+		onproblem={noting(size.id)}
+		onmeasured={(cm, odd) => put(size.id, cm, odd)}
+	/>
+{/snippet}
 
 <section aria-labelledby="measure-title">
 	<h2 id="measure-title" class="mb-1 text-xl">Measure it</h2>
@@ -120,7 +114,7 @@
 		class="grid gap-4"
 		onsubmit={(e) => {
 			e.preventDefault();
-			if (something && !blocked) void add();
+			if (something && !blocked && unanswered.length === 0) void add();
 		}}
 	>
 		<Choice
@@ -130,64 +124,46 @@
 				{ value: 'at-once', label: 'at once' },
 				{ value: 'rested', label: 'after a rest' },
 				{ value: 'washed', label: 'after a wash' },
-				...(worn ? [{ value: 'on-head' as const, label: 'on the head' }] : [])
+				...(worn ? [{ value: 'on-head' as const, label: 'as worn' }] : [])
 			]}
 			onvalue={(v) => (when = v)}
 		/>
-		{#key `${round} ${units}`}
-			<div class="grid grid-cols-2 items-start gap-3">
-				{#if when === 'on-head'}
-					<QuantityField
-						live
-						label="Height on the head"
-						text={typedText('heightWornCm')}
-						parse={height}
-						onproblem={noting('heightWornCm')}
-						onvalue={set('heightWornCm', height)}
-						onempty={clear('heightWornCm')}
-					/>
-				{:else}
-					<QuantityField
-						live
-						label={!tucked
-							? 'Length, flat'
-							: layer === 'tube'
-								? 'Length of the whole tube, flat'
-								: 'Length of one layer, flat'}
-						text={typedText('tubeCm')}
-						parse={parseTube}
-						onproblem={noting('tubeCm')}
-						onvalue={set('tubeCm', parseTube)}
-						onempty={clear('tubeCm')}
-					/>
-					{#if tucked}<Choice
-							label="That is"
-							value={layer}
-							options={[
-								{ value: 'tube', label: 'the tube' },
-								{ value: 'layer', label: 'one layer' }
-							]}
-							onvalue={(v) => (layer = v)}
-						/>{/if}
-					<QuantityField
-						live
-						label="Width, flat"
-						text={typedText('flatWidthCm')}
-						parse={width}
-						onproblem={noting('flatWidthCm')}
-						onvalue={set('flatWidthCm', width)}
-						onempty={clear('flatWidthCm')}
-					/>
-					<QuantityField
-						live
-						label="Weight"
-						text={typedText('grams')}
-						parse={mass}
-						onproblem={noting('grams')}
-						onvalue={set('grams', mass)}
-						onempty={clear('grams')}
-					/>
+		{#key `${round} ${units} ${when}`}
+			{#if asked.length > 0}
+				<div class="grid gap-3">
+					{#each asked.slice(0, 2) as size (size.id)}{@render field(size)}{/each}
+				</div>
+				{#if asked.length > 2}
+					<details open={shown.some((s) => asked.slice(2).some((a) => a.id === s.id)) || undefined}>
+						<summary class="cursor-pointer"
+							>{asked.length === 3 ? 'One more size' : `${asked.length - 2} more sizes`}
+							<span class="hint">the two above teach most</span></summary
+						>
+						<div class="mt-2 grid gap-3">
+							{#each asked.slice(2) as size (size.id)}{@render field(size)}{/each}
+						</div>
+					</details>
 				{/if}
+			{:else}
+				<p class="quiet text-sm">
+					Its plan has no size that a tape can check; weight and time still teach.
+				</p>
+			{/if}
+			<div class="grid grid-cols-2 items-start gap-3">
+				<QuantityField
+					live
+					label="Weight"
+					text={untrack(() => (grams === null ? '' : printValue(grams, 'mass', units)))}
+					parse={mass}
+					onproblem={noting('grams')}
+					onvalue={(t) => {
+						const r = mass(t);
+						grams = r.ok ? r.value : null;
+					}}
+					onempty={() => {
+						grams = null;
+					}}
+				/>
 				<QuantityField
 					live
 					label="Time at the crank"
@@ -206,7 +182,7 @@
 				<QuantityField
 					live
 					label="Main rows really knitted"
-					text={String(knitted)}
+					text={untrack(() => String(knitted))}
 					parse={count}
 					onproblem={noting('rows')}
 					inputmode="numeric"
@@ -218,14 +194,23 @@
 			</div>
 		{/key}
 		<div>
-			<label for="note" class="hint mb-0.5 block">Note: what you would change next time</label>
+			<label for="note" class="hint mb-0.5 block">Note</label>
 			<textarea id="note" class="textarea w-full min-h-16" maxlength="2000" bind:value={note}
 			></textarea>
+			<label class="mt-1 flex items-center gap-2">
+				<input type="checkbox" class="checkbox" bind:checked={next} />
+				<span>for next time: it greets the next plan like this one</span>
+			</label>
 		</div>
 		<div class="flex flex-wrap items-center gap-3">
-			<button class="btn btn-neutral" disabled={!something || blocked}>Put it in the log</button>
+			<button class="btn btn-neutral" disabled={!something || blocked || unanswered.length > 0}
+				>Put it in the log</button
+			>
 			{#if blocked}<span class="text-error text-sm"
 					>One field cannot be read yet: mend it or empty it.</span
+				>
+			{:else if unanswered.length > 0}<span class="text-error text-sm"
+					>One size can hardly be: say above how it is meant.</span
 				>
 			{:else if !something}<span class="hint">One measured value is enough.</span>{/if}
 		</div>

@@ -1,18 +1,15 @@
 import * as z from 'zod';
+import { measuredSize } from '$lib/core/model/project';
 
 /** What is typed into the log's form and not yet added, kept by this browser until it is. */
 const draft = z.object({
 	when: z.enum(['at-once', 'rested', 'washed', 'on-head']),
-	layer: z.enum(['tube', 'layer']),
-	measured: z.object({
-		tubeCm: z.number().nullable(),
-		flatWidthCm: z.number().nullable(),
-		grams: z.number().nullable(),
-		heightWornCm: z.number().nullable()
-	}),
+	sizes: z.array(measuredSize).max(40),
+	grams: z.number().nullable(),
 	took: z.number().nullable(),
 	knitted: z.number(),
-	note: z.string().max(2000)
+	note: z.string().max(2000),
+	next: z.boolean()
 });
 export type Draft = z.infer<typeof draft>;
 

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { last } from '$lib/core/quantity/sure';
+	import { lengthIn } from '$lib/core/learn/measured';
 	import { printValue } from '$lib/core/quantity/print';
 	import { rowsWord } from '$lib/core/quantity/say';
 	import ThingPicture from '../pictures/ThingPicture.svelte';
@@ -24,8 +25,9 @@
 	const LEAST_PX = 116;
 	const wide = $derived(thing ? Math.max(LEAST_PX, thing.widthCm * px) : LEAST_PX);
 	const size = $derived.by(() => {
-		if (measured?.tubeCm !== undefined && measured.tubeCm !== null)
-			return `${printValue(measured.tubeCm, 'length', workbench.units)} from ${rowsWord(measured.rowsKnitted)}`;
+		const long = measured && lengthIn(measured);
+		if (measured && long !== null)
+			return `${printValue(long, 'length', workbench.units)} from ${rowsWord(measured.rowsKnitted)}`;
 		if (!s.look?.thing) return '';
 		return `${s.look.rows > 0 ? `${rowsWord(s.look.rows)} · ` : ''}${s.look.pins} pins`;
 	});

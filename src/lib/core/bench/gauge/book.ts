@@ -2,6 +2,7 @@ import type { Swatch, Yarn } from '../../model/bench';
 import type { Bench, Evidence } from '../../model/project';
 import { twistKey } from '../yarn/tex';
 import { predictor, type Predict } from './prior';
+import { teach, type Lessons, type Pairs } from './taught';
 
 /** The part of a bench that gauges come from. */
 export type Measured = Pick<Bench, 'yarns' | 'swatches' | 'evidence'>;
@@ -10,10 +11,31 @@ export type Measured = Pick<Bench, 'yarns' | 'swatches' | 'evidence'>;
 export interface GaugeBook {
 	/** Swatches of this yarn or another colour of it, on this machine, with as many strands. */
 	readonly swatches: (machineId: string, yarn: Yarn) => readonly Swatch[];
-	readonly evidence: (machineId: string, yarn: Yarn) => readonly Evidence[];
+	/** What of finished things was knitted with this yarn on this machine: the look, and its place among what the look is on. */
+	readonly evidence: (machineId: string, yarn: Yarn) => readonly Look[];
+	/** What all finished things teach together; worked out when it is first asked for. `knownOf` as the pairs are known without. */
+	readonly lessons: (knownOf: KnownOf) => Lessons;
+	/** By which a pair is known in the lessons. */
+	readonly pair: (machineId: string, yarn: Yarn) => string;
 	/** Swatches of this yarn with as many strands, on any machine. */
 	readonly elsewhere: (yarn: Yarn) => readonly Swatch[];
 	readonly predict: Predict;
+	/** Where set, the spread that every gauge has, relative, in place of its own: see how a figure hangs on each. */
+	readonly spread?: (machineId: string, yarn: Yarn) => Spreads;
+}
+export interface Look {
+	readonly evidence: Evidence;
+	readonly on: Evidence['on'][number];
+}
+export type KnownOf = (
+	machineId: string,
+	yarn: Yarn | undefined,
+	on: Evidence['on'][number]
+) => ReturnType<Pairs['knownOf']>;
+export interface Spreads {
+	readonly stitches: number;
+	readonly rows: number;
+	readonly loop: number;
 }
 
 function grouped<T>(items: readonly T[], key: (item: T) => string): Map<string, T[]> {
@@ -37,11 +59,31 @@ export function gaugeBook(measured: Measured): GaugeBook {
 	const keyOf = (yarn: Yarn) => `${twistKey(yarn)}|${yarn.strands}`;
 	const swatches = grouped(measured.swatches, (s) => `${s.machineId}|${key(s.yarnId, s.strands)}`);
 	const anywhere = grouped(measured.swatches, (s) => key(s.yarnId, s.strands));
-	const evidence = grouped(measured.evidence, (e) => `${e.machineId}|${key(e.yarnId, e.strands)}`);
+	const pairOf = (on: Evidence['on'][number]) => `${on.machineId}|${key(on.yarnId, on.strands)}`;
+	const evidence = grouped(
+		measured.evidence.flatMap((e) => e.on.map((on): Look => ({ evidence: e, on }))),
+		({ on }) => pairOf(on)
+	);
 	let predict: Predict | undefined;
+	let lessons: Lessons | undefined;
+	const known = new Map<string, ReturnType<KnownOf>>();
 	return {
 		swatches: (machineId, yarn) => swatches.get(`${machineId}|${keyOf(yarn)}`) ?? [],
 		evidence: (machineId, yarn) => evidence.get(`${machineId}|${keyOf(yarn)}`) ?? [],
+		lessons: (knownOf) =>
+			(lessons ??= teach(measured.evidence, {
+				keyOf: (on) => ({ pair: pairOf(on), yarn: key(on.yarnId, on.strands) }),
+				knownOf: (on) => {
+					const name = `${on.machineId}|${on.yarnId}|${on.strands}`;
+					const asked = known.get(name);
+					if (asked) return asked;
+					const yarn = byId.get(on.yarnId);
+					const is = knownOf(on.machineId, yarn && { ...yarn, strands: on.strands }, on);
+					known.set(name, is);
+					return is;
+				}
+			})),
+		pair: (machineId, yarn) => `${machineId}|${keyOf(yarn)}`,
 		elsewhere: (yarn) => anywhere.get(keyOf(yarn)) ?? [],
 		predict: (machineId, yarn) => (predict ??= predictor(measured.swatches, byId))(machineId, yarn)
 	};

@@ -60,17 +60,25 @@ describe('which measurements drive a plan', () => {
 		expect(gauge({ machine: machineOf(46) }).rowSource.kind).toBe('prior');
 	});
 
-	it('finished pieces before swatches', () => {
+	it('finished pieces join swatches', () => {
 		const evidence = [evidenceOf({ rows: 128, tubeCm: 59, flatWidthCm: null })];
-		const g = gauge({ evidence });
-		expect(g.rowsPerCm).toMatchObject({ mean: 128 / 59, basis: 'learned' });
+		const [g, swatched] = [gauge({ evidence }), gauge()];
+		expect(g.rowsPerCm.basis).toBe('learned');
+		const [low, high] = [swatched.rowsPerCm.mean, 128 / 59].sort((a, b) => a - b);
+		expect(g.rowsPerCm.mean).toBeGreaterThan(low!);
+		expect(g.rowsPerCm.mean).toBeLessThan(high!);
 		// No width was measured: the stitches still come from the swatch.
 		expect(g.stitchesPerCm.basis).toBe('measured');
 	});
 
-	it('a look at once teaches nothing', () => {
-		const g = gauge({ evidence: [evidenceOf({ state: 'fresh' })] });
-		expect(g.rowSource.kind).toBe('swatch');
+	it('a look at once teaches less than one after a rest', () => {
+		const off = (state: 'fresh' | 'rested') =>
+			Math.abs(
+				gauge({ evidence: [evidenceOf({ state, tubeCm: 64 })] }).rowsPerCm.mean -
+					gauge().rowsPerCm.mean
+			);
+		expect(off('fresh')).toBeLessThan(0.7 * off('rested'));
+		expect(off('fresh')).toBeGreaterThan(0);
 	});
 });
 

@@ -1,16 +1,32 @@
 import type { Machine, Swatch, SwatchState, Yarn } from '../../model/bench';
-import type { Evidence } from '../../model/project';
 import { STATES_BEST_FIRST } from '../../model/kinds';
-import { combine, scale, type Combined, type Estimate } from '../../quantity/estimate';
-import { gaugeBook, type GaugeBook, type Measured } from './book';
+import {
+	combine,
+	estimate,
+	relative,
+	scale,
+	type Combined,
+	type Estimate
+} from '../../quantity/estimate';
+import { gaugeBook, type GaugeBook, type KnownOf, type Measured } from './book';
 import { loopOpinions, type LoopOpinion, type LoopSource } from './loop';
-import { densityOf } from './density';
+import { densityOf, type Side } from './density';
 import type { Predicted } from './prior';
 import { USUAL_WEAR, wearFrom, type Wear } from './pulled';
-import { PIECE_RELATIVE_SD, READING_RELATIVE_SD } from './spread';
+import { nextPiece, READING_KNOWN, READING_RELATIVE_SD } from './spread';
+import { PRIOR_RELATIVE_SD } from './prior';
+import type { Known, Taught } from './taught';
 
 export type GaugeSource =
-	| { kind: 'learned'; pieces: number; state: SwatchState; projects: string[]; discord: number }
+	| {
+			kind: 'learned';
+			pieces: number;
+			/** Readings of swatches that it joins. */
+			readings: number;
+			state: SwatchState;
+			projects: readonly string[];
+			discord: number;
+	  }
 	| { kind: 'swatch'; readings: number; state: SwatchState; otherColour: boolean; discord: number }
 	| { kind: 'fresh-unused'; readings: number; onMachine: number; ofYarn: number }
 	| { kind: 'prior'; onMachine: number; ofYarn: number };
@@ -53,24 +69,19 @@ function bestState<T extends { state: SwatchState }>(
 	return undefined;
 }
 
-interface Weight {
-	readonly sd: number;
-	readonly useFresh: boolean;
-	readonly basis: 'measured' | 'learned';
-}
-
-function pool<T extends { state: SwatchState }>(
-	items: readonly T[],
-	value: (item: T) => number | null,
-	{ sd, useFresh, basis }: Weight
-): (Pool & { items: T[] }) | undefined {
+/** Readings of the best state, as they stand together. */
+function pool(
+	readings: readonly Settled[],
+	value: (r: Settled) => number | null,
+	useFresh: boolean
+): Pool | undefined {
 	const best = bestState(
-		items.filter((i) => value(i) !== null),
+		readings.filter((r) => value(r) !== null),
 		useFresh
 	);
 	if (!best) return undefined;
 	const values = best.items.flatMap((i) => value(i) ?? []);
-	return { estimate: combine(values, sd, basis), state: best.state, items: best.items };
+	return { estimate: combine(values, READING_RELATIVE_SD, 'measured'), state: best.state };
 }
 
 type Settled = Swatch['readings'][number] & { state: SwatchState };
@@ -98,77 +109,117 @@ const firstWear = (swatches: readonly Swatch[]): Wear | undefined => {
 	return undefined;
 };
 
-/** One density of the pair, from one of the three sources. */
-interface Side {
+/** One density of a pair, and how well it is known apart from what one piece differs from another (relative sd). */
+interface SideOf {
 	readonly value: Estimate;
+	readonly known: number;
 	readonly source: GaugeSource;
 	readonly state: SwatchState;
 }
 
-/** Asks for one density: of finished pieces first, then of swatches, then of the prediction, which is made once. */
-function sideOf(
-	{ machine, yarn, book, useFresh }: GaugeInput,
-	evidence: readonly Evidence[],
-	{ readings, otherColour }: ReturnType<typeof readingsFor>
-) {
+/** What swatches or else the prediction say of both densities: what is there before anything is finished. */
+function untaught({
+	machine,
+	yarn,
+	book,
+	useFresh
+}: Omit<GaugeInput, 'machine'> & { machine: { id: string } }) {
+	const said = readingsFor(book.swatches(machine.id, yarn), yarn, useFresh);
+	const { readings, otherColour, wear } = said;
 	const freshCount = readings.filter((r) => r.state === 'fresh').length;
 	let predicted: Predicted | undefined;
-	return (
-		fromPiece: (e: Evidence) => number | null,
-		fromReading: (r: Swatch['readings'][number]) => number | null,
-		guess: (p: Predicted) => Estimate
-	): Side => {
-		const pieces = { sd: PIECE_RELATIVE_SD, useFresh: false, basis: 'learned' } as const;
-		const learned = pool(evidence, fromPiece, pieces);
-		if (learned) {
-			const projects = [...new Set(learned.items.map((e) => e.projectName))];
-			const { estimate: value, state } = learned;
-			const { n, discord } = value;
-			return { value, state, source: { kind: 'learned', pieces: n, state, projects, discord } };
-		}
-		const swatches = { sd: READING_RELATIVE_SD, useFresh, basis: 'measured' } as const;
-		const measured = pool(readings, fromReading, swatches);
+	const side = (name: Side): SideOf => {
+		const measured = pool(readings, (r) => densityOf(r, name), useFresh);
 		if (measured) {
 			const { estimate: value, state } = measured;
 			const { n, discord } = value;
-			return { value, state, source: { kind: 'swatch', readings: n, state, otherColour, discord } };
+			const known = relative(value) * (READING_KNOWN / READING_RELATIVE_SD);
+			return {
+				value: estimate(value.mean, value.mean * nextPiece(known), 'measured'),
+				known,
+				state,
+				source: { kind: 'swatch', readings: n, state, otherColour, discord }
+			};
 		}
 		predicted ??= book.predict(machine.id, yarn);
 		const leans = { onMachine: predicted.onMachine, ofYarn: predicted.ofYarn };
+		const value = name === 'rows' ? predicted.rowsPerCm : predicted.stitchesPerCm;
 		return {
-			value: guess(predicted),
+			value,
+			known: relative(value),
 			source: freshCount
 				? { kind: 'fresh-unused', readings: freshCount, ...leans }
 				: { kind: 'prior', ...leans },
 			state: 'rested'
 		};
 	};
+	return { stitches: side('stitches'), rows: side('rows'), wear };
+}
+
+/** What is known of a pair without anything finished, for the lessons. */
+const knownIn =
+	(book: GaugeBook): KnownOf =>
+	(machineId, yarn, on) => {
+		if (!yarn) {
+			// Its yarn is gone from the bench: nobody asks for its gauge, but what was knitted beside it is told apart by it.
+			const gone = (mean: number): Known => ({
+				ln: Math.log(mean),
+				variance: PRIOR_RELATIVE_SD ** 2,
+				state: 'rested'
+			});
+			return { stitches: gone(on.stitchesPerCm), rows: gone(on.rowsPerCm) };
+		}
+		const { stitches, rows } = untaught({
+			machine: { id: machineId },
+			yarn,
+			book,
+			useFresh: false
+		});
+		const known = ({ value, known: sd, state }: SideOf): Known => ({
+			ln: Math.log(value.mean),
+			variance: sd ** 2,
+			state
+		});
+		return { stitches: known(stitches), rows: known(rows) };
+	};
+
+/** A density as finished things have taught it. */
+function taughtSide(before: SideOf, { more, variance, piece, ...taught }: Taught): SideOf {
+	const { state, things, discord } = taught;
+	const [mean, known] = [before.value.mean * Math.exp(more), Math.sqrt(variance)];
+	return {
+		value: estimate(mean, mean * nextPiece(known, piece), 'learned'),
+		known,
+		state,
+		source: {
+			kind: 'learned',
+			pieces: things.length,
+			readings: before.source.kind === 'swatch' ? before.source.readings : 0,
+			state,
+			projects: things,
+			discord
+		}
+	};
 }
 
 /**
- * The gauge of one machine with one yarn, from the best there is: finished pieces first, then swatches
- * (washed before rested, fresh only with consent), then a prediction from the yarn's tex and all else that was measured,
- * flagged as an estimate and never better than what the bench supports (15 % where it has nothing).
- * Densities per cm of relaxed fabric; loop length in cm.
+ * The gauge of one machine with one yarn: what its swatches say (washed before rested, fresh only with consent), or where
+ * there is none a prediction from the yarn's tex and all else that was measured, flagged as an estimate and never better than
+ * what the bench supports (15 % where it has nothing); joined by what finished things teach, each by its weight.
+ * Densities per cm of relaxed fabric, with the spread that the next piece has; loop length in cm.
  */
 export function gaugeFor(input: GaugeInput): Gauge {
 	const { machine, yarn, book } = input;
 	const here = book.swatches(machine.id, yarn);
 	const evidence = book.evidence(machine.id, yarn);
-	const said = readingsFor(here, yarn, input.useFresh);
-	const { wear } = said;
-	const side = sideOf(input, evidence, said);
-
-	const stitches = side(
-		(e) => (e.flatWidthCm ? e.pins / 2 / e.flatWidthCm : null),
-		(r) => densityOf(r, 'stitches'),
-		(p) => p.stitchesPerCm
-	);
-	const rows = side(
-		(e) => (e.tubeCm ? e.rows / e.tubeCm : null),
-		(r) => densityOf(r, 'rows'),
-		(p) => p.rowsPerCm
-	);
+	const { wear, ...before } = untaught(input);
+	const lessons = evidence.length > 0 ? book.lessons(knownIn(book)) : undefined;
+	const pair = book.pair(machine.id, yarn);
+	const side = (name: Side): SideOf => {
+		const taught = lessons?.of(pair, name, before[name].state);
+		return taught ? taughtSide(before[name], taught) : before[name];
+	};
+	const [stitches, rows] = [side('stitches'), side('rows')];
 	const opinions = loopOpinions({
 		yarn,
 		here,
@@ -178,10 +229,13 @@ export function gaugeFor(input: GaugeInput): Gauge {
 		rowsPerCm: rows.value.mean,
 		state: rows.state
 	});
+	const spread = book.spread?.(machine.id, yarn);
+	const as = (e: Estimate, sd: number | undefined): Estimate =>
+		sd === undefined ? plain(e) : { ...plain(e), sd: e.mean * sd };
 	return {
-		stitchesPerCm: plain(stitches.value),
-		rowsPerCm: plain(rows.value),
-		loopCm: opinions[0].loopCm,
+		stitchesPerCm: as(stitches.value, spread?.stitches),
+		rowsPerCm: as(rows.value, spread?.rows),
+		loopCm: as(opinions[0].loopCm, spread?.loop),
 		rowSource: rows.source,
 		stitchSource: stitches.source,
 		loopSource: opinions[0].source,

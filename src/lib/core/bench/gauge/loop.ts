@@ -1,6 +1,7 @@
 import { entryAt } from '../../quantity/sure';
 import type { LoopReading, Swatch, Yarn } from '../../model/bench';
 import type { Evidence } from '../../model/project';
+import type { Look } from './book';
 import {
 	combine,
 	estimate,
@@ -84,20 +85,25 @@ function fromWeighed(loops: readonly LoopReading[], yarn: Yarn): LoopOpinion[] {
 }
 
 /** One value a project: several looks at one finished thing weigh and time it once. */
-export function latestOfEachProject(
-	evidence: readonly Evidence[],
-	value: (e: Evidence) => number | null
+export function latestOfEachProject<T>(
+	looks: readonly T[],
+	evidenceOf: (look: T) => Evidence,
+	value: (look: T) => number | null
 ): number[] {
 	const byProject = new Map<string, number>();
-	for (const e of evidence) {
-		const v = value(e);
-		if (v !== null) byProject.set(e.projectId, v);
+	for (const look of looks) {
+		const v = value(look);
+		if (v !== null) byProject.set(evidenceOf(look).projectId, v);
 	}
 	return [...byProject.values()];
 }
 
-function fromPieces(evidence: readonly Evidence[]): LoopOpinion[] {
-	const values = latestOfEachProject(evidence, (e) => e.loopCm);
+function fromPieces(looks: readonly Look[]): LoopOpinion[] {
+	const values = latestOfEachProject(
+		looks,
+		(l) => l.evidence,
+		(l) => l.on.loopCm
+	);
 	if (values.length === 0) return [];
 	const loopCm = combine(values, READING_RELATIVE_SD, 'learned');
 	return [{ source: { kind: 'pieces', pieces: values.length }, loopCm: plain(loopCm) }];
@@ -139,7 +145,7 @@ export interface LoopInput extends Here {
 	/** Swatches of this yarn on this machine, and on the others. */
 	readonly here: readonly Swatch[];
 	readonly elsewhere: readonly Swatch[];
-	readonly evidence: readonly Evidence[];
+	readonly evidence: readonly Look[];
 	readonly state: keyof typeof MUNDEN_KS;
 }
 

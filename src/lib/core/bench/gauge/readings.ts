@@ -3,7 +3,13 @@ import { STATES_BEST_FIRST } from '../../model/kinds';
 import type { Reading, SwatchState } from '../../model/bench';
 import { combine, estimate, relative, type Combined, type Estimate } from '../../quantity/estimate';
 import { densitiesOf, densityOf, type Side } from './density';
-import { READING_RELATIVE_SD, TAPE_RELATIVE_SD } from './spread';
+import {
+	afterReadings,
+	nextPiece,
+	PIECE_RELATIVE_SD,
+	READING_RELATIVE_SD,
+	TAPE_RELATIVE_SD
+} from './spread';
 
 export const inState = (readings: readonly Reading[], state: Reading['state']): Reading[] =>
 	readings.filter((r) => r.state === state);
@@ -114,15 +120,14 @@ export const spreadWithMore = (e: Combined, more: number): number =>
 	e.sd * Math.sqrt(e.n / (e.n + more));
 
 /**
- * Relative spread that `more` readings (or finished pieces) would leave of a mean that stands on `n` like them; from 0, the
- * spread of `more` alone, each good to `oneSd`.
+ * Relative spread that the next piece would have after `more` readings beside the `n` like them that a gauge stands on; from 0,
+ * after `more` alone.
  */
-export const relativeWithMore = (
-	e: Estimate,
-	n: number,
-	more: number,
-	oneSd = READING_RELATIVE_SD
-): number => (n > 0 ? (e.sd / e.mean) * Math.sqrt(n / (n + more)) : oneSd / Math.sqrt(more));
+export const relativeWithMore = (e: Estimate, n: number, more: number): number => {
+	if (n === 0) return afterReadings(more);
+	const known = Math.sqrt(Math.max(0, relative(e) ** 2 - PIECE_RELATIVE_SD ** 2));
+	return nextPiece(known * Math.sqrt(n / (n + more)));
+};
 
 /** A figure worked out from a gauge that stands on `n` readings, as `more` would leave it: as large, its spread less by as much. */
 export const figureWithMore = (

@@ -1,5 +1,5 @@
 import { entryAt } from '../../quantity/sure';
-import { READING_RELATIVE_SD } from '../../bench/gauge/spread';
+import { afterReadings } from '../../bench/gauge/spread';
 import { relative } from '../../quantity/estimate';
 import { rule } from '../rule';
 
@@ -31,7 +31,7 @@ export const noSwatch = rule({
 				code: 'no-swatch',
 				tubeCm: flatLength.mean,
 				sdCm: flatLength.mean * relative(entryAt(gauges, bare).rowsPerCm),
-				sdWithSwatchCm: (flatLength.mean * READING_RELATIVE_SD) / Math.sqrt(2),
+				sdWithSwatchCm: flatLength.mean * afterReadings(2),
 				otherYarn: bare > 0
 			},
 			severity: 'warn',

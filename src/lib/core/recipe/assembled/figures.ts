@@ -7,7 +7,7 @@ import type { Design } from '../recipe';
 import { estimate, exact, quotient, relative, scale, type Estimate } from '../../quantity/estimate';
 import { figure, own, worked, type Figure } from '../../quantity/working';
 import { densityTerm } from './common';
-import type { AssembledOf } from './form/assembled';
+import type { AssembledOf, HungItem } from './form/assembled';
 import { partLength, segmentRadius } from './form/toy';
 
 interface On {
@@ -26,7 +26,7 @@ const said = ({ size: list }: AssembledFigures, lies: Size['lies']): Said => ({
 	sizes: list.map((f, i) => size(`size-${i + 1}`, f, lies))
 });
 
-const spread = (cm: number, density: Estimate): Estimate =>
+const laid = (cm: number, density: Estimate): Estimate =>
 	estimate(cm, cm * relative(density), density.basis);
 
 function bagFigures(
@@ -37,7 +37,7 @@ function bagFigures(
 	const across = densityTerm(main, 'stitchesPerCm');
 	const half = worked(machine.pins / 2, 'stitches', 'across the flat tube');
 	const counted = (label: string, cm: number, times: number) =>
-		figure(label, 'length', spread(cm, main.stitchesPerCm), [
+		figure(label, 'length', laid(cm, main.stitchesPerCm), [
 			half,
 			'÷',
 			across,
@@ -48,19 +48,19 @@ function bagFigures(
 		size: [
 			counted('Wide and high, to its points', bag.sideCm, Math.SQRT2),
 			counted('Deep, at the middle', bag.depthCm, Math.SQRT1_2),
-			figure('Strip before folding', 'length', spread(bag.lengthCm, main.rowsPerCm), [
+			figure('Strip before folding', 'length', laid(bag.lengthCm, main.rowsPerCm), [
 				worked(finished.rows, 'rows', 'rows'),
 				'÷',
 				densityTerm(main, 'rowsPerCm')
 			]),
-			figure('Handle, long', 'length', spread(finished.handle.longCm, main.stitchesPerCm), [
+			figure('Handle, long', 'length', laid(finished.handle.longCm, main.stitchesPerCm), [
 				half,
 				'÷',
 				across,
 				'×',
 				worked(finished.handle.longCm / bag.widthCm, 'plain', 'as closings give')
 			]),
-			figure('Handle, wide', 'length', spread(finished.handle.wideCm, main.rowsPerCm), [
+			figure('Handle, wide', 'length', laid(finished.handle.wideCm, main.rowsPerCm), [
 				own(finished.handle.rows, 'rows', 'rows'),
 				'÷',
 				densityTerm(main, 'rowsPerCm')
@@ -96,7 +96,12 @@ function blanketFigures(
 	};
 }
 
-function toyFigures(finished: AssembledOf<'stuffed'>): AssembledFigures {
+/** A rounded end swallows length, stuffing widens: how much differs with the hand that stuffs it (one sd, from memory). */
+const STUFFED_SD = 0.05;
+const stuffedSpread = (cm: number, density: Estimate): Estimate =>
+	estimate(cm, cm * Math.hypot(STUFFED_SD, relative(density)), 'estimated');
+
+function toyFigures(finished: AssembledOf<'stuffed'>, gauge: Gauge): AssembledFigures {
 	const root = entryAt(finished.parts, 0);
 	const thick = Math.max(...root.segments.map((s) => 2 * segmentRadius(root, s)));
 	const flat = root.segments.reduce((t, s) => t + s.flatCm, 0);
@@ -105,15 +110,14 @@ function toyFigures(finished: AssembledOf<'stuffed'>): AssembledFigures {
 			figure(
 				`${root.part.name}, end to end`,
 				'length',
-				// A rounded end swallows length: how much differs with the hand that stuffs it.
-				estimate(partLength(root), 0.05 * partLength(root), 'estimated'),
+				stuffedSpread(partLength(root), gauge.rowsPerCm),
 				[
 					worked(flat, 'length', 'of flat tube'),
 					'×',
 					worked(partLength(root) / flat, 'plain', 'stuffed to half an ellipse')
 				]
 			),
-			figure(`${root.part.name}, thick`, 'length', estimate(thick, 0.05 * thick, 'estimated'), [
+			figure(`${root.part.name}, thick`, 'length', stuffedSpread(thick, gauge.stitchesPerCm), [
 				worked(root.roundCm, 'length', 'round, relaxed'),
 				'×',
 				worked((thick * Math.PI) / root.roundCm, 'plain', 'as stuffing widens it'),
@@ -186,9 +190,27 @@ export const bagSaid = (finished: AssembledOf<'folded'>, on: On): Said =>
 	said(bagFigures(finished, on), 'flat');
 export const blanketSaid = (finished: AssembledOf<'side-by-side'>, on: On): Said =>
 	said(blanketFigures(finished, on), 'flat');
-export const toySaid = (finished: AssembledOf<'stuffed'>): Said =>
-	said(toyFigures(finished), 'stuffed');
-export const garlandSaid = (finished: AssembledOf<'hung'>, options: GarlandOptions): Said =>
-	said(garlandFigures(finished, options), 'hung');
+/** `gauge` is that of its first part. */
+export const toySaid = (finished: AssembledOf<'stuffed'>, gauge: Gauge): Said =>
+	said(toyFigures(finished, gauge), 'stuffed');
+/** `widest` is the widest thing that is knitted, with the gauge it is knitted at. */
+export const garlandSaid = (
+	finished: AssembledOf<'hung'>,
+	options: GarlandOptions,
+	widest: { readonly item: HungItem; readonly gauge: Gauge } | null
+): Said => {
+	const { sizes } = said(garlandFigures(finished, options), 'hung');
+	if (!widest) return { sizes };
+	const { item, gauge } = widest;
+	const spread = item.fillGrams > 0 ? stuffedSpread : laid;
+	const value = spread(item.widthCm, gauge.stitchesPerCm);
+	const working = [worked(item.widthCm, 'length', 'by its stitches')];
+	return {
+		sizes: [
+			...sizes,
+			size('widest', figure('Widest thing, across', 'length', value, working), 'hung')
+		]
+	};
+};
 export const pomPomSaid = (finished: AssembledOf<'wound'>): Said =>
 	said(pomPomFigures(finished), 'flat');

@@ -140,11 +140,17 @@ function design(options: GarlandOptions, context: DesignContext): Design<Finishe
 		cordYarn,
 		fillGrams: items.reduce((t, x) => t + x.fillGrams, 0)
 	};
+	const pieces = [
+		...batches.map((b) => pieceOf(options, b, ids, context)),
+		...(options.cord === 'knitted' ? [knittedCord(options, cordCm, ids, context)] : [])
+	];
+	const item = items
+		.filter((x) => x.piece !== null)
+		.reduce<HungItem | null>((a, b) => (a && a.widthCm >= b.widthCm ? a : b), null);
+	const on = context.on(pieces.find((p) => p.id === item?.piece)?.on ?? null);
+	const widest = item && { item, gauge: on.gauge(entryAt(ids, item.yarn)) };
 	return {
-		pieces: [
-			...batches.map((b) => pieceOf(options, b, ids, context)),
-			...(options.cord === 'knitted' ? [knittedCord(options, cordCm, ids, context)] : [])
-		],
+		pieces,
 		assembly: [
 			...BEGUN,
 			...batches.flatMap((b) => closed(itemPiece(b.made.index, b.yarn), b.made, options)),
@@ -165,7 +171,7 @@ function design(options: GarlandOptions, context: DesignContext): Design<Finishe
 			...ENDED
 		],
 		finished,
-		...garlandSaid(finished, options)
+		...garlandSaid(finished, options, widest)
 	};
 }
 

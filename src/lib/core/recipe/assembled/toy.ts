@@ -207,7 +207,7 @@ function design(options: ToyOptions, context: DesignContext): Design<FinishedOf<
 			...ENDED
 		],
 		finished,
-		...toySaid(finished)
+		...toySaid(finished, context.on(entryAt(options.parts, 0).on).gauge(entryAt(options.yarns, 0)))
 	};
 }
 

@@ -41,7 +41,11 @@
 	});
 	const source = $derived(gauge.rowSource);
 	const behind = $derived(
-		source.kind === 'swatch' ? source.readings : source.kind === 'learned' ? source.pieces : 0
+		source.kind === 'swatch'
+			? source.readings
+			: source.kind === 'learned'
+				? source.pieces + source.readings
+				: 0
 	);
 	const more = $derived(source.kind === 'learned' ? 1 : 2);
 	const moreWords = $derived(
