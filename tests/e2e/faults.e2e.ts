@@ -113,11 +113,11 @@ test('a full disk: every kind of change is said, stands on the page, and is stor
 		'/project/project-keeper/log',
 		/Not stored: the log of Lamp keeper/,
 		async () => {
-			await field('Note: what you would change next time').fill('Longer brim.');
+			await page.getByRole('textbox', { name: 'Note', exact: true }).fill('Longer brim.');
 			await field('Weight').fill('80 g');
 			await page.getByRole('button', { name: 'Put it in the log' }).click();
 		},
-		() => expect(page.getByText('Longer brim.')).toBeVisible()
+		() => expect(page.getByText('Longer brim.').first()).toBeVisible()
 	);
 	const last = page.getByRole('checkbox').last();
 	let ticked = false;

@@ -4,6 +4,7 @@ import { orders } from './orders';
 import { projects } from './projects';
 import { done, faults, placed, results, run } from './runs';
 import { swatches } from './swatches';
+import { winterResults } from './winter';
 import { tests } from './yarn-tests';
 import { yarns } from './yarns';
 
@@ -11,8 +12,9 @@ import { yarns } from './yarns';
  * Invented data: a stall at a small harbour's winter lantern fair, two machines on the table behind it,
  * hats, tubes, garments, a bag, a toy and garlands at different stages, and what the fair is to have.
  */
+const bench = { machines: [small, big], yarns, swatches, tests, evidence: [] };
 export const harbour: Everything = {
-	bench: { machines: [small, big], yarns, swatches, tests, evidence: [] },
+	bench,
 	projects,
 	events: placed([
 		...run('first', 0, 129, { off: true }),
@@ -35,6 +37,6 @@ export const harbour: Everything = {
 		...run('flags', 13, 13, { off: false, piece: 'flag-1.2' }),
 		...faults
 	]),
-	results,
+	results: [...results, ...winterResults(projects, bench)],
 	orders
 };

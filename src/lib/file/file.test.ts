@@ -225,7 +225,7 @@ describe('the lantern fair', () => {
 	it('has two machines, a bench full of swatches and tests, projects at different stages and an order, all valid', () => {
 		expect(harbour.bench.machines).toHaveLength(2);
 		expect(harbour.bench.swatches).toHaveLength(15);
-		expect(harbour.projects).toHaveLength(19);
+		expect(harbour.projects).toHaveLength(24);
 		expect(benchSchema.safeParse(harbour.bench).error).toBeUndefined();
 		for (const p of harbour.projects) expect(projectSchema.safeParse(p).error).toBeUndefined();
 		for (const e of harbour.events) expect(runEvent.safeParse(e).error).toBeUndefined();

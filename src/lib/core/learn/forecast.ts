@@ -86,7 +86,7 @@ export function forecastOf(
 	);
 	const sizes = foretold.sizes.flatMap((s): Forecast['sizes'] => {
 		const { mean, sd } = s.figure.value;
-		if (s.figure.kind !== 'length' || !(mean > 0)) return [];
+		if (s.figure.kind !== 'length' || s.said || !(mean > 0)) return [];
 		const own = spreadOf(still, s.id);
 		const move = (at: number, side: 'stitches' | 'rows') => {
 			const all = spreadOf(tried.find((t) => t.at === at && t.side === side)?.plan, s.id);

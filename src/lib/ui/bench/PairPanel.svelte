@@ -7,6 +7,7 @@
 	import LoopTab from './loop/LoopTab.svelte';
 	import MakeTab from './make/MakeTab.svelte';
 	import PhasesTab from './phases/PhasesTab.svelte';
+	import SeenTab from './seen/SeenTab.svelte';
 	import StrandsTab from './strands/StrandsTab.svelte';
 	import SwatchTab from './swatch/SwatchTab.svelte';
 	import TestsTab from './tests/TestsTab.svelte';
@@ -62,6 +63,7 @@
 						onmade={(y) => choice.set({ yarnId: y.id, tab: 'swatch' })}
 					/>
 				{:else if tab === 'make'}<MakeTab {machine} {yarn} />
+				{:else if tab === 'seen'}<SeenTab {machine} {yarn} />
 				{:else if tab === 'written'}<WrittenTab {machine} {yarn} />
 				{:else}<ChartTab
 						{machine}

@@ -29,7 +29,8 @@ export const QUESTIONS = [
 		label: 'What have I tried?',
 		tabs: [
 			{ value: 'tests', label: 'Tests' },
-			{ value: 'chart', label: 'All swatches' }
+			{ value: 'chart', label: 'All swatches' },
+			{ value: 'seen', label: 'Over time' }
 		]
 	}
 ] as const;

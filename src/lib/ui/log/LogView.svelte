@@ -25,6 +25,7 @@
 	import NotStored from '../parts/NotStored.svelte';
 	import NotWorked from '../parts/NotWorked.svelte';
 	import ResultForm from './ResultForm.svelte';
+	import SideBySide from './SideBySide.svelte';
 	import YarnUsed from './YarnUsed.svelte';
 
 	let { project: stored }: { project: Project } = $props();
@@ -180,6 +181,7 @@
 					{/each}
 				</ul>
 			</section>
+			<SideBySide {project} />
 			{#if progress}<AtTheCrank {plan} {progress} events={run.events} />{/if}
 			<YarnUsed {project} {plan} {editor} />
 		</div>

@@ -18,6 +18,7 @@
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { AskFewer } from './ask-fewer.svelte';
 	import CannotPlan from './CannotPlan.svelte';
+	import NextTime from './NextTime.svelte';
 	import FewerRows from './FewerRows.svelte';
 	import PlanBody from './PlanBody.svelte';
 	import PlanHead from './PlanHead.svelte';
@@ -101,6 +102,7 @@
 
 <PlanHead {project} {editor} onprint={plan?.ok ? () => (onPaper = true) : undefined} />
 
+<NextTime {project} />
 {#if plan?.ok}
 	<PlanBody {plan} {project} {editor} {events} onfix={apply} />
 	<FewerRows {ask} />

@@ -17,6 +17,7 @@ export interface GaugeBook {
 	readonly lessons: (knownOf: KnownOf) => Lessons;
 	/** By which a pair is known in the lessons. */
 	readonly pair: (machineId: string, yarn: Yarn) => string;
+	readonly keyOf: (on: Evidence['on'][number]) => string;
 	/** Swatches of this yarn with as many strands, on any machine. */
 	readonly elsewhere: (yarn: Yarn) => readonly Swatch[];
 	readonly predict: Predict;
@@ -83,6 +84,7 @@ export function gaugeBook(measured: Measured): GaugeBook {
 					return is;
 				}
 			})),
+		keyOf: pairOf,
 		pair: (machineId, yarn) => `${machineId}|${keyOf(yarn)}`,
 		elsewhere: (yarn) => anywhere.get(keyOf(yarn)) ?? [],
 		predict: (machineId, yarn) => (predict ??= predictor(measured.swatches, byId))(machineId, yarn)

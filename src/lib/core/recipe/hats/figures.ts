@@ -1,5 +1,5 @@
 import { entryAt } from '../../quantity/sure';
-import { size, type Size } from '../../assembly/size';
+import { saidOnly, size, type Size } from '../../assembly/size';
 import type { FinishedHat } from '../../assembly/finished';
 import type { Gauge } from '../../bench/gauge/gauge';
 import type { Machine } from '../../model/bench';
@@ -95,7 +95,8 @@ export function hatSizes(input: Input): Size[] {
 		size('layer-flat', f.layerFlat),
 		size('layer-worn', f.layerWorn, 'worn'),
 		size('flat-width', f.flatWidth),
-		size('round', f.circumference),
+		// Twice the width: nobody measures it apart.
+		saidOnly(size('round', f.circumference)),
 		size('stretch', f.stretch, 'worn')
 	];
 }

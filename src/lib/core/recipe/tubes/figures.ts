@@ -1,4 +1,4 @@
-import { size, type Size } from '../../assembly/size';
+import { saidOnly, size, type Size } from '../../assembly/size';
 import { flatWidth, type FinishedTube } from '../../assembly/finished-tube';
 import type { Gauge } from '../../bench/gauge/gauge';
 import { estimate, exact, quotient, scale } from '../../quantity/estimate';
@@ -91,14 +91,12 @@ export function compared(kind: TubeAsks, gauge: Gauge, { round }: FinishedTube):
 	return kind.counts.map((rows) => {
 		const long = scale(quotient(exact(rows), gauge.rowsPerCm), 1);
 		const stretch = Math.round(100 * (round.cm / long.mean - 1));
-		return size(
-			`at-${rows}`,
-			figure(`At ${rows} rows`, 'length', long, [
-				worked(rows, 'rows', `stretched ${stretch} % round it`),
-				'÷',
-				worked(gauge.rowsPerCm.mean, 'row-density', 'gauge')
-			])
-		);
+		const at = figure(`At ${rows} rows`, 'length', long, [
+			worked(rows, 'rows', `stretched ${stretch} % round it`),
+			'÷',
+			worked(gauge.rowsPerCm.mean, 'row-density', 'gauge')
+		]);
+		return saidOnly(size(`at-${rows}`, at));
 	});
 }
 

@@ -1,0 +1,87 @@
+<script lang="ts">
+	import { arc } from 'd3-shape';
+	import { faultsByPin } from '$lib/core/learn/seen';
+	import { suspectPins } from '$lib/core/learn/pin-faults';
+	import type { Machine } from '$lib/core/model/bench';
+	import { pinNumber } from '$lib/core/model/pin-number';
+	import DataTable from './DataTable.svelte';
+
+	/** Faults that were noted at the crank, pin by pin round the ring. */
+	let { machine, faults }: { machine: Machine; faults: readonly number[] } = $props();
+	const counts = $derived(faultsByPin(faults, machine.pins));
+	const most = $derived(Math.max(1, ...counts));
+	const named = $derived(new Set(suspectPins(faults, machine.pins).map((s) => s.pin - 1)));
+	const [INNER, OUTER, SIZE] = [70, 140, 330];
+	const step = $derived((2 * Math.PI) / machine.pins);
+	// The first pin stands at the top; the ring is read the way its pins are numbered.
+	const turn = $derived(machine.turns === 'clockwise' ? 1 : -1);
+	const angle = (i: number) => turn * i * step;
+	const bar = (i: number, n: number) =>
+		arc()({
+			innerRadius: INNER,
+			outerRadius: INNER + ((OUTER - INNER) * n) / most,
+			startAngle: angle(i) - step * 0.42,
+			endAngle: angle(i) + step * 0.42
+		}) ?? '';
+	const every = $derived(Math.max(1, Math.round(machine.pins / 12)));
+	const shown = $derived(
+		counts.flatMap((n, i) => (n > 0 ? [{ i, n, pin: pinNumber(machine, i) }] : []))
+	);
+</script>
+
+<section aria-labelledby="fault-ring">
+	<h3 id="fault-ring" class="mb-1 text-lg">Faults round the ring of {machine.pins} pins</h3>
+	{#if shown.length === 0}
+		<p class="quiet">
+			No fault was noted on this ring yet. Each one that is noted at the crank stands here at its
+			pin, and a pin that faults more than chance is named.
+		</p>
+	{:else}
+		<div class="flex flex-wrap items-center gap-6">
+			<svg
+				viewBox={`${-SIZE / 2} ${-SIZE / 2} ${SIZE} ${SIZE}`}
+				class="w-full max-w-[22rem]"
+				role="img"
+				aria-label={`Faults by pin: ${shown.map((s) => `${s.n} at pin ${s.pin}`).join(', ')}`}
+			>
+				<circle r={INNER} fill="none" class="stroke-base-content/60" stroke-width="1.5" />
+				<circle r={OUTER} fill="none" class="stroke-base-content/15" />
+				{#each counts as n, i (i)}
+					{#if n > 0}<path
+							d={bar(i, n)}
+							class={named.has(i) ? 'fill-error' : 'fill-base-content'}
+						/>{/if}
+					{#if i % every === 0}<text
+							x={(OUTER + 12) * Math.sin(angle(i))}
+							y={-(OUTER + 12) * Math.cos(angle(i)) + 4}
+							text-anchor="middle"
+							class="axis">{pinNumber(machine, i)}</text
+						>{/if}
+				{/each}
+				<text text-anchor="middle" y="-2" class="axis">{faults.length} faults</text>
+				<text text-anchor="middle" y="16" class="axis">outer ring: {most}</text>
+			</svg>
+			<p class="max-w-xs text-sm">
+				{#if named.size > 0}
+					<span class="text-error font-semibold"
+						>Pin {[...named].map((i) => pinNumber(machine, i)).join(' and ')} faults more than chance.</span
+					> Look at it before the next run.
+				{:else}
+					No pin faults more than chance explains.
+				{/if}
+			</p>
+		</div>
+		<DataTable
+			name={`Faults on ${machine.pins} pins`}
+			heads={['Pin', 'Faults']}
+			rows={shown.map((s) => [s.pin, s.n])}
+		/>
+	{/if}
+</section>
+
+<style>
+	.axis {
+		font-size: 13px;
+		fill: currentColor;
+	}
+</style>

@@ -1,0 +1,27 @@
+<script lang="ts">
+	import { onMount } from 'svelte';
+	import type { Machine, Yarn } from '$lib/core/model/bench';
+	import { faultPins } from '$lib/store/runs';
+	import { useWorkbench } from '../../state/workbench.svelte';
+	import FaultRing from './FaultRing.svelte';
+	import GaugeOverTime from './GaugeOverTime.svelte';
+	import PlannedMeasured from './PlannedMeasured.svelte';
+
+	/** What the logs show over time: of this pair, of everything, and of this ring. */
+	let { machine, yarn }: { machine: Machine; yarn: Yarn } = $props();
+	const workbench = useWorkbench();
+	// Read once a visit: faults are noted at the crank, not here.
+	let faults = $state.raw<readonly number[]>([]);
+	onMount(() => {
+		faultPins(workbench.db).then(
+			(pins) => (faults = pins.get(machine.id) ?? []),
+			() => undefined
+		);
+	});
+</script>
+
+<div class="grid gap-8">
+	<GaugeOverTime {machine} {yarn} />
+	<PlannedMeasured />
+	<FaultRing {machine} {faults} />
+</div>
