@@ -6,6 +6,7 @@ import { OPEN_SIEVE, sift } from '../../src/lib/ui/bench/stash/sift';
 import { A, benchOf, machineOf, projectOf, readingOf, swatchOf } from '../support/bench';
 import { bigBench, optionsOn } from '../support/stash';
 import { linearRegression } from 'simple-statistics';
+import type { Evidence } from '../../src/lib/core/model/project';
 import { harbour } from '../../src/lib/demo/harbour';
 import { comesOut, plan } from '../../src/lib/core/plan';
 import { tubeProgram } from '../../src/lib/core/program/program';
@@ -253,6 +254,64 @@ report(
 	median(time(12, () => substitutesFor(question))),
 	'ms',
 	{ most: 200 }
+);
+// Five hundred things of forty yarns, each with two sizes, taught together when the first gauge is asked for.
+const logged = bigBench(40);
+const results = Array.from({ length: 500 }, (_, i): Evidence => {
+	const yarn = logged.yarns[i % 40]!;
+	const other = logged.yarns[(i * 7) % 40]!;
+	const on = [yarn, other].map(({ id, strands }) => ({
+		machineId: logged.machines[0]!.id,
+		yarnId: id,
+		strands,
+		stitchesPerCm: 1.2,
+		rowsPerCm: 2,
+		loopCm: null
+	}));
+	return {
+		resultId: `r${i}`,
+		projectId: `p${i}` as never,
+		projectName: `Thing ${i}`,
+		machineId: logged.machines[0]!.id,
+		pins: 48,
+		rows: 100,
+		state: i % 3 === 0 ? 'washed' : 'rested',
+		on,
+		sizes: [
+			{
+				id: 'length',
+				ratio: 1 + ((i % 9) - 4) / 100,
+				sd: 0.01,
+				by: [
+					{ on: 0, stitches: 0, rows: -0.7 },
+					{ on: 1, stitches: 0, rows: -0.3 }
+				]
+			},
+			{
+				id: 'width',
+				ratio: 1 + ((i % 7) - 3) / 100,
+				sd: 0.015,
+				by: [{ on: 0, stitches: -1, rows: 0 }]
+			}
+		],
+		minutes: null,
+		usualMinutes: null
+	};
+});
+report(
+	'learn from 500 results of 40 yarns that hang together, median',
+	median(
+		time(8, () =>
+			gaugeFor({
+				machine: logged.machines[0]!,
+				yarn: logged.yarns[0]!,
+				book: gaugeBook({ ...logged, evidence: results }),
+				useFresh: false
+			})
+		)
+	),
+	'ms',
+	{ most: 50 }
 );
 const three = bigBench(300);
 const book = gaugeBook(three);

@@ -177,7 +177,6 @@ const lanternSleeve: Recipe<Options, FinishedOf<'tube'>> = {
 		'A sleeve for a lantern {lanternCm} round, {rows} high, on {machine}, in {yarns}, with {laces}',
 	pins: { least: 16, most: 60 },
 	begins: 'most-pins',
-	shows: () => 'shape',
 	defaults: ({ yarns, machines }, machine) => {
 		const [yarn] = yarns;
 		const other = machines.find((m) => m.id !== machine?.id);

@@ -5,7 +5,7 @@ import type { Size } from '../assembly/size';
 import type { Gauge } from '../bench/gauge/gauge';
 import type { Rule } from '../finding/rule';
 import type { Bench } from '../model/project';
-import type { FabricUse, Machine, MachineId, Shows, Yarn, YarnId } from '../model/bench';
+import type { FabricUse, Machine, MachineId, Yarn, YarnId } from '../model/bench';
 import type { Options } from '../model/options';
 import type { Excess } from '../program/load';
 import type { Finished } from './finished';
@@ -58,8 +58,6 @@ export interface Recipe<W extends Options = Options, F extends Finished = Finish
 	readonly phrase: Phrase<W>;
 	/** Its options with what its family's functions take and it has no use for. */
 	readonly whole?: (options: W) => W;
-	/** What its results say of the gauge: a tube all its pins and rows, other shapes nothing yet, and why not. */
-	readonly shows: (options: W) => Shows;
 	/** The machine it is begun on: nearest its usual pins, the one with most pins, or the last on the bench. */
 	readonly begins: 'nearest' | 'most-pins' | 'last';
 	/** Its own waste yarn, whatever is usual with the maker: a hem's first row has to be found again. */

@@ -9,6 +9,8 @@ import { entryAt } from '../../quantity/sure';
  */
 const BOUND = 2;
 const TURNS = 12;
+/** Beliefs that change by less than this have settled. */
+const SETTLED = 1e-4;
 /** The usual scatter of pieces counts as so many measured sizes when a maker's own is worked out (from memory). */
 const PRIOR_SIZES = 8;
 /** A line of the sum: what the unknowns come to, by their places. */
@@ -99,11 +101,15 @@ export function scatterOf(blocks: readonly Block[], x: Matrix): number {
 export function weigh(priors: readonly Prior[], blocks: readonly Block[], size: number): Matrix {
 	let { x } = solve(priors, blocks, size, 1);
 	for (let turn = 0; turn < TURNS; turn++) {
+		let changed = 0;
 		for (const b of blocks)
 			b.belief = b.lines.map((l, i) => {
 				const off = Math.abs(offOf(l, x)) / Math.sqrt(b.cov.get(i, i));
-				return off <= BOUND ? 1 : BOUND / off;
+				const now = off <= BOUND ? 1 : BOUND / off;
+				changed = Math.max(changed, Math.abs(now - entryAt(b.belief, i)));
+				return now;
 			});
+		if (changed < SETTLED) break;
 		({ x } = solve(priors, blocks, size, 1));
 	}
 	return x;

@@ -13,7 +13,6 @@ export const assembledRecipe = <W extends AssembledOptions, F extends Finished>(
 	made: AssembledParts<W, F>
 ): Recipe<W, F> => ({
 	id,
-	shows: () => 'shape',
 	begins: 'nearest',
 	...made
 });

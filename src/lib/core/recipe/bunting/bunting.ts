@@ -134,7 +134,6 @@ export const bunting: Recipe<BuntingOptions, FinishedOf<'flags'>> = {
 	rules: buntingRules,
 	begins: 'most-pins',
 	ownWaste: true,
-	shows: () => 'shape',
 	defaults: (bench) => {
 		const yarn = bench.yarns[0];
 		return (

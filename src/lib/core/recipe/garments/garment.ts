@@ -36,7 +36,6 @@ export const garmentRecipe = (id: GarmentKindId): Recipe<GarmentOptions, Finishe
 	options: garmentOptions(id),
 	phrase: PHRASES[id],
 	whole: wholeGarment,
-	shows: () => 'shape',
 	madeFor: ({ recipe, from, size }) =>
 		from === 'table' && MEASURES_OF[recipe].includes('chest')
 			? { label: `Size: ${BODY_NAMES[size]}` }

@@ -114,7 +114,6 @@ export const hatRecipe = (kind: HatKind): Recipe<LinedHatOptions, FinishedOf<'wo
 	use: 'hat',
 	options: hatOptions(kind.id, kind.counts),
 	phrase: `${kind.called} for {head}, on {machine}, in {scheme}, {length+visibleCm}, its brim {brim}, its crown closed by {closing}`,
-	shows: () => 'tube',
 	defaults: (bench) => {
 		const [a, b] = bench.yarns;
 		return (

@@ -218,8 +218,6 @@ export function tubeRecipe(kind: TubeKind): Recipe<PlainTubeOptions, FinishedOf<
 		...(kind.use && { use: kind.use }),
 		options: schema,
 		phrase: `${kind.called}, on {machine}, in {yarns}, {stripes+fill}, {length}${kind.asks ? `, ${kind.asks}` : ''}`,
-		shows: (options) =>
-			kind.cord ? 'cord' : hemOf(options) > 0 ? 'hem' : kind.copies > 1 ? 'copies' : 'tube',
 		defaults: (bench, machine = bench.machines[0]) => {
 			const all = usual(kind, bench, machine);
 			return all && (schema.parse(all) as PlainTubeOptions);
