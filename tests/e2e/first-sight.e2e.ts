@@ -219,7 +219,8 @@ const MAIN = [
 	['plan of a bag', '/project/project-bag/plan'],
 	['knit', '/project/project-keeper/knit'],
 	['finish', '/project/project-buoy/finish'],
-	['log', '/project/project-first/log'],
+	['log', '/project/project-oars-2/log'],
+	['over time', '/bench?machine=machine-48&yarn=bw-dusk&show=seen'],
 	['order', '/order/order-fair'],
 	['files', '/keep']
 ] as const;

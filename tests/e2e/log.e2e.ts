@@ -53,6 +53,13 @@ test('things of a kind stand side by side, and what the logs show over time has 
 	await expect(all.getByRole('link', { name: /marked odd/ })).toHaveCount(1);
 	await page.goto('/bench?machine=machine-48&yarn=bw-dusk&show=seen');
 	await expect(page.getByRole('img', { name: /Faults by pin:/ })).toBeVisible();
+	// A thing taken apart gives its yarn back, and stays in the log.
+	await visit(page, '/project/project-first/log');
+	await page.getByRole('button', { name: /^It was unravelled/ }).click();
+	await expect(page.getByText(/Made, and unravelled[^]*of deep water/)).toBeVisible();
+	await page.getByRole('button', { name: /^It was not/ }).click();
+	await expect(page.getByText(/Made, and unravelled/)).toHaveCount(0);
+	await page.goto('/bench?machine=machine-48&yarn=bw-dusk&show=seen');
 	// A point opens the log it comes from.
 	await page
 		.getByRole('region', { name: /thing by thing/ })

@@ -81,7 +81,7 @@ const CAME_OUT: readonly CameOut[] = [
 		rows: 0,
 		sizes: { length: 1.06, width: 0.98 },
 		minutes: 1.1,
-		note: 'Snug at 81; try 79 in this yarn.',
+		note: 'Snug: four rows more in this yarn.',
 		next: 'open'
 	}
 ];

@@ -5,7 +5,8 @@ import { erring, STATE_OF } from './erring';
 import { lengthIn, sizeIn, WIDTH_IDS } from './measured';
 
 export interface Finished {
-	readonly project: Pick<Project, 'id' | 'name'>;
+	/** `used`: what was weighed of each yarn before and after. */
+	readonly project: Pick<Project, 'id' | 'name'> & Partial<Pick<Project, 'used'>>;
 	readonly results: readonly MeasuredResult[];
 	readonly machine: Machine;
 	/** The project's main yarn. */
@@ -16,19 +17,39 @@ export interface Finished {
 
 type Said = Pick<Evidence, 'on' | 'sizes'>;
 
-/** How many times as much yarn went into its stitches as was foretold; null where that was not weighed. */
-export function yarnRatio({ grams }: Pick<MeasuredResult, 'grams'>, told: Forecast): number | null {
-	if (grams === null || !told.grams) return null;
-	const [foretold, measured] = [told.grams.mean - told.grams.apart, grams - told.grams.apart];
+/** How many times as much went into stitches as was foretold, where so much was weighed; null where nothing is left of it. */
+function stitchRatio(
+	grams: number,
+	told: { readonly mean: number; readonly apart: number }
+): number | null {
+	const [foretold, measured] = [told.mean - told.apart, grams - told.apart];
 	return foretold > 0 && measured > 0 ? measured / foretold : null;
 }
 
+/**
+ * The same of one yarn of a thing: as it was weighed before and after where that was done; else, weighed as one, all its yarns
+ * share what is more or less by what each was to take. Null where nothing was weighed.
+ */
+export function yarnRatio(
+	yarnId: Yarn['id'],
+	{ grams }: Pick<MeasuredResult, 'grams'>,
+	told: Forecast,
+	used: Project['used'] = null
+): number | null {
+	if (!told.grams) return null;
+	const weighed = used?.find((u) => u.yarnId === yarnId && u.how === 'weighed');
+	const own = told.grams.each.find((e) => e.yarnId === yarnId);
+	if (weighed && own) return stitchRatio(weighed.grams, own);
+	return grams === null ? null : stitchRatio(grams, told.grams);
+}
+
 /** What a look says beside what was foretold of it. */
-function byForecast(r: MeasuredResult, told: Forecast): Said {
-	// Weighed as one, its yarns share what is more or less by what each was to take.
-	const ratio = yarnRatio(r, told);
+function byForecast(r: MeasuredResult, told: Forecast, used: Project['used']): Said {
 	return {
-		on: told.on.map((x) => ({ ...x, loopCm: ratio === null ? null : x.loopCm * ratio })),
+		on: told.on.map((x) => {
+			const ratio = yarnRatio(x.yarnId, r, told, used);
+			return { ...x, loopCm: ratio === null ? null : x.loopCm * ratio };
+		}),
 		sizes: r.sizes.flatMap((m) => {
 			const size = told.sizes.find((s) => s.id === m.id);
 			if (!size || size.by.length === 0) return [];
@@ -89,7 +110,7 @@ export function tubeSaid(seen: {
 export function evidenceFrom(finished: Finished): Evidence[] {
 	const { project, results, machine } = finished;
 	return results.flatMap((r) => {
-		const said = r.forecast ? byForecast(r, r.forecast) : byTube(r, finished);
+		const said = r.forecast ? byForecast(r, r.forecast, project.used ?? null) : byTube(r, finished);
 		const weighed = said.on.some((x) => x.loopCm !== null);
 		if (said.sizes.length === 0 && !weighed && r.minutes === null) return [];
 		return [

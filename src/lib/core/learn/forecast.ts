@@ -117,6 +117,7 @@ function sumsOf(p: Plan, on: readonly Pair[]): Pick<Forecast, 'grams' | 'minutes
 	const time = { mean: p.time.value.mean, sd: p.time.value.sd };
 	if (p.amounts.length === 0) return { grams: null, minutes: time };
 	let [mean, sd, apart] = [0, 0, 0];
+	const each: NonNullable<Forecast['grams']>['each'] = [];
 	for (const a of p.amounts) {
 		const yarn = p.yarns[a.yarn];
 		const { mean: grams, sd: spread } = a.grams.value;
@@ -129,6 +130,7 @@ function sumsOf(p: Plan, on: readonly Pair[]): Pick<Forecast, 'grams' | 'minutes
 		const loop = loops[0]?.loopCm ?? 0;
 		const inStitches = Math.min(grams, (a.stitches * loop) / 100 / metresPerGram(yarn));
 		apart += grams - inStitches;
+		each.push({ yarnId: yarn.id, mean: grams, apart: grams - inStitches });
 	}
-	return { grams: { mean, sd, apart }, minutes: time };
+	return { grams: { mean, sd, apart, each }, minutes: time };
 }

@@ -106,6 +106,21 @@ describe('what a finished hat teaches', () => {
 		expect(told.grams!.apart).toBeGreaterThan(1);
 	});
 
+	it('a yarn weighed before and after teaches by its own weight, whatever all of it weighs', () => {
+		const told = forecastOf(project, bench, 128)!.forecast;
+		const [each] = told.grams!.each;
+		const grams = each!.apart + 0.9 * (each!.mean - each!.apart);
+		const used = [{ yarnId: each!.yarnId, grams, how: 'weighed' as const }];
+		const [e] = evidenceFrom({
+			project: { ...project, used },
+			results: [resultOf({ grams: 200 })],
+			machine: M48,
+			yarn: A,
+			oneYarn: true
+		});
+		expect(e!.on[0]!.loopCm! / told.on[0]!.loopCm).toBeCloseTo(0.9, 10);
+	});
+
 	it('what was logged before forecasts were kept says what it said', () => {
 		const old = { forecast: null, shows: 'tube', tailMetres: 3.5 } as const;
 		const [e] = learnedFrom(resultOf({ ...old, grams: 90 }));

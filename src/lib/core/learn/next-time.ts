@@ -30,12 +30,16 @@ function alike(a: Project, b: Project): Alike | null {
 	return a.machineId === b.machineId ? 'machine' : null;
 }
 
-/** Notes for next time that are not seen to yet, from the logs of other things like this one, nearest and newest first. */
+/**
+ * Notes for next time that are not seen to yet, from the logs of other things like this one, nearest and newest first.
+ * What was measured itself is made: it is no next one.
+ */
 export function notesFor(
 	project: Project,
 	projects: readonly Project[],
 	results: readonly MeasuredResult[]
 ): ForNext[] {
+	if (results.some((r) => r.projectId === project.id)) return [];
 	const byId = new Map<string, Project>(projects.map((p) => [p.id, p]));
 	return results
 		.filter((r) => r.next === 'open' && r.note.trim() !== '' && r.projectId !== project.id)

@@ -122,7 +122,8 @@ export const yarn = z.object({
 	phases: z.array(phase).max(24).describe('in the order they come; empty for a yarn of one colour'),
 	/** Yarns held together make a yarn of their own; what is on hand of it follows from its parts. */
 	heldTogether: z.array(z.object({ yarnId, strands })).max(4),
-	cutFrom: yarnId.nullable().describe('the long-phase yarn that this was cut from')
+	cutFrom: yarnId.nullable().describe('the long-phase yarn that this was cut from'),
+	unravelled: z.boolean().optional().describe('it was knitted before; left out where it was not')
 });
 export type Yarn = z.infer<typeof yarn>;
 

@@ -50,6 +50,8 @@ export const project = z.object({
 	holdsYarn: z.boolean(),
 	/** Yarn taken off the stock for it; null until it is made and taken off. */
 	used: z.array(usedYarn).max(40).nullable(),
+	/** When it was taken apart again, and the yarns of the stash that it became; left out where it was not. */
+	undone: z.object({ at: when, yarns: z.array(yarn.shape.id).max(40) }).optional(),
 	note: note.default('')
 });
 export type Project = z.infer<typeof project>;
@@ -169,7 +171,16 @@ export const forecast = z.object({
 		.object({
 			mean: z.number().min(0).max(1e6),
 			sd: z.number().min(0).max(1e6),
-			apart: z.number().min(0).max(1e6).describe('of it in tails and by hand, no stitches')
+			apart: z.number().min(0).max(1e6).describe('of it in tails and by hand, no stitches'),
+			each: z
+				.array(
+					z.object({
+						yarnId: yarn.shape.id,
+						mean: z.number().min(0).max(1e6),
+						apart: z.number().min(0).max(1e6)
+					})
+				)
+				.max(40)
 		})
 		.nullable(),
 	minutes: z.object({ mean: z.number().min(0).max(1e6), sd: z.number().min(0).max(1e6) })

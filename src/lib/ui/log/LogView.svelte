@@ -130,7 +130,9 @@
 	<p class="no-print -mt-1 mb-4">
 		<button class="btn btn-sm" onclick={() => (noting = true)}>Note a fault</button>
 	</p>
-	<div class="grid gap-x-10 gap-y-6 lg:grid-cols-2">
+	<div
+		class="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 lg:grid-cols-[repeat(2,minmax(0,1fr))]"
+	>
 		{#if run.ready}<ResultForm
 				projectId={project.id}
 				{foretold}
@@ -138,7 +140,7 @@
 				{minutes}
 				onadd={add}
 			/>{/if}
-		<div class="grid content-start gap-6">
+		<div class="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-6">
 			<section aria-labelledby="results-title">
 				<h2 id="results-title" class="mb-1 text-xl">What came of it</h2>
 				{#if results.length === 0}

@@ -4,6 +4,10 @@
 	import type { Project, UsedYarn } from '$lib/core/model/project';
 	import type { Plan } from '$lib/core/plan';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
+	import { format } from 'date-fns';
+	import { forecastOf } from '$lib/core/learn/forecast';
+	import { unravelled } from '$lib/core/order/unravel';
+	import { newId } from '$lib/store/store';
 	import { leftBySum, putBack, takeOff, usedBySum, usedByWeight } from '$lib/core/order/stock';
 	import Choice from '../parts/Choice.svelte';
 	import YarnCake from '../pictures/YarnCake.svelte';
@@ -46,6 +50,24 @@
 		editor.change('yarn taken off the stock', { used }, changed(takeOff(used, yarns)));
 		void notices.say('Taken off the stock', { label: 'Put it back', onClick: back });
 	}
+	const undoneYarns = $derived((project.undone?.yarns ?? []).flatMap((id) => lookup(id) ?? []));
+	/** Its yarn goes to the stash as yarns of their own; the thing stays in the log, made and undone. */
+	async function apart() {
+		const told = forecastOf(project, workbench.bench, plan.pieces[0]?.mainRows ?? 1)?.forecast;
+		const given = unravelled(
+			project.used ?? [],
+			told?.grams ?? null,
+			yarns,
+			() => newId() as YarnId
+		);
+		for (const y of given) await workbench.putYarn(y);
+		editor.change('unravelled', { undone: { at: Date.now(), yarns: given.map((y) => y.id) } });
+		void notices.say('Its yarn is in the stash again');
+	}
+	async function together() {
+		for (const y of undoneYarns) await workbench.remove('yarns', y);
+		editor.change('not unravelled', { undone: undefined });
+	}
 	function back() {
 		const { used } = editor.project;
 		if (used) editor.change('yarn put back', { used: null }, changed(putBack(used, yarns)));
@@ -69,8 +91,25 @@
 				</li>
 			{/each}
 		</ul>
-		<p class="quiet mb-2 text-sm">Taken off the stock, and no longer held for it.</p>
-		<button class="btn btn-sm" onclick={back}>Put it back on the stock</button>
+		{#if project.undone}
+			<p class="mb-2 text-sm">
+				Made, and unravelled {format(project.undone.at, 'd MMM yyyy')}. In the stash again, as yarn
+				that was knitted before: {undoneYarns
+					.map((y) => `${grams(y.gramsOnHand)} of ${y.colourName}`)
+					.join(', ') || 'nothing that is still there'}.
+			</p>
+			<button class="btn btn-sm" onclick={() => void together()}
+				>It was not: take that out again</button
+			>
+		{:else}
+			<p class="quiet mb-2 text-sm">Taken off the stock, and no longer held for it.</p>
+			<span class="flex flex-wrap gap-2">
+				<button class="btn btn-sm" onclick={back}>Put it back on the stock</button>
+				<button class="btn btn-sm" onclick={() => void apart()}
+					>It was unravelled: its yarn back, less what is lost</button
+				>
+			</span>
+		{/if}
 	{:else}
 		<p class="quiet mb-2 text-sm">
 			{project.holdsYarn ? 'Held for it until now.' : 'Not held for it.'} Take it off the stock when it

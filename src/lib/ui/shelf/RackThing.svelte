@@ -25,6 +25,7 @@
 	const LEAST_PX = 116;
 	const wide = $derived(thing ? Math.max(LEAST_PX, thing.widthCm * px) : LEAST_PX);
 	const size = $derived.by(() => {
+		if (s.project.undone) return 'made, and unravelled';
 		const long = measured && lengthIn(measured);
 		if (measured && long !== null)
 			return `${printValue(long, 'length', workbench.units)} from ${rowsWord(measured.rowsKnitted)}`;

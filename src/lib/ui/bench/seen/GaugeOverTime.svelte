@@ -20,7 +20,10 @@
 	const unit = $derived(
 		shownUnit(side === 'rows' ? 'row-density' : 'stitch-density', workbench.units)
 	);
-	const [WIDTH, HEIGHT] = [760, 280];
+	/** As wide as there is room, px: letters keep their size. */
+	let wide = $state(760);
+	const width = $derived(Math.max(260, wide));
+	const HEIGHT = 280;
 	const pad = { left: 52, right: 20, top: 14, bottom: 34 };
 	const room = (xs: readonly number[]): [number, number] => {
 		const [a = 1, b = 1] = extent(xs);
@@ -31,7 +34,7 @@
 	const x = $derived(
 		scaleLinear(things.length > 1 ? [0, things.length - 1] : [-1, 1], [
 			pad.left + 30,
-			WIDTH - pad.right - 30
+			width - pad.right - 30
 		])
 	);
 	const y = $derived(
@@ -58,7 +61,7 @@
 			.y((t) => y(t.known.mean * unit.factor))([...things]) ?? ''
 	);
 	const said = (n: number) => (n * unit.factor).toFixed(1);
-	const every = $derived(Math.ceil(things.length / 8));
+	const every = $derived(Math.ceil(things.length / Math.max(2, Math.floor(width / 90))));
 </script>
 
 <section aria-labelledby="over-time">
@@ -80,47 +83,51 @@
 			into its log becomes a point here, and the band shows how well the next one is known.
 		</p>
 	{:else}
-		<svg
-			viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-			class="w-full min-w-[22rem]"
-			role="group"
-			aria-label={`${side} to the length, thing by thing`}
-		>
-			{#each y.ticks(5) as t (t)}
-				<path d={`M${pad.left} ${y(t)}H${WIDTH - pad.right}`} class="stroke-base-content/12" />
-				<text x={pad.left - 7} y={y(t) + 4} text-anchor="end" class="axis">{t}</text>
-			{/each}
-			<text transform={`translate(13 ${HEIGHT / 2}) rotate(-90)`} text-anchor="middle" class="axis"
-				>{unit.unit}</text
+		<div bind:clientWidth={wide}>
+			<svg
+				viewBox={`0 0 ${width} ${HEIGHT}`}
+				class="w-full"
+				role="group"
+				aria-label={`${side} to the length, thing by thing`}
 			>
-			{#if things.length > 1}
-				<path d={band} class="fill-base-content/15" />
-				<path d={middle} fill="none" class="stroke-base-content" stroke-width="1.6" />
-			{/if}
-			{#each things as t, i (t.resultId)}
-				<a
-					href={`/project/${t.projectId}/log`}
-					aria-label={`${t.name}, ${format(t.at, 'd MMM yyyy')}: ${said(t.density)} ${unit.unit}; known then ${said(t.known.mean)}, give or take ${said(t.known.sd)}`}
+				{#each y.ticks(5) as t (t)}
+					<path d={`M${pad.left} ${y(t)}H${width - pad.right}`} class="stroke-base-content/12" />
+					<text x={pad.left - 7} y={y(t) + 4} text-anchor="end" class="axis">{t}</text>
+				{/each}
+				<text
+					transform={`translate(13 ${HEIGHT / 2}) rotate(-90)`}
+					text-anchor="middle"
+					class="axis">{unit.unit}</text
 				>
-					<title>{t.name}</title>
-					{#if things.length === 1}<path
-							d={`M${x(i)} ${y((t.known.mean - 1.645 * t.known.sd) * unit.factor)}V${y((t.known.mean + 1.645 * t.known.sd) * unit.factor)}`}
-							class="stroke-base-content/30"
-							stroke-width="14"
-						/>{/if}
-					<circle
-						cx={x(i)}
-						cy={y(t.density * unit.factor)}
-						r="6"
-						class={t.odd ? 'fill-base-100 stroke-error' : 'fill-accent stroke-base-content'}
-						stroke-width="1.8"
-					/>
-				</a>
-				{#if i % every === 0}<text x={x(i)} y={HEIGHT - 10} text-anchor="middle" class="axis"
-						>{format(t.at, 'd MMM')}</text
-					>{/if}
-			{/each}
-		</svg>
+				{#if things.length > 1}
+					<path d={band} class="fill-base-content/15" />
+					<path d={middle} fill="none" class="stroke-base-content" stroke-width="1.6" />
+				{/if}
+				{#each things as t, i (t.resultId)}
+					<a
+						href={`/project/${t.projectId}/log`}
+						aria-label={`${t.name}, ${format(t.at, 'd MMM yyyy')}: ${said(t.density)} ${unit.unit}; known then ${said(t.known.mean)}, give or take ${said(t.known.sd)}`}
+					>
+						<title>{t.name}</title>
+						{#if things.length === 1}<path
+								d={`M${x(i)} ${y((t.known.mean - 1.645 * t.known.sd) * unit.factor)}V${y((t.known.mean + 1.645 * t.known.sd) * unit.factor)}`}
+								class="stroke-base-content/30"
+								stroke-width="14"
+							/>{/if}
+						<circle
+							cx={x(i)}
+							cy={y(t.density * unit.factor)}
+							r="6"
+							class={t.odd ? 'fill-base-100 stroke-error' : 'fill-accent stroke-base-content'}
+							stroke-width="1.8"
+						/>
+					</a>
+					{#if i % every === 0}<text x={x(i)} y={HEIGHT - 10} text-anchor="middle" class="axis"
+							>{format(t.at, 'd MMM')}</text
+						>{/if}
+				{/each}
+			</svg>
+		</div>
 		<p class="hint">
 			Points: what each thing alone says{things.some((t) => t.odd)
 				? '; an open red one is marked odd'

@@ -167,7 +167,7 @@
 						<span class="hint block truncate"
 							>{y.name}, class {workingClass(y)}{y.strands > 1
 								? `, ${y.strands} strands`
-								: ''}{y.cutFrom
+								: ''}{y.unravelled ? ', unravelled' : ''}{y.cutFrom
 								? `, cut from ${byId.get(y.cutFrom)?.colourName ?? 'a cake that is gone'}`
 								: ''}</span
 						>
