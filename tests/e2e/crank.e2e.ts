@@ -12,12 +12,12 @@ test('counting by key, by tap and by click; undo; both readings', async ({ page 
 	await expect(count(page)).toHaveText('48');
 	await page.keyboard.press('u');
 	await expect(count(page)).toHaveText('47');
-	await expect(page.getByTestId('next-in')).toHaveText('4');
-	for (let i = 0; i < 4; i++) await page.keyboard.press('Enter');
+	await expect(page.getByTestId('next-in')).toHaveText('6');
+	for (let i = 0; i < 6; i++) await page.keyboard.press('Enter');
 	// At the join both habits part ways: one runs on, the other starts anew.
 	await expect(page.getByText('Change to lantern')).toBeVisible();
 	await page.keyboard.press('ArrowRight');
-	await expect(page.getByTestId('running')).toHaveText('52');
+	await expect(page.getByTestId('running')).toHaveText('54');
 	await expect(page.getByTestId('zeroed')).toHaveText('1');
 	await page.keyboard.press('c');
 	await expect(count(page)).toHaveText('1');
@@ -77,7 +77,7 @@ test('what happens between two rows counts none, is undone like one, and stands 
 	await expect(count(page)).toHaveText('46');
 	await page.keyboard.press('n');
 	const dialog = page.getByRole('dialog');
-	await expect(dialog.getByText(/^46 rows of 108 are knitted/)).toBeVisible();
+	await expect(dialog.getByText(/^46 rows of 112 are knitted/)).toBeVisible();
 	await dialog.getByRole('button', { name: 'A new ball here' }).click();
 	await expect(count(page)).toHaveText('46');
 	await page.keyboard.press('n');
@@ -100,7 +100,7 @@ test('what happens between two rows counts none, is undone like one, and stands 
 	await expect(page.getByText('thin for a row')).toHaveCount(0);
 
 	await page.goto('/project/project-keeper/plan');
-	await expect(page.getByTestId('on-machine')).toContainText('46 rows of 108 are knitted');
+	await expect(page.getByTestId('on-machine')).toContainText('46 rows of 112 are knitted');
 	await choose(page, 'Length is set by', 'a row count');
 	const rows = (text: string) => typed(page, 'Length is set by', 'A row count', text);
 	await rows('40');
@@ -108,7 +108,7 @@ test('what happens between two rows counts none, is undone like one, and stands 
 		dialog.getByText('46 rows are on the machine, and the change plans 40')
 	).toBeVisible();
 	await dialog.getByRole('button', { name: 'Leave the plan as it was' }).click();
-	await expect(page.getByTestId('on-machine')).toContainText('46 rows of 108 are knitted');
+	await expect(page.getByTestId('on-machine')).toContainText('46 rows of 112 are knitted');
 	await rows('90');
 	await expect(page.getByTestId('on-machine')).toContainText('46 rows of 90 are knitted');
 	await rows('44');
@@ -206,8 +206,8 @@ test('the instruction is on screen at 200 % zoom, in landscape and on a small ph
 	await openDemo(page);
 	// A join with its tails, the row before it, and a panel's decrease at both edges.
 	const places = [
-		{ path: KNIT, to: '51', says: /Change to lantern/ },
-		{ path: KNIT, to: '50', says: /Change to lantern/ },
+		{ path: KNIT, to: '53', says: /Change to lantern/ },
+		{ path: KNIT, to: '52', says: /Change to lantern/ },
 		{ path: '/project/project-flags/knit', to: '14', says: /Decrease one at both edges/ }
 	];
 	for (const { path, to, says } of places) {

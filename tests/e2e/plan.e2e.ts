@@ -89,7 +89,7 @@ test('a project taken off the shelf can be put back with its run', async ({ page
 	const back = page
 		.getByRole('listitem')
 		.filter({ has: page.getByRole('link', { name: /Lamp keeper/ }) });
-	await expect(back).toContainText(/46\s*of 108/);
+	await expect(back).toContainText(/46\s*of 112/);
 });
 
 test('another ring says what it changes', async ({ page }) => {
