@@ -139,13 +139,13 @@ test('a left front that came off two rows early is found by its seams, and told 
 		const store = open.result.transaction('events', 'readwrite').objectStore('events');
 		const base = { projectId: 'project-vest', at: Date.now(), piece: 'front-left' };
 		store.add({ ...base, id: 'e1', n: 1, type: 'start' });
-		store.add({ ...base, id: 'e2', n: 2, type: 'jump', to: 4 + 104 });
+		store.add({ ...base, id: 'e2', n: 2, type: 'jump', to: 4 + 106 });
 		const last = store.add({ ...base, id: 'e3', n: 3, type: 'off' });
 		await new Promise((done) => (last.onsuccess = done));
 		open.result.close();
 	});
 	await page.reload();
-	await expect(page.getByText('Left front came off with 104 rows, planned were 106')).toBeVisible();
+	await expect(page.getByText('Left front came off with 106 rows, planned were 108')).toBeVisible();
 	await expect(side).toContainText('take two bars of the first to one of the other');
 });
 

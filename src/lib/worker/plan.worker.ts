@@ -1,4 +1,5 @@
 import * as Comlink from 'comlink';
+import { dequal } from 'dequal/lite';
 import type { Order } from '../core/model/order';
 import type { Bench, Project } from '../core/model/project';
 import { linesOf, planOrder } from '../core/order/order';
@@ -33,14 +34,22 @@ export type StallOrder = ReturnType<typeof stallOrder>;
 const recipesOf = (projects: readonly Project[]) =>
 	loadRecipes(projects.map((p) => p.options.recipe));
 
+let known: Bench | undefined;
+/** The bench as it came before, where this is the same: what was sorted and learned of it stands. */
+function asBefore(bench: Bench): Bench {
+	if (!known || !dequal(known, bench)) known = bench;
+	return known;
+}
+
 /** Core behind a worker: for what takes longer than a frame. Recipes are loaded as they are asked for. */
 const api = {
-	plan: planLater,
+	plan: (project: Project, bench: Bench) => planLater(project, asBefore(bench)),
 	/** A plan for the shelf, without counsel. @throws where its options do not read */
 	bare: async (project: Project, bench: Bench) => {
 		await recipesOf([project]);
 		schemaOf(project.options.recipe)?.parse(project.options);
-		return planBare(project, bench, gaugeBook(bench));
+		const same = asBefore(bench);
+		return planBare(project, same, gaugeBook(same));
 	},
 	/** A plan for the shelf with the thing that comes of it, drawn here. @throws where its options do not read */
 	card: async (
@@ -53,7 +62,8 @@ const api = {
 	/** What a recipe would begin as; null where it cannot. */
 	offer: async (id: string, bench: Bench, prefer: Prefer): Promise<Offer | null> => {
 		const recipe = await loadRecipe(id);
-		return recipe ? offerOf(recipe, bench, gaugeBook(bench), prefer) : null;
+		const same = asBefore(bench);
+		return recipe ? offerOf(recipe, same, gaugeBook(same), prefer) : null;
 	},
 	/** A bench with what planned projects leave free of its yarns. */
 	free: async (projects: readonly Project[], bench: Bench): Promise<Bench> => {

@@ -1,5 +1,5 @@
 import type { MeasuredResult, Project } from '../model/project';
-import { yarnsOf } from '../recipe/uses';
+import { sameRecipe, yarnsOf } from '../recipe/uses';
 
 /** What a note for next time has in common with a plan, the nearest first. */
 export const ALIKE = ['recipe', 'yarn', 'machine'] as const;
@@ -24,7 +24,7 @@ const yarnIn = (p: Project): readonly string[] => {
 
 /** How a thing is like another: of the same recipe, of one of its yarns, or on its machine; null where in none of these. */
 function alike(a: Project, b: Project): Alike | null {
-	if (a.options.recipe === b.options.recipe) return 'recipe';
+	if (sameRecipe(a, b)) return 'recipe';
 	const yarns = yarnIn(b);
 	if (yarnIn(a).some((y) => yarns.includes(y))) return 'yarn';
 	return a.machineId === b.machineId ? 'machine' : null;
@@ -68,7 +68,7 @@ export function sideBySide(
 	results: readonly MeasuredResult[]
 ): Kin[] {
 	return projects
-		.filter((p) => p.options.recipe === project.options.recipe)
+		.filter((p) => sameRecipe(p, project))
 		.flatMap((p): Kin[] => {
 			const looks = results.filter((r) => r.projectId === p.id);
 			const result = looks.reduce<MeasuredResult | undefined>(

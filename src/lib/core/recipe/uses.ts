@@ -128,3 +128,9 @@ export const coloursOf = (options: Options): object => {
 	const { yarns } = uses(options);
 	return yarns ? { yarns } : {};
 };
+
+/** Whether two things are made by one recipe, whichever it is. */
+export const sameRecipe = (
+	a: { readonly options: Options },
+	b: { readonly options: Options }
+): boolean => a.options.recipe === b.options.recipe;

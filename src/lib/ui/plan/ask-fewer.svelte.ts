@@ -1,4 +1,4 @@
-import { bookOf } from '../state/gauge-book';
+import { gaugeBook } from '$lib/core/bench/gauge/book';
 import { shortOf, type Short } from '$lib/core/crank/happened';
 import type { Bench, Project, RunEvent } from '$lib/core/model/project';
 import { planBare, type NoPlan, type Plan } from '$lib/core/plan';
@@ -21,7 +21,7 @@ export class AskFewer {
 	readonly may = (next: Project): boolean | Promise<boolean> => {
 		const { plan, bench, events } = this.now();
 		if (!plan?.ok || !events.some((e) => e.type === 'row' || e.type === 'jump')) return true;
-		const then = planBare(next, bench, bookOf(bench));
+		const then = planBare(next, bench, gaugeBook(bench));
 		const short = then.ok ? shortOf(plan.pieces, then.pieces, events) : [];
 		return short.length === 0 || this.#ask(short);
 	};

@@ -50,8 +50,21 @@ function grouped<T>(items: readonly T[], key: (item: T) => string): Map<string, 
 	return groups;
 }
 
-/** Sorts a bench once. Nothing is copied; the prediction is prepared when it is first asked for. */
+const books = new WeakMap<Measured, GaugeBook>();
+
+/**
+ * Sorts a bench once, however often it is asked. Nothing is copied; the prediction is prepared, and what finished things teach
+ * worked out, when it is first asked for. A bench is not changed after that: another is made.
+ */
 export function gaugeBook(measured: Measured): GaugeBook {
+	const known = books.get(measured);
+	if (known) return known;
+	const book = sorted(measured);
+	books.set(measured, book);
+	return book;
+}
+
+function sorted(measured: Measured): GaugeBook {
 	const byId = new Map<string, Yarn>(measured.yarns.map((y) => [y.id, y]));
 	const key = (yarnId: string, strands: number) => {
 		const yarn = byId.get(yarnId);

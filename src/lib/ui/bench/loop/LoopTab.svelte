@@ -6,7 +6,7 @@
 	import { wordLoopSource } from '$lib/core/words/sources';
 	import { gramsOnHand } from '$lib/core/bench/yarn/parts';
 	import GramsField from '../../scale/GramsField.svelte';
-	import { bookOf } from '../../state/gauge-book';
+	import { gaugeBook } from '$lib/core/bench/gauge/book';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import { blankSwatch, swatchOf } from '../swatch/swatch';
 	import LoopReadings from './LoopReadings.svelte';
@@ -17,7 +17,7 @@
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 	const gauge = $derived(
-		gaugeFor({ machine, yarn, book: bookOf(workbench.bench), useFresh: false })
+		gaugeFor({ machine, yarn, book: gaugeBook(workbench.bench), useFresh: false })
 	);
 	const swatch = $derived(swatchOf(workbench.records.swatches, machine, yarn));
 	let grams = $state(
@@ -27,7 +27,7 @@
 		[...workbench.bench.machines]
 			.sort((a, b) => a.pins - b.pins)
 			.map((m) => {
-				const g = gaugeFor({ machine: m, yarn, book: bookOf(workbench.bench), useFresh: false });
+				const g = gaugeFor({ machine: m, yarn, book: gaugeBook(workbench.bench), useFresh: false });
 				const perRow = metresPerRow(m, g);
 				return { m, g, perRow, left: rowsLeft(grams, yarn, perRow), tail: takeOffTailCm(m) };
 			})

@@ -7,7 +7,7 @@
 	import Choice from '../../parts/Choice.svelte';
 	import Select from '../../parts/Select.svelte';
 	import GramsField from '../../scale/GramsField.svelte';
-	import { bookOf } from '../../state/gauge-book';
+	import { gaugeBook } from '$lib/core/bench/gauge/book';
 	import { useWorkbench } from '../../state/workbench.svelte';
 
 	let { machine, yarn, grams }: { machine: Machine; yarn: Yarn; grams: number } = $props();
@@ -25,7 +25,7 @@
 			const gauge = gaugeFor({
 				machine,
 				yarn: shares,
-				book: bookOf(workbench.bench),
+				book: gaugeBook(workbench.bench),
 				useFresh: false
 			});
 			return [{ yarn: shares, grams: o.grams, perRow: metresPerRow(machine, gauge) }];

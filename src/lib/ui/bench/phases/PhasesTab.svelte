@@ -17,7 +17,7 @@
 	import QuantityField from '../../parts/QuantityField.svelte';
 	import { beginProject, newHat } from '../../state/projects';
 	import { atHand } from '../../state/recipes.svelte';
-	import { bookOf } from '../../state/gauge-book';
+	import { gaugeBook } from '$lib/core/bench/gauge/book';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import PhaseStrip from './PhaseStrip.svelte';
 
@@ -46,7 +46,7 @@
 				const gauge = gaugeFor({
 					machine: m,
 					yarn,
-					book: bookOf(workbench.bench),
+					book: gaugeBook(workbench.bench),
 					useFresh: false
 				});
 				const perRow = metresPerRow(m, gauge);
@@ -58,7 +58,7 @@
 						{ ...project, machineId: m.id },
 						workbench.bench,
 						undefined,
-						bookOf(workbench.bench)
+						gaugeBook(workbench.bench)
 					);
 				const rows = made && made.ok ? entryAt(made.pieces, 0).mainRows : 0;
 				const runs = phaseRuns(yarn, perRow.mean, rows);

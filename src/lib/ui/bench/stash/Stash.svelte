@@ -10,7 +10,7 @@
 	import { tick } from 'svelte';
 	import Select from '../../parts/Select.svelte';
 	import YarnCake from '../../pictures/YarnCake.svelte';
-	import { bookOf } from '../../state/gauge-book';
+	import { gaugeBook } from '$lib/core/bench/gauge/book';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import { OPEN_SIEVE, sift, type Sieve, type Stashed } from './sift';
 	import VerdictMark from '../VerdictMark.svelte';
@@ -42,7 +42,8 @@
 	const stash = $derived(
 		workbench.bench.yarns.map((y): Stashed => {
 			const gauge =
-				machine && gaugeFor({ machine, yarn: y, book: bookOf(workbench.bench), useFresh: false });
+				machine &&
+				gaugeFor({ machine, yarn: y, book: gaugeBook(workbench.bench), useFresh: false });
 			const tests = machine
 				? testsOf(y, workbench.bench.tests, workbench.bench.yarns).filter(
 						(t) => t.machineId === machine.id && t.strands === y.strands

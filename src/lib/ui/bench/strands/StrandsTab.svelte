@@ -13,7 +13,7 @@
 	import Choice from '../../parts/Choice.svelte';
 	import Select from '../../parts/Select.svelte';
 	import YarnCake from '../../pictures/YarnCake.svelte';
-	import { bookOf } from '../../state/gauge-book';
+	import { gaugeBook } from '$lib/core/bench/gauge/book';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import { slotWords } from '../words';
 	import { untrack } from 'svelte';
@@ -54,7 +54,7 @@
 		return first ? holdTogether('together' as YarnId, [first, ...rest]) : null;
 	});
 	const gauge = $derived(
-		made && gaugeFor({ machine, yarn: made, book: bookOf(workbench.bench), useFresh: false })
+		made && gaugeFor({ machine, yarn: made, book: gaugeBook(workbench.bench), useFresh: false })
 	);
 	const slot = $derived(
 		made && expectedSlot(machine, made, workbench.bench.swatches, workbench.bench.yarns)

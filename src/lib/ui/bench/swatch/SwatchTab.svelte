@@ -13,7 +13,7 @@
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
 	import { wordSource } from '$lib/core/words/sources';
 	import SwatchSquare from '../../pictures/SwatchSquare.svelte';
-	import { bookOf } from '../../state/gauge-book';
+	import { gaugeBook } from '$lib/core/bench/gauge/book';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import { STATE_WORDS } from '../words';
 	import NewReading from './NewReading.svelte';
@@ -42,7 +42,7 @@
 				}
 			: workbench.bench
 	);
-	const book = $derived(bookOf(bench));
+	const book = $derived(gaugeBook(bench));
 	const gauge = $derived(gaugeFor({ machine, yarn, book, useFresh: false }));
 	const width = $derived(scale(quotient(exact(machine.pins), gauge.stitchesPerCm), 0.5));
 	const hundredRows = $derived(quotient(exact(100), gauge.rowsPerCm));

@@ -24,7 +24,7 @@
 	import type { WrittenPattern } from '$lib/store/settings';
 	import Choice from '../../parts/Choice.svelte';
 	import Select from '../../parts/Select.svelte';
-	import { bookOf } from '../../state/gauge-book';
+	import { gaugeBook } from '$lib/core/bench/gauge/book';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import { NOTATION_OPTIONS, shortReading } from '../words';
 
@@ -49,7 +49,7 @@
 		rows: parseReadingSide(typed.rows, context('rows'))
 	});
 	const mine = $derived(
-		gaugeFor({ machine, yarn, book: bookOf(workbench.bench), useFresh: false })
+		gaugeFor({ machine, yarn, book: gaugeBook(workbench.bench), useFresh: false })
 	);
 	/** As far as the pattern says it: rows alone are enough for its rows. */
 	const theirs = $derived(
