@@ -159,6 +159,29 @@ describe('what finished things teach', () => {
 		expect(rowsOf(even).discord).toBe(1);
 	});
 
+	it('more than anyone measures is still worked out, in halves and in part', () => {
+		const chain = Array.from({ length: 900 }, (_, i) =>
+			look(
+				`t${i}`,
+				[on(`y${i}`), on(`y${i + 1}`)],
+				[
+					{
+						ratio: 1.01,
+						by: [
+							{ on: 0, stitches: 0, rows: -0.5 },
+							{ on: 1, stitches: 0, rows: -0.5 }
+						]
+					}
+				]
+			)
+		);
+		expect(teach(chain, pairs()).of('m y0', 'rows', 'rested')!.more).toBeLessThan(0);
+		const looks = Array.from({ length: 2000 }, () =>
+			look('t', [on('a')], [tube(1.02), tube(1.02)])
+		);
+		expect(rowsOf(looks).more).toBeLessThan(0);
+	});
+
 	it('says nothing of what no size hangs by', () => {
 		const none = [look('t', [on('a')], [{ ratio: 2, by: [] }])];
 		expect(teach(none, pairs()).of('m a', 'rows', 'rested')).toBeUndefined();

@@ -30,6 +30,9 @@ export interface Taught {
 
 /** How much a fabric changes from rested to another state before anything is known of it (one sd of the log; from memory). */
 const CHANGE_SD = { fresh: 0.04, washed: 0.03, worn: 0.04 } as const;
+/** Sizes of one thing, and unknowns of things that hang together, past which no maker comes: a file may. */
+const MOST_SIZES = 80;
+const MOST_UNKNOWNS = 600;
 /** A size that moves less than this with a density says nothing of it. */
 const LEAST_MOVE = 0.05;
 
@@ -121,6 +124,7 @@ function blockOf(
 				}
 			}
 			if (at.size === 0) continue;
+			if (lines.length === MOST_SIZES) break;
 			lines.push({ at: [...at], value });
 			shares.push(share);
 			tape.push(size.sd ** 2);
@@ -169,6 +173,17 @@ function lessonsOf(evidence: readonly Evidence[], pairs: Pairs): Map<string, Ans
 	const answers = new Map<string, Answer>();
 	if (blocks.length === 0) return answers;
 	const size = unknowns.places.size;
+	if (size > MOST_UNKNOWNS && things.size > 1) {
+		// Too many to be weighed at once: in two halves, of which the first speaks where both do.
+		const keys = [...things.keys()].sort();
+		const first = new Set(keys.slice(0, Math.ceil(keys.length / 2)));
+		const half = (is: boolean) =>
+			lessonsOf(
+				evidence.filter((e) => first.has(e.projectId) === is),
+				pairs
+			);
+		return new Map([...half(false), ...half(true)]);
+	}
 	const priors = priorsOf(evidence, unknowns, pairs);
 	const x = weigh(priors, blocks, size);
 	const scatter = scatterOf(blocks, x);
