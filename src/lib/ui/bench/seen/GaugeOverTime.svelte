@@ -146,10 +146,3 @@
 		/>
 	{/if}
 </section>
-
-<style>
-	.axis {
-		font-size: 13px;
-		fill: currentColor;
-	}
-</style>
