@@ -1,3 +1,4 @@
+import type { Fed, Yarn } from '../core/model/bench';
 import type { FaultKind } from '../core/model/kinds';
 import type { MeasuredResult, Project, RunEvent } from '../core/model/project';
 import { DAY, START } from './fair';
@@ -48,8 +49,17 @@ const at = (key: string, day: number, row: number, later = 0) => ({
 const fault = (
 	key: string,
 	day: number,
-	[row, pin, fault]: [row: number, pin: number, fault: FaultKind]
-): Bare => ({ ...at(key, day, row), id: `${key}-fault-${row}`, type: 'fault', row, pin, fault });
+	[row, pin, fault]: [row: number, pin: number, fault: FaultKind],
+	fedWith?: { readonly yarnId: Yarn['id']; readonly fed: Fed }
+): Bare => ({
+	...at(key, day, row),
+	id: `${key}-fault-${row}`,
+	type: 'fault',
+	row,
+	pin,
+	fault,
+	...fedWith
+});
 const mended = (key: string, day: number, row: number): Bare => ({
 	...at(key, day, row, 45_000),
 	id: `${key}-mend-${row}`,
@@ -57,17 +67,20 @@ const mended = (key: string, day: number, row: number): Bare => ({
 	fault: `${key}-fault-${row}`
 });
 
+const DEEP = { yarnId: 'bw-deep' as Yarn['id'], fed: { slot: 2, hand: 'none' } } as const;
+const RUST = { yarnId: 'bw-rust' as Yarn['id'], fed: { slot: 2, hand: 'light' } } as const;
+
 /** Pin 17 of the large machine again and again: someone should look at it. */
 export const faults: Bare[] = [
-	fault('first', 0, [46, 17, 'tuck']),
+	fault('first', 0, [46, 17, 'tuck'], DEEP),
 	mended('first', 0, 46),
-	fault('first', 0, [97, 17, 'dropped']),
+	fault('first', 0, [97, 17, 'dropped'], DEEP),
 	mended('first', 0, 97),
-	fault('buoy', 4, [30, 5, 'split']),
+	fault('buoy', 4, [30, 5, 'split'], RUST),
 	mended('buoy', 4, 30),
-	fault('buoy', 4, [58, 17, 'dropped']),
+	fault('buoy', 4, [58, 17, 'dropped'], RUST),
 	mended('buoy', 4, 58),
-	fault('keeper', 8, [31, 17, 'dropped'])
+	fault('keeper', 8, [31, 17, 'dropped'], DEEP)
 ];
 
 export const done = (key: string, day: number, steps: string[]): Bare[] =>

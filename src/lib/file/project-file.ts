@@ -38,7 +38,7 @@ import { knownProject } from './known-project';
 
 /** The one current version of the project file; see docs/file-format.md. */
 export const FORMAT = 'tomble-project';
-export const VERSION = 10;
+export const VERSION = 11;
 
 /** A project with a snapshot of all it uses, so that it means the same elsewhere. */
 export const projectFile = z.object({
@@ -136,7 +136,9 @@ const MIGRATIONS: Record<number, Migration> = {
 		version: 10,
 		bench: benchFrom9(file.bench),
 		results: resultsFrom9(file.results, file.project)
-	})
+	}),
+	// How yarn was fed, time by kind of work, what a note speaks of and what a thing was made after were added: see 6.
+	10: (file) => ({ ...file, version: 11 })
 };
 
 /** A project file, and what of it does not read where that is allowed. */

@@ -181,5 +181,7 @@ export class TombleDb extends Dexie {
 		this.version(10).stores({ looks: 'projectId' });
 		// Results hold the sizes that their plans foretell.
 		this.version(11).stores({}).upgrade(from10);
+		// What the next one is made by was added: see version 4.
+		this.version(12).stores({});
 	}
 }

@@ -1,22 +1,26 @@
 import { rowTimes } from '../core/crank/pace';
-import { pieceOf } from '../core/crank/run';
+import { pieceOf, type Fault } from '../core/crank/run';
 import type { Project, RunEvent } from '../core/model/project';
 import { pieceMachine } from '../core/recipe/uses';
 import type { TombleDb } from './db';
 import { eventsOf } from './store';
 
-/** Pins of all faults noted, from 1, by the machine their piece is made on. */
-export async function faultPins(db: TombleDb): Promise<ReadonlyMap<string, number[]>> {
+/** All faults noted, by the machine their piece is made on. */
+export async function notedFaults(db: TombleDb): Promise<ReadonlyMap<string, Fault[]>> {
 	const projects = new Map<string, Project>((await db.projects.toArray()).map((p) => [p.id, p]));
-	const byMachine = new Map<string, number[]>();
+	const byMachine = new Map<string, Fault[]>();
 	await db.events.each((e) => {
 		const project = projects.get(e.projectId);
 		const machine = e.type === 'fault' && project ? machineOf(project, e.piece) : undefined;
 		if (e.type === 'fault' && machine !== undefined)
-			byMachine.set(machine, [...(byMachine.get(machine) ?? []), e.pin]);
+			byMachine.set(machine, [...(byMachine.get(machine) ?? []), e]);
 	});
 	return byMachine;
 }
+
+/** Their pins, from 1. */
+export const faultPins = async (db: TombleDb): Promise<ReadonlyMap<string, number[]>> =>
+	new Map([...(await notedFaults(db))].map(([machine, list]) => [machine, list.map((f) => f.pin)]));
 
 /** The machine a piece of a project is made on. */
 const machineOf = (project: Project, piece: string): string =>

@@ -1,4 +1,5 @@
 import { latestOfEachProject } from '../bench/gauge/loop';
+import { PACED, type PacedWork } from '../model/kinds';
 import type { Evidence } from '../model/project';
 import type { Program } from '../program/program';
 import { combine, estimate, scale, weakest, type Estimate } from '../quantity/estimate';
@@ -17,7 +18,7 @@ export const rowSeconds = (pins: number): number =>
 const PANEL_SLOWER = 1.5;
 const TURN_SECONDS = 1.5;
 /** Seconds for one of each thing that hands do at the crank (from memory). */
-const SECONDS = {
+export const HAND_SECONDS = {
 	castOn: 0.6,
 	joins: 20,
 	hung: 2.5,
@@ -26,7 +27,7 @@ const SECONDS = {
 	wraps: 5,
 	threaded: 0.7
 } as const satisfies Partial<Record<keyof CrankWork, number>>;
-type ByHand = keyof typeof SECONDS;
+type ByHand = keyof typeof HAND_SECONDS;
 const CALLED: Readonly<Record<ByHand, string>> = {
 	castOn: 'pins cast on',
 	joins: 'changes of yarn',
@@ -56,6 +57,7 @@ type Counted = CrankWork & { readonly count: number };
 interface Part {
 	readonly times: number;
 	readonly seconds: number;
+	readonly work: PacedWork;
 	readonly kind: 'rows' | 'plain';
 	readonly what: string;
 	readonly each: string;
@@ -66,30 +68,37 @@ interface Rows {
 	readonly turned: number;
 	readonly turns: number;
 }
-const secondsOfRows = ({ stitches, turned, turns }: Rows, pins: number) =>
+export const secondsOfRows = ({ stitches, turned, turns }: Rows, pins: number) =>
 	(rowSeconds(pins) / pins) * (stitches + (PANEL_SLOWER - 1) * turned) + TURN_SECONDS * turns;
 
 /** What takes time on one machine, the rows first; parts of which there are none are left out. */
 function partsOf(works: readonly Counted[], pins: number): Part[] {
 	const total = (of: keyof CrankWork) => works.reduce((t, w) => t + w.count * w[of], 0);
 	const each = (times: number, seconds: number) => (times === 0 ? 0 : seconds / times);
-	const [rows, waste] = [total('rows'), total('wasteRows')];
-	const hands = Object.entries(SECONDS) as [ByHand, number][];
+	const [rows, turns, waste] = [total('rows'), total('turns'), total('wasteRows')];
+	const tube = { stitches: total('stitches') - total('turned'), turned: 0, turns: 0 };
+	const panel = { stitches: total('turned'), turned: total('turned'), turns };
+	const both = turns > 0 && turns < rows;
+	const hands = Object.entries(HAND_SECONDS) as [ByHand, number][];
 	const parts: Part[] = [
 		{
-			times: rows,
-			seconds: each(
-				rows,
-				secondsOfRows(
-					{ stitches: total('stitches'), turned: total('turned'), turns: total('turns') },
-					pins
-				)
-			),
+			work: 'tube',
+			times: rows - turns,
+			seconds: each(rows - turns, secondsOfRows(tube, pins)),
 			kind: 'rows',
 			what: 'rows',
 			each: 'a row on this ring'
 		},
 		{
+			work: 'panel',
+			times: turns,
+			seconds: each(turns, secondsOfRows(panel, pins)),
+			kind: 'rows',
+			what: both ? 'rows of panel' : 'rows',
+			each: both ? 'a row of panel' : 'a row on this ring'
+		},
+		{
+			work: 'tube',
 			times: waste,
 			seconds: each(
 				waste,
@@ -100,6 +109,7 @@ function partsOf(works: readonly Counted[], pins: number): Part[] {
 			each: 'each'
 		},
 		...hands.map(([of, seconds]) => ({
+			work: of === 'joins' ? ('joins' as const) : ('hands' as const),
 			times: total(of),
 			seconds,
 			kind: 'plain' as const,
@@ -143,22 +153,76 @@ const usualOf = (e: Evidence): number =>
 interface Pace {
 	/** Times as long as most take. */
 	readonly factor: Estimate;
+	/** Which pieces it is from, and of what work; one pace serves all that nothing says more of. */
 	readonly timed: number;
+	readonly of: PacedWork | 'all';
 }
+const UNTIMED: Pace = {
+	factor: estimate(1, PRIOR_RELATIVE_SD, 'estimated'),
+	timed: 0,
+	of: 'all'
+};
+const paceFrom = (timed: readonly number[], of: Pace['of']): Pace =>
+	timed.length > 0
+		? { factor: combine(timed, TIMED_RELATIVE_SD, 'learned'), timed: timed.length, of }
+		: UNTIMED;
 
-/** How quick the maker is on a machine beside most, by the pieces that were timed there. */
-function paceOn(machineId: string, evidence: readonly Evidence[]): Pace {
-	const timed = latestOfEachProject(
-		evidence.filter((e) => e.machineId === machineId),
-		(e) => e,
-		(e) => (e.minutes === null ? null : e.minutes / usualOf(e))
+/** How quick the maker is on a machine beside most, by the pieces that were timed there as a whole. */
+const paceOn = (machineId: string, evidence: readonly Evidence[]): Pace =>
+	paceFrom(
+		latestOfEachProject(
+			evidence.filter((e) => e.machineId === machineId),
+			(e) => e,
+			(e) => (e.minutes === null ? null : e.minutes / usualOf(e))
+		),
+		'all'
 	);
-	return timed.length > 0
-		? { factor: combine(timed, TIMED_RELATIVE_SD, 'learned'), timed: timed.length }
-		: { factor: estimate(1, PRIOR_RELATIVE_SD, 'estimated'), timed: 0 };
+
+/** The same in one kind of work, by the count: rows by their ring; joins and what else hands do on whichever machine. */
+function paceIn(work: PacedWork, machineId: string, evidence: readonly Evidence[]): Pace | null {
+	const anywhere = work === 'joins' || work === 'hands';
+	const values = latestOfEachProject(
+		evidence,
+		(e) => e,
+		(e) => {
+			const here = (e.paced ?? []).filter(
+				(p) => p.work === work && (anywhere || p.machineId === machineId)
+			);
+			const usual = here.reduce((t, p) => t + p.usual, 0);
+			return usual > 0 ? here.reduce((t, p) => t + p.took, 0) / usual : null;
+		}
+	);
+	return values.length > 0 ? paceFrom(values, work) : null;
 }
 
-function wordsOf(parts: readonly Part[], { factor, timed }: Pace): (Term | string)[] {
+/** Parts that one pace serves. */
+interface Served {
+	readonly parts: readonly Part[];
+	readonly pace: Pace;
+}
+function servedOn(
+	machineId: string,
+	parts: readonly Part[],
+	evidence: readonly Evidence[]
+): Served[] {
+	const all = paceOn(machineId, evidence);
+	const own = new Map(PACED.map((work) => [work, paceIn(work, machineId, evidence)] as const));
+	const served = PACED.flatMap((work): Served[] => {
+		const pace = own.get(work);
+		return pace ? [{ pace, parts: parts.filter((p) => p.work === work) }] : [];
+	});
+	const rest = parts.filter((p) => !own.get(p.work));
+	return [...served, { pace: all, parts: rest }].filter((s) => s.parts.length > 0);
+}
+
+const PACE_OF: Readonly<Record<Pace['of'], string>> = {
+	all: 'your pace',
+	tube: 'your pace in rows',
+	panel: 'your pace in rows of panel',
+	joins: 'your pace at joins',
+	hands: 'your pace by hand'
+};
+function wordsOf({ parts, pace: { factor, timed, of } }: Served): (Term | string)[] {
 	const all = parts.flatMap((p, i): (Term | string)[] => [
 		...(i > 0 ? ['+'] : []),
 		worked(p.times, p.kind, p.what),
@@ -166,16 +230,16 @@ function wordsOf(parts: readonly Part[], { factor, timed }: Pace): (Term | strin
 		worked(p.seconds, 'seconds', p.each)
 	]);
 	return timed > 0
-		? ['(', ...all, ')', '×', own(factor.mean, 'plain', `your pace, from ${timed} you timed`)]
+		? ['(', ...all, ')', '×', own(factor.mean, 'plain', `${PACE_OF[of]}, from ${timed} you timed`)]
 		: all;
 }
 
 /**
- * Minutes at the crank by stitches, ring and what the hands do there: as most take, or by the maker's own pace on a machine
- * where pieces were timed.
+ * Minutes at the crank by stitches, ring and what the hands do there: as most take, or by the maker's own pace, in each kind of
+ * work where that was counted, else on the machine where pieces were timed there.
  */
 export function crankTime(pieces: readonly Cranked[], evidence: readonly Evidence[]): Figure {
-	const on = [...byMachine(pieces)].map(([id, parts]) => ({ parts, pace: paceOn(id, evidence) }));
+	const on = [...byMachine(pieces)].flatMap(([id, parts]) => servedOn(id, parts, evidence));
 	const minutes = on.map(({ parts, pace }) => scale(pace.factor, secondsIn(parts) / 60));
 	// One pair of hands: its pace errs alike on all machines.
 	const all = estimate(
@@ -189,6 +253,6 @@ export function crankTime(pieces: readonly Cranked[], evidence: readonly Evidenc
 		'Time at the crank',
 		'minutes',
 		all,
-		on.flatMap(({ parts, pace }, i) => [...(i > 0 ? ['+'] : []), ...wordsOf(parts, pace)])
+		on.flatMap((served, i) => [...(i > 0 ? ['+'] : []), ...wordsOf(served)])
 	);
 }

@@ -112,7 +112,8 @@ export function evidenceFrom(finished: Finished): Evidence[] {
 	return results.flatMap((r) => {
 		const said = r.forecast ? byForecast(r, r.forecast, project.used ?? null) : byTube(r, finished);
 		const weighed = said.on.some((x) => x.loopCm !== null);
-		if (said.sizes.length === 0 && !weighed && r.minutes === null) return [];
+		const { paced = [] } = r;
+		if (said.sizes.length === 0 && !weighed && r.minutes === null && paced.length === 0) return [];
 		return [
 			{
 				resultId: r.id,
@@ -124,7 +125,8 @@ export function evidenceFrom(finished: Finished): Evidence[] {
 				state: STATE_OF[r.when],
 				...said,
 				minutes: r.minutes,
-				usualMinutes: r.usualMinutes && r.usualMinutes > 0 ? r.usualMinutes : null
+				usualMinutes: r.usualMinutes && r.usualMinutes > 0 ? r.usualMinutes : null,
+				...(paced.length > 0 ? { paced } : {})
 			}
 		];
 	});

@@ -24,7 +24,9 @@ function pairsOf(p: Plan): Pair[] {
 			if (!of || !gauge) continue;
 			const known = pairs.some((x) => x.machineId === piece.machine.id && x.yarnId === of.id);
 			if (known) continue;
+			const feed = piece.feeds[yarn];
 			pairs.push({
+				...(feed ? { fed: { slot: feed.slot, hand: feed.hand } } : {}),
 				machineId: piece.machine.id,
 				yarnId: of.id,
 				strands: of.strands,

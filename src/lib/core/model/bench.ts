@@ -38,6 +38,10 @@ export const slot = z
 	.max(6)
 	.describe('tension slot, 1 the smallest; 0 for none or fingers');
 
+/** How yarn is fed: through which slot, and through the fingers. */
+export const fed = z.object({ slot, hand: z.enum(HANDS).describe('tension through the fingers') });
+export type Fed = z.infer<typeof fed>;
+
 /** A machine, called by its pin count. Lengths in cm. */
 export const machine = z.object({
 	id: machineId,

@@ -36,6 +36,9 @@ export const FAULTS = ['dropped', 'tuck', 'split', 'unseated'] as const;
 export type FaultKind = (typeof FAULTS)[number];
 export const HANDS = ['none', 'light', 'crossed'] as const;
 export type Hand = (typeof HANDS)[number];
+/** Work at the crank that each maker has a pace of their own in. */
+export const PACED = ['tube', 'panel', 'joins', 'hands'] as const;
+export type PacedWork = (typeof PACED)[number];
 export const VERDICTS = ['runs', 'care', 'fails'] as const;
 export type Verdict = (typeof VERDICTS)[number];
 

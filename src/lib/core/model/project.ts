@@ -3,9 +3,11 @@ import {
 	DOUBTS,
 	FAULTS,
 	HANDS,
+	PACED,
 	ROW_SOURCES,
 	SETTLED_BY,
 	SHOWS,
+	fed,
 	machine,
 	machineId,
 	name,
@@ -50,6 +52,8 @@ export const project = z.object({
 	holdsYarn: z.boolean(),
 	/** Yarn taken off the stock for it; null until it is made and taken off. */
 	used: z.array(usedYarn).max(40).nullable(),
+	/** The thing that it was made another of, and the main rows that one was really knitted; left out where of none. */
+	after: z.object({ projectId, rows: z.int().min(1).max(2000) }).optional(),
 	/** When it was taken apart again, and the yarns of the stash that it became; left out where it was not. */
 	undone: z.object({ at: when, yarns: z.array(yarn.shape.id).max(40) }).optional(),
 	note: note.default('')
@@ -82,7 +86,11 @@ export const runEvent = z.discriminatedUnion('type', [
 		piece: pieceKey,
 		row: z.int().min(0).max(2000),
 		pin: z.int().min(0).max(200),
-		fault: z.enum(FAULTS)
+		fault: z.enum(FAULTS),
+		yarnId: yarn.shape.id
+			.optional()
+			.describe('what was in the feeder; left out where that was not known'),
+		fed: fed.optional().describe('and how it was fed')
 	}),
 	z.object({ ...placed, type: z.literal('mend'), piece: pieceKey, fault: z.string().max(64) }),
 	z.object({
@@ -141,8 +149,17 @@ const pair = z.object({
 	yarnId: yarn.shape.id,
 	strands: z.int().min(1).max(4),
 	stitchesPerCm: density,
-	rowsPerCm: density
+	rowsPerCm: density,
+	fed: fed.optional().describe('how most of it was fed; left out where that was not known')
 });
+/** What one kind of work at the crank took on a machine, and what it usually takes, s. */
+const paced = z.object({
+	machineId,
+	work: z.enum(PACED),
+	took: z.number().gt(0).max(1e6),
+	usual: z.number().gt(0).max(1e6)
+});
+export type Paced = z.infer<typeof paced>;
 /** How a size moves with the densities of one pair: change of its log for a change of theirs, near -1 where it is all theirs. */
 const moves = z.object({
 	on: z.int().min(0).max(40).describe('place among the pairs'),
@@ -218,7 +235,15 @@ export const result = z.object({
 		.describe(
 			'minutes at the crank that most take for it, by its plan; null where that was never worked out'
 		),
+	paced: z.array(paced).max(400).optional().describe('time by kind of work, by the count'),
 	note: note.default(''),
+	about: z
+		.object({
+			piece: z.string().min(1).max(80).nullable().describe('by name; null for all'),
+			row: z.int().min(1).max(2000).nullable()
+		})
+		.optional()
+		.describe('which piece and row the note speaks of; left out where of the whole'),
 	next: z
 		.enum(['no', 'open', 'done'])
 		.default('no')
@@ -250,7 +275,8 @@ export const evidence = z.object({
 		)
 		.max(40),
 	minutes: z.number().gt(0).nullable(),
-	usualMinutes: z.number().gt(0).nullable().default(null)
+	usualMinutes: z.number().gt(0).nullable().default(null),
+	paced: z.array(paced).max(400).optional()
 });
 export type Evidence = z.infer<typeof evidence>;
 

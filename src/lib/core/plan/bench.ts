@@ -80,12 +80,15 @@ export function usedOf(
 	const { swatches } = bench;
 	const coverOf = coverOfSwatch(bench, book);
 	const place = (machine: Machine): Place => {
-		const gauges = yarns.map((yarn) => gaugeFor({ machine, yarn, book, useFresh }));
+		const feeds = yarns.map((yarn) => feedFor(machine, yarn, bench));
+		const gauges = yarns.map((yarn, i) =>
+			gaugeFor({ machine, yarn, book, useFresh, fed: entryAt(feeds, i) })
+		);
 		const on = { machineId: machine.id, use: names.use, swatches, coverOf };
 		return {
 			machine,
 			gauges,
-			feeds: yarns.map((yarn) => feedFor(machine, yarn, bench)),
+			feeds,
 			fabrics: yarns.map((yarn, i) => fabricFor({ ...on, yarn, loopCm: entryAt(gauges, i).loopCm }))
 		};
 	};

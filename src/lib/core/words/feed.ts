@@ -1,5 +1,5 @@
 import type { Feed } from '../bench/machine/slot';
-import type { Hand, Machine } from '../model/bench';
+import type { Fed, Hand, Machine } from '../model/bench';
 
 /** Tension through the fingers. */
 export const HAND_WORDS: Readonly<Record<Hand, string>> = {
@@ -27,3 +27,9 @@ export function wordFed(
 /** `Feed it through slot 2 of 3, lightly through the fingers: as in your swatch.` */
 export const wordFeed = (feed: Feed, machine: Machine): string =>
 	`Feed it ${wordFed(feed, machine)}: ${SINCE[feed.by](feed.like)}.`;
+
+/** `slot 2, lightly through the fingers`, as it was. */
+export const wordFedFrom = ({ slot, hand }: Fed): string =>
+	[slot > 0 ? `slot ${slot}` : 'no slot', ...(hand === 'none' ? [] : [HAND_WORDS[hand]])].join(
+		', '
+	);

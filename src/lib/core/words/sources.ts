@@ -1,4 +1,6 @@
 import type { GaugeSource } from '../bench/gauge/gauge';
+import type { Fed } from '../model/bench';
+import { wordFedFrom } from './feed';
 import type { LoopSource } from '../bench/gauge/loop';
 
 const STATE = { fresh: 'fresh off the machine', rested: 'rested', washed: 'washed' } as const;
@@ -13,11 +15,11 @@ export function wordSource(source: GaugeSource): string {
 					? []
 					: [source.readings === 1 ? '1 reading' : `${source.readings} readings`])
 			];
-			return `learned from ${names.join(' and ')} (${STATE[source.state]})`;
+			return `learned from ${names.join(' and ')} (${STATE[source.state]})${carried(source)}`;
 		}
 		case 'swatch': {
 			const n = source.readings === 1 ? '1 reading' : `${source.readings} readings`;
-			return `${n}, ${STATE[source.state]}${source.otherColour ? ', from another colour of this yarn' : ''}`;
+			return `${n}, ${STATE[source.state]}${source.otherColour ? ', from another colour of this yarn' : ''}${carried(source)}`;
 		}
 		case 'fresh-unused':
 			return `${predictedFrom(source)}; the fresh readings wait for your consent`;
@@ -25,6 +27,10 @@ export function wordSource(source: GaugeSource): string {
 			return `${predictedFrom(source)}; no swatch of it yet`;
 	}
 }
+
+/** Where nothing was knitted as it is to be fed now. */
+const carried = ({ carried: from }: { readonly carried?: Fed }): string =>
+	from ? `, carried over from ${wordFedFrom(from)} with a wider band` : '';
 
 const swatches = (n: number) => (n === 1 ? '1 swatch' : `${n} swatches`);
 

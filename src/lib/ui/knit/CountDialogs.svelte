@@ -34,7 +34,7 @@
 		row={crank.position.main}
 		inWork={crank.panel && crank.row ? { low: crank.row.low + 1, high: crank.row.high + 1 } : null}
 		{onclose}
-		onfault={(f) => run.add({ type: 'fault', piece, ...f })}
+		onfault={(f) => run.add({ type: 'fault', piece, ...f, ...crank.withWhat })}
 	/>
 {:else if dialog === 'repair'}
 	<RepairDialog

@@ -53,6 +53,16 @@ export class Crank {
 	readonly feed = $derived.by(() =>
 		feedNow(this.piece.feeds[this.position.leg.yarn], this.state.happened)
 	);
+	/** What is in the feeder, and how it is fed, as a fault keeps it; nothing of waste. */
+	readonly withWhat = $derived.by(() => {
+		const { leg } = this.position;
+		const yarn = isSpare(leg.yarn) ? undefined : this.plan.yarns[leg.yarn];
+		const { feed } = this;
+		return {
+			...(yarn ? { yarnId: yarn.id } : {}),
+			...(yarn && feed ? { fed: { slot: feed.slot, hand: feed.hand } } : {})
+		};
+	});
 	/** Whether it is fed otherwise than planned. */
 	readonly fedAnew = $derived(this.state.happened.some((h) => h.type === 'feed'));
 	/** The tip of an event, and whether it is known by now; null where it has none. */

@@ -9,6 +9,8 @@
 	import { lengthIn } from '$lib/core/learn/measured';
 	import { progressOf } from '$lib/core/crank/makes';
 	import { type MeasuredResult, type Project } from '$lib/core/model/project';
+	import { asFed } from '$lib/core/learn/fed';
+	import { pacedOf } from '$lib/core/crank/paced';
 	import { asLogged } from '$lib/core/crank/as-logged';
 	import { wordMoved, wordNothing, wordWhen } from '$lib/core/words/lessons';
 	import { printValue } from '$lib/core/quantity/print';
@@ -66,11 +68,20 @@
 	);
 	async function add(measured: MeasuredResult) {
 		const known = plan?.ok ? asLogged(plan.pieces, measured.rowsKnitted) : null;
-		const result = { ...measured, ...known };
+		const told = measured.forecast;
+		const result = {
+			...measured,
+			...known,
+			...(plan?.ok
+				? {
+						forecast: told && asFed(told, plan, run.events),
+						paced: [...pacedOf(plan.pieces, run.events)]
+					}
+				: {})
+		};
 		const before = taught.join();
 		if (!(await workbench.addResult(result, project))) return;
 		const now = wordMoved(movedBy(project.id, workbench.bench), workbench.units);
-		const told = result.forecast;
 		void notices.say(
 			now.join() !== before && now[0] !== undefined
 				? `Logged. It taught ${now.slice(0, 2).join('; ')}.`

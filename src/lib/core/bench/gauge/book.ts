@@ -2,7 +2,8 @@ import type { Swatch, Yarn } from '../../model/bench';
 import type { Bench, Evidence } from '../../model/project';
 import { twistKey } from '../yarn/tex';
 import { predictor, type Predict } from './prior';
-import { teach, type Lessons, type Pairs } from './taught';
+import type { Looked, Pairs } from './blocks';
+import { teach, type Lessons } from './taught';
 
 /** The part of a bench that gauges come from. */
 export type Measured = Pick<Bench, 'yarns' | 'swatches' | 'evidence'>;
@@ -14,10 +15,13 @@ export interface GaugeBook {
 	/** What of finished things was knitted with this yarn on this machine: the look, and its place among what the look is on. */
 	readonly evidence: (machineId: string, yarn: Yarn) => readonly Look[];
 	/** What all finished things teach together; worked out when it is first asked for. `knownOf` as the pairs are known without. */
-	readonly lessons: (knownOf: KnownOf) => Lessons;
+	readonly lessons: (knownOf: KnownOf, aside: () => readonly Looked[]) => Lessons;
 	/** By which a pair is known in the lessons. */
 	readonly pair: (machineId: string, yarn: Yarn) => string;
 	readonly keyOf: (on: Evidence['on'][number]) => string;
+	/** Every swatch, and a yarn by its id. */
+	readonly all: () => readonly Swatch[];
+	readonly yarn: (id: string) => Yarn | undefined;
 	/** Swatches of this yarn with as many strands, on any machine. */
 	readonly elsewhere: (yarn: Yarn) => readonly Swatch[];
 	readonly predict: Predict;
@@ -84,8 +88,10 @@ function sorted(measured: Measured): GaugeBook {
 	return {
 		swatches: (machineId, yarn) => swatches.get(`${machineId}|${keyOf(yarn)}`) ?? [],
 		evidence: (machineId, yarn) => evidence.get(`${machineId}|${keyOf(yarn)}`) ?? [],
-		lessons: (knownOf) =>
-			(lessons ??= teach(measured.evidence, {
+		all: () => measured.swatches,
+		yarn: (id) => byId.get(id),
+		lessons: (knownOf, aside) =>
+			(lessons ??= teach([...measured.evidence, ...aside()], {
 				keyOf: (on) => ({ pair: pairOf(on), yarn: key(on.yarnId, on.strands) }),
 				knownOf: (on) => {
 					const name = `${on.machineId}|${on.yarnId}|${on.strands}`;

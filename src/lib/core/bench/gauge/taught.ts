@@ -1,19 +1,27 @@
 import { Matrix } from 'ml-matrix';
-import type { SwatchState } from '../../model/bench';
+import type { Fed, MachineId, SwatchState } from '../../model/bench';
 import type { Evidence } from '../../model/project';
-import { entryAt, got } from '../../quantity/sure';
+import { entryAt } from '../../quantity/sure';
+import {
+	between,
+	blockOf,
+	changed,
+	density,
+	firstsOf,
+	priorsOf,
+	SIDES,
+	Unknowns,
+	type Firsts,
+	type Known,
+	type Looked,
+	type Pairs
+} from './blocks';
 import type { Side } from './density';
-import { offOf, scatterOf, solve, weigh, type Block, type Line, type Prior } from './least-squares';
+import { fedApart, type Term } from './feed';
+import { offOf, scatterOf, solve, weigh, type Block } from './least-squares';
 import { PIECE_RELATIVE_SD } from './spread';
+import { together } from './together';
 
-export const SIDES = ['stitches', 'rows'] as const;
-
-/** A density known before anything finished was measured: its log, how well it is known (variance of the log), and in which state. */
-export interface Known {
-	readonly ln: number;
-	readonly variance: number;
-	readonly state: SwatchState;
-}
 /** What finished things make of it. */
 export interface Taught {
 	/** To be added to the log that was known; its variance then; and the state that it then speaks of. */
@@ -26,203 +34,71 @@ export interface Taught {
 	readonly things: readonly string[];
 	/** How much more they scatter than such things do; 1 where they agree. */
 	readonly discord: number;
+	/** Where nothing was measured as it is to be fed: how that was fed which it is carried from. */
+	readonly carried: Fed | null;
 }
-
-/** How much a fabric changes from rested to another state before anything is known of it (one sd of the log; from memory). */
-const CHANGE_SD = { fresh: 0.04, washed: 0.03, worn: 0.04 } as const;
-/** Sizes of one thing, and unknowns of things that hang together, past which no maker comes: a file may. */
-const MOST_SIZES = 80;
+/** Unknowns of things that hang together past which no maker comes: a file may. */
 const MOST_UNKNOWNS = 600;
-/** A size that moves less than this with a density says nothing of it. */
-const LEAST_MOVE = 0.05;
 
+type On = Evidence['on'][number];
 export interface Lessons {
 	/** What was taught of one side of a pair whose density was known in a state; undefined where nothing was. */
-	readonly of: (pair: string, side: Side, known: SwatchState) => Taught | undefined;
+	readonly of: (
+		pair: string,
+		side: Side,
+		known: Pick<Known, 'state' | 'fed'>,
+		wished?: Wished
+	) => Taught | undefined;
+	/** What another way of feeding has more of a density, in logs, and the variance of that. */
+	readonly carry: (terms: readonly Term[]) => { readonly more: number; readonly variance: number };
+	/** What a look's density has more, in logs, than the same as it was known, by its state and the way it was fed. */
+	readonly apart: (on: On, side: Side, state: Evidence['state']) => number;
 }
-export interface Pairs {
-	/** One key for all colours of one yarn in as many strands on one machine. */
-	readonly keyOf: (on: Evidence['on'][number]) => { readonly pair: string; readonly yarn: string };
-	/** What is known of a pair without anything finished; a colour may have a swatch of its own. */
-	readonly knownOf: (on: Evidence['on'][number]) => Readonly<Record<Side, Known>>;
+/** How the yarn is to be fed, on which machine. */
+export interface Wished {
+	readonly machineId: MachineId;
+	readonly fed: Fed;
 }
-
-class Unknowns {
-	readonly places = new Map<string, number>();
-	at(name: string): number {
-		const known = this.places.get(name);
-		if (known !== undefined) return known;
-		this.places.set(name, this.places.size);
-		return this.places.size - 1;
-	}
-}
-const density = (pair: string, side: Side) => `${pair} ${side}`;
-const change = (yarn: string, state: string, side: Side) => `${yarn} ${state} ${side}`;
-
-/** Things that have a pair or a yarn in common teach together; others apart. */
-function together(evidence: readonly Evidence[], { keyOf }: Pairs): Evidence[][] {
-	const root = new Map<string, string>();
-	const find = (k: string): string => {
-		let at = k;
-		while (root.get(at) !== undefined && root.get(at) !== at) at = got(root, at);
-		return at;
-	};
-	for (const e of evidence) {
-		const names = [
-			`thing ${e.projectId}`,
-			...e.on.flatMap((on) => {
-				const { pair, yarn } = keyOf(on);
-				return [`pair ${pair}`, `yarn ${yarn}`];
-			})
-		];
-		for (const n of names) root.set(find(n), find(names[0] ?? n));
-	}
-	const groups = new Map<string, Evidence[]>();
-	for (const e of evidence) {
-		const k = find(`thing ${e.projectId}`);
-		groups.set(k, [...(groups.get(k) ?? []), e]);
-	}
-	return [...groups.values()];
+/** Unknowns that were found together. */
+interface Solved {
+	readonly unknowns: Unknowns;
+	readonly x: Matrix;
+	readonly factors: ReturnType<typeof solve>['factors'];
+	readonly scatter: number;
+	readonly about: ReturnType<typeof aboutOf>;
 }
 
-/** One thing: its sizes, seen once or more often, which share what this piece differs from others. */
-function blockOf(
-	looks: readonly Evidence[],
-	unknowns: Unknowns,
-	pairs: Pairs
-): Block<Evidence> | null {
-	const lines: Line[] = [];
-	const shares: Map<string, number>[] = [];
-	const of: Evidence[] = [];
-	const tape: number[] = [];
-	for (const e of looks)
-		for (const size of e.sizes) {
-			const at = new Map<number, number>();
-			const share = new Map<string, number>();
-			let value = Math.log(size.ratio);
-			for (const by of size.by) {
-				const on = e.on[by.on];
-				if (!on) continue;
-				const { pair, yarn } = pairs.keyOf(on);
-				const known = pairs.knownOf(on);
-				for (const side of SIDES) {
-					const move = by[side];
-					if (Math.abs(move) < LEAST_MOVE) continue;
-					const name = density(pair, side);
-					const add = (name: string, times: number) => {
-						const place = unknowns.at(name);
-						at.set(place, (at.get(place) ?? 0) + times);
-					};
-					add(name, move);
-					if (e.state !== known[side].state) {
-						if (e.state !== 'rested') add(change(yarn, e.state, side), move);
-						if (known[side].state !== 'rested') add(change(yarn, known[side].state, side), -move);
-					}
-					share.set(name, (share.get(name) ?? 0) + move);
-					const taken = side === 'rows' ? on.rowsPerCm : on.stitchesPerCm;
-					value += move * (Math.log(taken) - known[side].ln);
-				}
-			}
-			if (at.size === 0) continue;
-			if (lines.length === MOST_SIZES) break;
-			lines.push({ at: [...at], value });
-			shares.push(share);
-			tape.push(size.sd ** 2);
-			of.push(e);
-		}
-	if (lines.length === 0) return null;
-	const cov = new Matrix(lines.length, lines.length);
-	for (const [i, a] of shares.entries())
-		for (const [j, b] of shares.entries()) {
-			let c = i === j ? entryAt(tape, i) : 0;
-			for (const [name, move] of a) c += move * (b.get(name) ?? 0) * PIECE_RELATIVE_SD ** 2;
-			cov.set(i, j, c);
-		}
-	return { lines, cov, of, belief: lines.map(() => 1) };
-}
-
-/** How well each density is known without: as by the best-known colour of its yarn. */
-function priorsOf(evidence: readonly Evidence[], unknowns: Unknowns, pairs: Pairs): Prior[] {
-	const least = new Map<number, number>();
-	for (const e of evidence)
-		for (const on of e.on) {
-			const { pair } = pairs.keyOf(on);
-			const known = pairs.knownOf(on);
-			for (const side of SIDES) {
-				const place = unknowns.places.get(density(pair, side));
-				if (place === undefined) continue;
-				least.set(place, Math.min(least.get(place) ?? Infinity, known[side].variance));
-			}
-		}
-	for (const [name, place] of unknowns.places)
-		for (const state of ['fresh', 'washed', 'worn'] as const)
-			if (SIDES.some((s) => name.endsWith(` ${state} ${s}`)))
-				least.set(place, CHANGE_SD[state] ** 2);
-	return [...least].map(([place, variance]) => ({
-		line: { at: [[place, 1]], value: 0 },
-		variance
-	}));
-}
-
-/** What things that hang together teach, by what it is asked of; each is worked out as it is asked. */
-function lessonsOf(evidence: readonly Evidence[], pairs: Pairs): Map<string, Answer> {
+/** What things that hang together teach; too many to be weighed at once are weighed in halves. */
+function solvedOf(looks: readonly Looked[], pairs: Pairs, first: Firsts): Solved[] {
 	const unknowns = new Unknowns();
-	const things = new Map<string, Evidence[]>();
-	for (const e of evidence) things.set(e.projectId, [...(things.get(e.projectId) ?? []), e]);
-	const blocks = [...things.values()].flatMap((looks) => blockOf(looks, unknowns, pairs) ?? []);
-	const answers = new Map<string, Answer>();
-	if (blocks.length === 0) return answers;
+	const things = new Map<string, Looked[]>();
+	for (const e of looks) things.set(e.projectId, [...(things.get(e.projectId) ?? []), e]);
+	const blocks = [...things.values()].flatMap((l) => blockOf(l, unknowns, pairs, first) ?? []);
+	if (blocks.length === 0) return [];
 	const size = unknowns.places.size;
 	if (size > MOST_UNKNOWNS && things.size > 1) {
-		// Too many to be weighed at once: in two halves, of which the first speaks where both do.
 		const keys = [...things.keys()].sort();
-		const first = new Set(keys.slice(0, Math.ceil(keys.length / 2)));
-		const half = (is: boolean) =>
-			lessonsOf(
-				evidence.filter((e) => first.has(e.projectId) === is),
-				pairs
-			);
-		return new Map([...half(false), ...half(true)]);
+		const half = new Set(keys.slice(0, Math.ceil(keys.length / 2)));
+		// The first speaks where both do.
+		return [true, false].flatMap((is) =>
+			solvedOf(
+				looks.filter((e) => half.has(e.projectId) === is),
+				pairs,
+				first
+			)
+		);
 	}
-	const priors = priorsOf(evidence, unknowns, pairs);
+	const priors = priorsOf(looks, unknowns, pairs);
 	const x = weigh(priors, blocks, size);
 	const scatter = scatterOf(blocks, x);
 	const settled = solve(priors, blocks, size, scatter);
-	const about = aboutOf(blocks, unknowns, x);
-	for (const e of evidence)
-		for (const on of e.on) {
-			const { pair, yarn } = pairs.keyOf(on);
-			for (const side of SIDES) {
-				const name = density(pair, side);
-				const here = about.get(name);
-				const place = unknowns.places.get(name);
-				if (!here || place === undefined || answers.has(name)) continue;
-				const washed = unknowns.places.get(change(yarn, 'washed', side));
-				answers.set(name, (known) => {
-					const state = here.looks.some((l) => l.state === 'washed') ? 'washed' : known;
-					const at: [number, number][] = [[place, 1]];
-					if (state !== known && washed !== undefined) at.push([washed, 1]);
-					const pick = new Matrix(size, 1);
-					for (const [i, times] of at) pick.set(i, 0, times);
-					return {
-						more: at.reduce((t, [i, times]) => t + times * settled.x.get(i, 0), 0),
-						variance: pick.transpose().mmul(settled.factors.solve(pick)).get(0, 0),
-						state,
-						piece: PIECE_RELATIVE_SD * Math.sqrt(scatter),
-						things: [...new Map(here.looks.map((l) => [l.projectId, l.projectName])).values()],
-						discord: here.n > 1 ? Math.max(1, Math.sqrt(here.squares / (here.n - 1))) : 1
-					};
-				});
-			}
-		}
-	return answers;
+	return [{ unknowns, ...settled, scatter, about: aboutOf(blocks, unknowns, x) }];
 }
-type Answer = (known: SwatchState) => Taught;
 
 /** Which looks speak of each density, and how far they are off, in their own sds. */
-function aboutOf(blocks: readonly Block<Evidence>[], unknowns: Unknowns, x: Matrix) {
+function aboutOf(blocks: readonly Block<Looked>[], unknowns: Unknowns, x: Matrix) {
 	const names = [...unknowns.places.keys()];
-	const about = new Map<string, { looks: Evidence[]; n: number; squares: number }>();
+	const about = new Map<string, { looks: Looked[]; n: number; squares: number }>();
 	for (const b of blocks)
 		for (const [i, l] of b.lines.entries()) {
 			const off = offOf(l, x) / Math.sqrt(b.cov.get(i, i));
@@ -238,14 +114,77 @@ function aboutOf(blocks: readonly Block<Evidence>[], unknowns: Unknowns, x: Matr
 	return about;
 }
 
+/** What terms come to together: those found together err together, those nothing was found of as before. */
+function sumOf(terms: readonly Term[], where: ReadonlyMap<string, Solved>) {
+	let [more, variance] = [0, 0];
+	const picks = new Map<Solved, Matrix>();
+	for (const t of terms) {
+		const solved = where.get(t.name);
+		const place = solved?.unknowns.places.get(t.name);
+		if (!solved || place === undefined) variance += t.times ** 2 * t.variance;
+		else {
+			const pick = picks.get(solved) ?? new Matrix(solved.x.rows, 1);
+			pick.set(place, 0, pick.get(place, 0) + t.times);
+			picks.set(solved, pick);
+		}
+	}
+	for (const [{ x, factors }, pick] of picks) {
+		more += pick.transpose().mmul(x).get(0, 0);
+		variance += pick.transpose().mmul(factors.solve(pick)).get(0, 0);
+	}
+	return { more, variance };
+}
+
 /**
  * What finished things teach of the densities of machines with yarns: the least sum of squares over everything that was
  * measured and all that was known before, in logs, so that order does not matter and nothing erases anything. The sizes of one
  * thing share what it differs from others; a reading far out pulls no further than `BOUND` of its sds; how a yarn changes
- * fresh, washed or worn is learned with it.
+ * fresh, washed or worn, and what a slot or a hand changes, is learned with it.
  */
-export function teach(evidence: readonly Evidence[], pairs: Pairs): Lessons {
-	const said = evidence.filter((e) => e.sizes.length > 0);
-	const answers = new Map(together(said, pairs).flatMap((g) => [...lessonsOf(g, pairs)]));
-	return { of: (pair, side, known) => answers.get(density(pair, side))?.(known) };
+export function teach(looks: readonly Looked[], pairs: Pairs): Lessons {
+	const said = looks.filter((e) => e.sizes.length > 0);
+	const first = firstsOf(said, pairs);
+	const groups = together(said, (e) =>
+		e.on.flatMap((on) => {
+			const { pair, yarn } = pairs.keyOf(on);
+			const fed = SIDES.flatMap((side) => between(on, side, 'rested', pairs, first));
+			const shared = fed.flatMap((t) => (t.name.startsWith('fed ') ? [t.name] : []));
+			return [`pair ${pair}`, `yarn ${yarn}`, ...shared];
+		})
+	);
+	const where = new Map<string, Solved>();
+	for (const solved of groups.flatMap((g) => solvedOf(g, pairs, first)))
+		for (const name of solved.unknowns.places.keys()) if (!where.has(name)) where.set(name, solved);
+	return {
+		carry: (terms) => sumOf(terms, where),
+		apart: (on, side, state) => sumOf(between(on, side, state, pairs, first), where).more,
+		of: (pair, side, known, wished) => {
+			const name = density(pair, side);
+			const solved = where.get(name);
+			const here = solved?.about.get(name);
+			const one = here?.looks[0]?.on.find((on) => pairs.keyOf(on).pair === pair);
+			if (!solved || !here || !one) return undefined;
+			const state = here.looks.some((l) => l.state === 'washed') ? 'washed' : known.state;
+			const aged = state === known.state ? [] : changed(pairs.keyOf(one).yarn, 'washed', side, 1);
+			const from = known.fed ?? first.get(pair);
+			const moved = wished ? fedApart(wished.machineId, side, from, wished.fed) : [];
+			const { more, variance } = sumOf([{ name, times: 1, variance: 0 }, ...aged, ...moved], where);
+			const asWished = (on: On) =>
+				pairs.keyOf(on).pair === pair &&
+				on.fed &&
+				wished &&
+				fedApart(wished.machineId, side, on.fed, wished.fed).length === 0;
+			const things = here.looks.filter((l) => !l.aside);
+			return {
+				more,
+				variance,
+				state,
+				piece: PIECE_RELATIVE_SD * Math.sqrt(solved.scatter),
+				things: [...new Map(things.map((l) => [l.projectId, l.projectName])).values()],
+				discord: here.n > 1 ? Math.max(1, Math.sqrt(here.squares / (here.n - 1))) : 1,
+				carried:
+					moved.length > 0 && from && !here.looks.some((l) => l.on.some(asWished)) ? from : null
+			};
+		}
+	};
 }

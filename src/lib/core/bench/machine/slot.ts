@@ -1,6 +1,6 @@
 import type { Hand, Machine, Swatch, Yarn, YarnTest } from '../../model/bench';
 import { testsOf } from '../yarn/trials';
-import { effectiveTex, texFrom } from '../yarn/tex';
+import { effectiveTex, sameYarnOtherColour, texFrom } from '../yarn/tex';
 import { classOfTex } from '../yarn/weight-class';
 
 export interface ExpectedSlot {
@@ -58,22 +58,29 @@ interface Tried {
 
 /**
  * As the maker's swatch of it there had it, in its hand or that of their newest test that ran; else as that test had it; else as the
- * swatch of the nearest yarn; else as is usual for its thickness. Without slots the fingers alone give it tension.
+ * swatch of another colour of it; else as that of the nearest yarn; else as is usual for its thickness. Without slots the fingers alone give it tension.
  */
 export function feedFor(machine: Machine, yarn: Yarn, { swatches, tests, yarns }: Tried): Feed {
 	const ran = testsOf(yarn, tests, yarns).find(
 		(t) => t.machineId === machine.id && t.strands === yarn.strands && t.verdict !== 'fails'
 	);
 	const hand: Hand = ran?.hand ?? (machine.slots === 0 ? 'light' : 'none');
-	const own = swatches.find(
-		(s) => s.machineId === machine.id && s.yarnId === yarn.id && s.strands === yarn.strands
-	);
+	const here = swatches.filter((s) => s.machineId === machine.id && s.strands === yarn.strands);
+	const own = here.find((s) => s.yarnId === yarn.id);
+	const otherColour = here.find((s) => {
+		const other = yarns.find((y) => y.id === s.yarnId);
+		return other && sameYarnOtherColour(other, yarn);
+	});
 	const there = (slot: number) => Math.min(slot, machine.slots);
-	if (own) {
-		const said = own.hand === 'none' ? hand : own.hand;
-		return { slot: there(own.slot), hand: said, by: 'swatch', like: null };
-	}
+	const asIn = (s: Swatch): Feed => ({
+		slot: there(s.slot),
+		hand: s.hand === 'none' ? hand : s.hand,
+		by: 'swatch',
+		like: null
+	});
+	if (own) return asIn(own);
 	if (ran) return { slot: there(ran.slot), hand, by: 'test', like: null };
+	if (otherColour) return asIn(otherColour);
 	const { slot, like } = expectedSlot(machine, yarn, swatches, yarns);
 	return { slot, hand, by: like ? 'like' : 'usual', like: like?.colourName ?? null };
 }

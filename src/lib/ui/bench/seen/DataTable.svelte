@@ -6,14 +6,16 @@
 	interface Props {
 		/** What the table is called, and its file. */
 		name: string;
+		/** Where more than one stands behind a chart. */
+		title?: string;
 		heads: readonly string[];
 		rows: readonly (readonly (string | number)[])[];
 	}
-	let { name, heads, rows }: Props = $props();
+	let { name, title = 'As a table', heads, rows }: Props = $props();
 </script>
 
 <details class="mt-1 text-sm">
-	<summary class="cursor-pointer">As a table</summary>
+	<summary class="cursor-pointer">{title}</summary>
 	<div class="max-h-80 overflow-auto">
 		<table class="table-sm table w-auto">
 			<caption class="sr-only">{name}</caption>

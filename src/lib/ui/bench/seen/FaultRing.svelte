@@ -1,13 +1,34 @@
 <script lang="ts">
 	import { arc } from 'd3-shape';
-	import { faultsByPin } from '$lib/core/learn/seen';
+	import type { Fault } from '$lib/core/crank/run';
+	import { wordFedFrom } from '$lib/core/words/feed';
+	import { useWorkbench } from '../../state/workbench.svelte';
+	import { faultsByPin, faultsFed } from '$lib/core/learn/seen';
 	import { suspectPins } from '$lib/core/learn/pin-faults';
 	import type { Machine } from '$lib/core/model/bench';
 	import { pinNumber } from '$lib/core/model/pin-number';
 	import DataTable from './DataTable.svelte';
 
 	/** Faults that were noted at the crank, pin by pin round the ring. */
-	let { machine, faults }: { machine: Machine; faults: readonly number[] } = $props();
+	let { machine, faults: all }: { machine: Machine; faults: readonly Fault[] } = $props();
+	const workbench = useWorkbench();
+	const ALL = 'all';
+	let yarnId = $state(ALL);
+	let slot = $state(ALL);
+	const yarnsHere = $derived([...new Set(all.flatMap((f) => f.yarnId ?? []))]);
+	const slotsHere = $derived([...new Set(all.flatMap((f) => f.fed?.slot ?? []))].sort());
+	const chosen = $derived(
+		all.filter(
+			(f) =>
+				(yarnId === ALL || f.yarnId === yarnId) && (slot === ALL || f.fed?.slot === Number(slot))
+		)
+	);
+	const faults = $derived(chosen.map((f) => f.pin));
+	const nameOf = (id: string | null) => {
+		const yarn = workbench.bench.yarns.find((y) => y.id === id);
+		return yarn ? `${yarn.colourName}, ${yarn.name}` : 'not kept';
+	};
+	const fed = $derived(faultsFed(all));
 	const counts = $derived(faultsByPin(faults, machine.pins));
 	const most = $derived(Math.max(1, ...counts));
 	const named = $derived(new Set(suspectPins(faults, machine.pins).map((s) => s.pin - 1)));
@@ -31,12 +52,31 @@
 
 <section aria-labelledby="fault-ring">
 	<h3 id="fault-ring" class="mb-1 text-lg">Faults round the ring of {machine.pins} pins</h3>
-	{#if shown.length === 0}
+	{#if all.length === 0}
 		<p class="quiet">
 			No fault was noted on this ring yet. Each one that is noted at the crank stands here at its
 			pin, and a pin that faults more than chance is named.
 		</p>
 	{:else}
+		{#if yarnsHere.length + slotsHere.length > 2}
+			<div class="no-print mb-2 flex flex-wrap gap-4">
+				<label class="flex items-center gap-2 text-sm"
+					>Yarn
+					<select class="select select-sm w-auto" bind:value={yarnId}>
+						<option value={ALL}>every yarn</option>
+						{#each yarnsHere as y (y)}<option value={y}>{nameOf(y)}</option>{/each}
+					</select></label
+				>
+				<label class="flex items-center gap-2 text-sm"
+					>Slot
+					<select class="select select-sm w-auto" bind:value={slot}>
+						<option value={ALL}>every slot</option>
+						{#each slotsHere as s (s)}<option value={String(s)}>{s === 0 ? 'none' : s}</option
+							>{/each}
+					</select></label
+				>
+			</div>
+		{/if}
 		<div class="flex flex-wrap items-center gap-6">
 			<svg
 				viewBox={`${-SIZE / 2} ${-SIZE / 2} ${SIZE} ${SIZE}`}
@@ -75,6 +115,12 @@
 			name={`Faults on ${machine.pins} pins`}
 			heads={['Pin', 'Faults']}
 			rows={shown.map((s) => [s.pin, s.n])}
+		/>
+		<DataTable
+			name={`Faults by yarn and feeding on ${machine.pins} pins`}
+			title="By yarn and feeding"
+			heads={['Yarn', 'Fed', 'Faults']}
+			rows={fed.map((f) => [nameOf(f.yarnId), f.fed ? wordFedFrom(f.fed) : 'not kept', f.faults])}
 		/>
 	{/if}
 </section>

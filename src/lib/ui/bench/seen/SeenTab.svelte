@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
+	import type { Fault } from '$lib/core/crank/run';
 	import type { Machine, Yarn } from '$lib/core/model/bench';
-	import { faultPins } from '$lib/store/runs';
+	import { notedFaults } from '$lib/store/runs';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import FaultRing from './FaultRing.svelte';
 	import GaugeOverTime from './GaugeOverTime.svelte';
@@ -11,10 +12,10 @@
 	let { machine, yarn }: { machine: Machine; yarn: Yarn } = $props();
 	const workbench = useWorkbench();
 	// Read once a visit: faults are noted at the crank, not here.
-	let faults = $state.raw<readonly number[]>([]);
+	let faults = $state.raw<readonly Fault[]>([]);
 	onMount(() => {
-		faultPins(workbench.db).then(
-			(pins) => (faults = pins.get(machine.id) ?? []),
+		notedFaults(workbench.db).then(
+			(noted) => (faults = noted.get(machine.id) ?? []),
 			() => undefined
 		);
 	});
