@@ -65,7 +65,7 @@ const KNOWS = {
 		'technique'
 	],
 	gallery: ['bench', 'model', 'plan', 'quantity', 'recipe', 'thing'],
-	learn: ['assembly', 'bench', 'model', 'plan', 'quantity', 'recipe'],
+	learn: ['assembly', 'bench', 'crank', 'model', 'plan', 'quantity', 'recipe'],
 	order: ['bench', 'crank', 'finding', 'model', 'plan', 'quantity'],
 	substitute: ['assembly', 'bench', 'crank', 'model', 'order', 'plan', 'quantity', 'recipe'],
 	words: [
@@ -78,6 +78,7 @@ const KNOWS = {
 		'order',
 		'program',
 		'quantity',
+		'recipe/afterwards',
 		'shaping',
 		'simulate',
 		'stripes',

@@ -18,7 +18,11 @@ test('a log asks what its plan foretells, meets a wild reading, says what it tau
 	await length.fill('26');
 	await page.getByRole('textbox', { name: 'Width, flat' }).fill('19.5');
 	await page.getByRole('textbox', { name: 'Note', exact: true }).fill('Two rows less in the hem.');
+	await page.getByRole('textbox', { name: 'Of which row, if of one' }).fill('12');
 	await page.getByRole('checkbox', { name: /for next time/ }).check();
+	const counted = page.getByRole('textbox', { name: 'Main rows really knitted' });
+	const knitted = Number(await counted.inputValue()) - 1;
+	await counted.fill(String(knitted));
 	await add.click();
 	await expect(page.getByText(/Logged\. It taught rows of Breakwater on 48 pins/)).toBeVisible();
 	await expect(page.getByTestId('taught')).toContainText('stitches of Breakwater on 48 pins');
@@ -27,7 +31,17 @@ test('a log asks what its plan foretells, meets a wild reading, says what it tau
 	// Another of it is greeted by the note until that is seen to.
 	await page.getByRole('button', { name: 'Make another' }).click();
 	const last = page.getByRole('region', { name: 'From last time' });
+	await expect(last).toContainText(`${knitted} rows; row 12`);
 	await expect(last).toContainText('Two rows less in the hem.');
+	// What was really knitted is offered beside the count that follows from what was learned.
+	await expect(
+		page.getByText(new RegExp(`was knitted in ${knitted} rows: this one has \\d+ for \\d`))
+	).toBeVisible();
+	await page.getByRole('button', { name: `Knit ${knitted} again` }).click();
+	await expect(
+		page.getByText(`was knitted in ${knitted} rows: this one has as many`)
+	).toBeVisible();
+	await page.getByRole('button', { name: /^Undo/ }).click();
 	await expect(page.getByText(/learned from .*Night watch/)).toBeVisible();
 	await last.getByRole('button', { name: /Seen to: Two rows/ }).click();
 	await expect(last.getByText('Two rows less in the hem.')).toHaveCount(0);
@@ -67,4 +81,26 @@ test('things of a kind stand side by side, and what the logs show over time has 
 		.first()
 		.click();
 	await expect(page).toHaveURL(/project-first\/log/);
+});
+
+test('what came out otherwise can be changed after the fact, with its numbers', async ({
+	page
+}) => {
+	await openDemo(page);
+	await visit(page, '/project/project-buoy/log');
+	await page.getByRole('textbox', { name: 'Tube, flat' }).fill('43.5');
+	await page.getByRole('button', { name: /Put it in the log/ }).click();
+	const after = page.getByTestId('afterwards');
+	await expect(after).toContainText(/Height on the head: [\d.]+ cm where [\d.]+ cm is wanted/);
+	await expect(after).toContainText(/Turn its brim up by [\d.]+ cm more/);
+	await expect(after).toContainText(/unravel \d+ rows down to row \d+, and close it again/);
+	// Faults stand by pin, and by what was knitted when they came.
+	await page.goto('/bench?machine=machine-48&yarn=bw-dusk&show=seen');
+	const ring = page.getByRole('region', { name: /Faults round the ring/ });
+	await ring.getByText('By yarn and feeding', { exact: true }).click();
+	await expect(ring.getByRole('row', { name: /deep water, Breakwater slot 2 3/ })).toBeVisible();
+	await ring
+		.getByRole('combobox', { name: 'Yarn' })
+		.selectOption({ label: 'rusted chain, Breakwater' });
+	await expect(ring.getByRole('img')).toHaveAccessibleName(/1 at pin 5, 1 at pin 17/);
 });

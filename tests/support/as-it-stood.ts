@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { readFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
-import type { RunEvent } from '../../src/lib/core/model/project';
+import type { Bench, RunEvent } from '../../src/lib/core/model/project';
 import { plan } from '../../src/lib/core/plan';
 import { loadRecipes } from '../../src/lib/core/recipe';
 import { readAny } from '../../src/lib/file/backup-read';
@@ -58,6 +58,12 @@ export function opensAsItStood(version: 5 | 6 | 7 | 8 | 9 | 10, up: (project: Re
 	});
 }
 
+/** What a slot changes is told apart since version 11; without, readings are pooled as they were. */
+export const allFedAlike = (bench: Bench): Bench => ({
+	...bench,
+	swatches: bench.swatches.map((s) => ({ ...s, slot: 2, hand: 'none' }))
+});
+
 /** A test that what a version wrote is knitted as it was: rows and stitches of every piece. */
 export function knittedAsItWas(version: 7 | 8 | 9 | 10): void {
 	it('is knitted as it was: rows and stitches of every piece', async () => {
@@ -67,7 +73,7 @@ export function knittedAsItWas(version: 7 | 8 | 9 | 10): void {
 		const knitted = Object.fromEntries(
 			read.value.projects.map((p) => {
 				// What is learned of finished things is learned better than it was: the plans are compared without.
-				const made = plan(p, { ...read.value.bench, evidence: [] });
+				const made = plan(p, { ...allFedAlike(read.value.bench), evidence: [] });
 				if (!made.ok) throw new Error(p.name);
 				const pieces = made.pieces.map((x) => [x.id, x.mainRows, x.loops.reduce((t, n) => t + n)]);
 				return [p.id, pieces];

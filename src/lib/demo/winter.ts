@@ -16,6 +16,7 @@ interface CameOut {
 	/** Share of the time that was foretold; null where it was not taken. */
 	readonly minutes: number | null;
 	readonly note: string;
+	readonly about?: NonNullable<MeasuredResult['about']>;
 	readonly next: MeasuredResult['next'];
 }
 
@@ -50,6 +51,7 @@ const CAME_OUT: readonly CameOut[] = [
 		weighed: 1.03,
 		minutes: null,
 		note: 'Loosen the last row before the cuff, or it pulls in.',
+		about: { piece: null, row: 92 },
 		next: 'open'
 	},
 	{
@@ -118,6 +120,7 @@ export function winterResults(projects: readonly Project[], bench: Bench): Measu
 				tailMetres: null,
 				usualMinutes: c.minutes === null ? null : told.minutes.mean,
 				note: c.note,
+				...(c.about ? { about: c.about } : {}),
 				next: c.next
 			}
 		];

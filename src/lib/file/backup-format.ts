@@ -1,7 +1,8 @@
 import * as z from 'zod';
 import { APART_TABLES } from '../core/model/kinds';
 import { VERSION } from './project-file';
-import { benchFrom1, benchFrom2, benchFrom7, benchFrom8, benchFrom9 } from './upgrade';
+import { benchFrom1, benchFrom2, benchFrom7, benchFrom8 } from './upgrade';
+import { benchFrom9 } from './upgrade-9';
 
 export const BENCH_FORMAT = 'tomble-bench';
 export const benchHead = z.looseObject({

@@ -12,7 +12,6 @@ import {
 	benchFrom2,
 	benchFrom7,
 	benchFrom8,
-	benchFrom9,
 	eventsFrom2,
 	eventsFrom4,
 	projectFrom1,
@@ -21,9 +20,9 @@ import {
 	projectFrom5,
 	projectFrom7,
 	resultFrom4,
-	resultsFrom7,
-	resultsFrom9
+	resultsFrom7
 } from './upgrade';
+import { resultsFrom9, benchFrom9 } from './upgrade-9';
 import { MOST_EVENTS } from '../core/model/kinds';
 import {
 	bench as benchSchema,

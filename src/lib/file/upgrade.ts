@@ -1,14 +1,13 @@
 import type { BodySize } from '../core/model/kinds';
 import { BODY } from '../core/bench/size/body';
-import { tubeSaid } from '../core/learn/evidence';
-import type { MachineId, YarnId } from '../core/model/bench';
 
 /**
  * Records of earlier versions made into those of the next, one function a kind of record.
  * The browser's store and the files both upgrade through these, so that they cannot part ways.
  */
-type Rec = Record<string, unknown>;
-const isRecord = (value: unknown): value is Rec => typeof value === 'object' && value !== null;
+export type Rec = Record<string, unknown>;
+export const isRecord = (value: unknown): value is Rec =>
+	typeof value === 'object' && value !== null;
 
 const share = (yarn: Rec, fibres: readonly string[]): number =>
 	Array.isArray(yarn.fibres)
@@ -42,7 +41,7 @@ export const projectFrom1 = (project: Rec, made: boolean): Rec => ({
 });
 
 // What is no record stays as it is: the schema refuses it with its path.
-const list = (value: unknown, upgrade: (r: Rec) => Rec): unknown =>
+export const list = (value: unknown, upgrade: (r: Rec) => Rec): unknown =>
 	Array.isArray(value) ? value.map((r: unknown) => (isRecord(r) ? upgrade(r) : r)) : value;
 
 export const benchFrom1 = (bench: unknown): unknown =>
@@ -242,50 +241,3 @@ export const projectFrom7 = (project: Rec): Rec => {
 export const machineFrom8 = (machine: Rec): Rec => ({ firstPin: 1, ...machine });
 export const benchFrom8 = (bench: unknown): unknown =>
 	isRecord(bench) ? { ...bench, machines: list(bench.machines, machineFrom8) } : bench;
-
-/** Recipes whose first size was the tube of a hat, up to version 9. */
-const HATS = ['lined-hat', 'corner-hat', 'baby-hat', 'tiny-hat'];
-const number = (x: unknown): number | null => (typeof x === 'number' && x > 0 ? x : null);
-
-/** Up to version 9 a result had a length, a width and a height on the head, whatever it was of. */
-export const resultFrom9 = (result: Rec, recipe: unknown): Rec => {
-	const { tubeCm, flatWidthCm, heightWornCm, ...rest } = result;
-	const hat = HATS.includes(String(recipe));
-	const one = (id: string, cm: unknown) =>
-		number(cm) === null ? [] : [{ id, cm: number(cm), odd: false }];
-	return {
-		...rest,
-		sizes: [
-			...one(hat ? 'tube-flat' : 'length', tubeCm),
-			...one(hat ? 'flat-width' : 'width', flatWidthCm),
-			...one('height-worn', heightWornCm)
-		],
-		forecast: null,
-		next: 'no'
-	};
-};
-export const resultsFrom9 = (results: unknown, project: unknown): unknown => {
-	const options = isRecord(project) ? project.options : undefined;
-	return list(results, (r) => resultFrom9(r, isRecord(options) ? options.recipe : undefined));
-};
-
-/**
- * Up to version 9 evidence was of a plain tube on all pins: its own densities are taken as if just they had been foretold, so
- * that it says of them what it said. Fewer than 20 rows or 8 pins said nothing.
- */
-export const evidenceFrom9 = (evidence: Rec): Rec => {
-	const { yarnId, strands, tubeCm, flatWidthCm, loopCm, ...rest } = evidence;
-	const [pins, rows] = [Number(evidence.pins), Number(evidence.rows)];
-	const teaches = pins >= 8 && rows >= 20;
-	const said = tubeSaid({
-		machine: { id: evidence.machineId as MachineId, pins },
-		yarn: { id: yarnId as YarnId, strands: Number(strands) },
-		rows,
-		tube: teaches ? number(tubeCm) : null,
-		width: teaches ? number(flatWidthCm) : null,
-		loopCm: teaches ? number(loopCm) : null
-	});
-	return { ...rest, ...said };
-};
-export const benchFrom9 = (bench: unknown): unknown =>
-	isRecord(bench) ? { ...bench, evidence: list(bench.evidence, evidenceFrom9) } : bench;

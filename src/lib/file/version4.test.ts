@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { readFileSync, readdirSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { allFedAlike } from '../../../tests/support/as-it-stood';
 import { oldStore } from '../../../tests/support/old-store';
 import { progressOf } from '../core/crank/makes';
 import { foldRun } from '../core/crank/run';
@@ -39,7 +40,7 @@ const ACTS = new Set(['join', 'hands', 'take-off']);
 /** Where the maker is in a project, as far as a version must not move it. */
 function whereIs(all: Everything, id: string): Omit<AsItWas, 'project'> {
 	const project = all.projects.find((p) => p.id === id)!;
-	const made = plan(project, all.bench);
+	const made = plan(project, allFedAlike(all.bench));
 	if (!made.ok) throw new Error(`${id} has no plan`);
 	const events = all.events.filter((e) => e.projectId === id);
 	const { makes, current } = progressOf(made.pieces, events);

@@ -15,13 +15,12 @@ import {
 	projectFrom7,
 	resultFrom4,
 	resultFrom7,
-	resultFrom9,
-	evidenceFrom9,
 	swatchFrom1,
 	swatchFrom7,
 	yarnFrom1,
 	yarnFrom7
 } from '../file/upgrade';
+import { resultFrom9, evidenceFrom9 } from '../file/upgrade-9';
 import type { Settings } from './settings';
 
 /** The tab that counts a project's run, until its lease runs out, ms since 1970. */

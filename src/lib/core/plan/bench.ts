@@ -48,6 +48,32 @@ const coverOfSwatch =
 		return coverFactor(loopCm, effectiveTex(swatched)).mean;
 	};
 
+interface Placed {
+	readonly project: Pick<Project, 'useFresh'>;
+	readonly bench: Bench;
+	readonly book: GaugeBook;
+	readonly yarns: readonly Yarn[];
+	readonly use: Names['use'];
+}
+/** Gauges, feeds and fabrics of the yarns on a machine. */
+function placeOn({ project: { useFresh }, bench, book, yarns, use }: Placed) {
+	const { swatches } = bench;
+	const coverOf = coverOfSwatch(bench, book);
+	return (machine: Machine): Place => {
+		const feeds = yarns.map((yarn) => feedFor(machine, yarn, bench));
+		const gauges = yarns.map((yarn, i) =>
+			gaugeFor({ machine, yarn, book, useFresh, fed: entryAt(feeds, i) })
+		);
+		const on = { machineId: machine.id, use, swatches, coverOf };
+		return {
+			machine,
+			gauges,
+			feeds,
+			fabrics: yarns.map((yarn, i) => fabricFor({ ...on, yarn, loopCm: entryAt(gauges, i).loopCm }))
+		};
+	};
+}
+
 /** What a project uses, or what of it is gone from the bench. */
 export function usedOf(
 	project: Project,
@@ -76,22 +102,7 @@ export function usedOf(
 					return toFinding({ body, severity: 'stop', where: { at: 'bench' } }, []);
 				})
 		};
-	const { useFresh } = project;
-	const { swatches } = bench;
-	const coverOf = coverOfSwatch(bench, book);
-	const place = (machine: Machine): Place => {
-		const feeds = yarns.map((yarn) => feedFor(machine, yarn, bench));
-		const gauges = yarns.map((yarn, i) =>
-			gaugeFor({ machine, yarn, book, useFresh, fed: entryAt(feeds, i) })
-		);
-		const on = { machineId: machine.id, use: names.use, swatches, coverOf };
-		return {
-			machine,
-			gauges,
-			feeds,
-			fabrics: yarns.map((yarn, i) => fabricFor({ ...on, yarn, loopCm: entryAt(gauges, i).loopCm }))
-		};
-	};
+	const place = placeOn({ project, bench, book, yarns, use: names.use });
 	const here = place(main);
 	const there = new Map(others.filter((m) => m !== main).map((m) => [m.id, place(m)]));
 	const at = (id: MachineId | null): Place => (id && there.get(id)) || here;

@@ -131,7 +131,10 @@ interface Designed<W extends Options, F extends Finished> {
 function derive<W extends Options, F extends Finished>(designed: Designed<W, F>): Plan<F> {
 	const { project, bench, used, design } = designed;
 	const { machine, yarns, gauges } = used;
-	const { finished, sizes } = design;
+	const { sizes } = design;
+	const { measured } = designed.how.asKnitted ?? {};
+	const finished =
+		(measured && designed.recipe.asMeasured?.(design.finished, measured)) ?? design.finished;
 	const assembly = gathered(
 		trimmed(design.assembly, project.trims ?? [], yarns[0]),
 		project.gather,

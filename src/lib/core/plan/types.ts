@@ -61,4 +61,6 @@ export interface NoPlan {
 /** Rows really made, to see what size they give; the rest of the options stands. */
 export interface AsKnitted {
 	readonly rows: number;
+	/** Sizes that were measured, by their ids, cm: it is judged by them. */
+	readonly measured?: ReadonlyMap<string, number>;
 }

@@ -8,6 +8,7 @@ import type { Bench } from '../model/project';
 import type { FabricUse, Machine, MachineId, Yarn, YarnId } from '../model/bench';
 import type { Options } from '../model/options';
 import type { Excess } from '../program/load';
+import type { Change, Found, Measured } from './afterwards';
 import type { Finished } from './finished';
 import type { Phrase } from './slip';
 
@@ -75,6 +76,10 @@ export interface Recipe<W extends Options = Options, F extends Finished = Finish
 	readonly madeFor?: (options: W) => { readonly label: string; readonly cm?: number } | null;
 	/** A row count was set for the length it promised: that length in its place. Left out where no row count is set. */
 	readonly asLength?: (options: W, finished: F) => W;
+	/** What came of it with its measured sizes in their places, so that its judgements are of those; left out where none has one. */
+	readonly asMeasured?: (finished: F, measured: Measured) => F;
+	/** What can be done to one that is finished; left out where that is nothing. */
+	readonly afterwards?: (found: Found<W, F>) => readonly Change[];
 	/** Judgements that only it can make. */
 	readonly rules: readonly Rule<W, F>[];
 }

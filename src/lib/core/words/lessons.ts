@@ -6,7 +6,7 @@ import type { Forecast, MeasuredResult } from '../model/project';
 import type { Estimate } from '../quantity/estimate';
 import { printValue, printWithSpread } from '../quantity/print';
 import type { Units } from '../quantity/units';
-import { say } from '../quantity/say';
+import { rowsWord, say } from '../quantity/say';
 
 const WHEN = {
 	'at-once': 'at once',
@@ -16,6 +16,12 @@ const WHEN = {
 } as const;
 
 export const wordWhen = (when: MeasuredResult['when']): string => WHEN[when];
+
+/** Which piece and row a note speaks of: `sleeve, row 53`; empty where of the whole. */
+export const wordAbout = (about: MeasuredResult['about']): string =>
+	[about?.piece?.toLowerCase() ?? '', about?.row ? `row ${about.row}` : '']
+		.filter((w) => w !== '')
+		.join(', ');
 
 /** How a measured value stands to the plan, in one phrase. */
 export function wordDeviation(c: Compared): string {
@@ -36,6 +42,17 @@ export function wordLesson(lesson: Lesson, result: MeasuredResult, units: Units)
 	if (result.when === 'at-once')
 		return 'Measured at once, it still hangs stretched: measured again after a rest it teaches more.';
 	return `measured ${s.length(measured)} from ${result.rowsKnitted} rows: next time ${entryAt(next.pieces, 0).mainRows} for ${s.length(long.mean)}`;
+}
+
+/** After its name, of the thing that a plan was made another of: its rows, and those the plan has now, for what length. */
+export function wordAnother(
+	then: number,
+	{ rows, long }: { readonly rows: number; readonly long: Estimate | undefined },
+	units: Units
+): string {
+	const length = long ? ` for ${printWithSpread(long, 'length', units)}` : '';
+	const now = then === rows ? `this one has as many${length}` : `this one has ${rows}${length}`;
+	return `was knitted in ${rowsWord(then)}: ${now}.`;
 }
 
 /** Less than this share of a density or a loop is no change worth a word. */

@@ -1,4 +1,4 @@
-import type { GaugeSource } from '../bench/gauge/gauge';
+import type { Gauge, GaugeSource } from '../bench/gauge/gauge';
 import type { Fed } from '../model/bench';
 import { wordFedFrom } from './feed';
 import type { LoopSource } from '../bench/gauge/loop';
@@ -62,3 +62,12 @@ export function wordLoopSource(source: LoopSource): string {
 			return 'estimated from the yarn’s thickness (Peirce)';
 	}
 }
+
+/** What a plan takes from where, as its first line. */
+export function wordTaken({ rowSource, stitchSource }: Taken): string {
+	const [rows, stitches] = [wordSource(rowSource), wordSource(stitchSource)];
+	return rows === stitches
+		? `Rows and stitches: ${rows}.`
+		: `Rows: ${rows}. Stitches: ${stitches}.`;
+}
+type Taken = Pick<Gauge, 'rowSource' | 'stitchSource'>;

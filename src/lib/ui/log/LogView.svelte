@@ -22,6 +22,7 @@
 	import { Run } from '../state/run.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import FaultDialog from '../knit/FaultDialog.svelte';
+	import Afterwards from './Afterwards.svelte';
 	import AtTheCrank from './AtTheCrank.svelte';
 	import ResultCard from './ResultCard.svelte';
 	import NotStored from '../parts/NotStored.svelte';
@@ -97,7 +98,12 @@
 	}
 	async function another() {
 		const names = workbench.records.projects.map((p) => p.name);
-		const next = makeAnother(project, (learned && learned.nextOptions) || project.options, names);
+		const next = makeAnother(
+			project,
+			(learned && learned.nextOptions) || project.options,
+			names,
+			latest?.rowsKnitted
+		);
 		await workbench.addProject(next);
 		await goto(`/project/${next.id}/plan`);
 	}
@@ -147,6 +153,7 @@
 		{#if run.ready}<ResultForm
 				projectId={project.id}
 				{foretold}
+				pieces={[...new Set(plan.pieces.map((p) => p.name))]}
 				rows={knitted ?? plan.pieces[0]?.mainRows ?? 1}
 				{minutes}
 				onadd={add}
@@ -194,6 +201,7 @@
 					{/each}
 				</ul>
 			</section>
+			{#if latest && !project.undone}<Afterwards {project} result={latest} />{/if}
 			<SideBySide {project} />
 			{#if progress}<AtTheCrank {plan} {progress} events={run.events} />{/if}
 			<YarnUsed {project} {plan} {editor} />

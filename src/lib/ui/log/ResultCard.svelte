@@ -3,7 +3,7 @@
 	import { compare, type Lesson } from '$lib/core/learn/lesson';
 	import type { MeasuredResult } from '$lib/core/model/project';
 	import { printValue, printWithSpread } from '$lib/core/quantity/print';
-	import { wordDeviation, wordLesson, wordWhen } from '$lib/core/words/lessons';
+	import { wordAbout, wordDeviation, wordLesson, wordWhen } from '$lib/core/words/lessons';
 	import { useWorkbench } from '../state/workbench.svelte';
 
 	let {
@@ -15,6 +15,7 @@
 	const units = $derived(workbench.units);
 	const rows = $derived(compare(lesson.told, result));
 	const sentence = $derived(wordLesson(lesson, result, units));
+	const about = $derived(wordAbout(result.about));
 	/** Where a value stands on the little scale: the plan's spread is the band in the middle, 4 sd the ends. */
 	const at = (d: number) => 50 + Math.max(-4, Math.min(4, d)) * 11.5;
 </script>
@@ -93,6 +94,7 @@
 	{#if result.note}<p class="mt-2 text-sm whitespace-pre-line">
 			{#if result.next !== 'no'}<b
 					>{result.next === 'open' ? 'For next time: ' : 'Seen to next time: '}</b
-				>{/if}{result.note}
+				>{/if}{#if about}<span class="quiet">{about}:</span>
+			{/if}{result.note}
 		</p>{/if}
 </li>

@@ -19,11 +19,13 @@
 		foretold: (rows: number) => Forecast | null;
 		/** Main rows by the count, or the plan's where nothing was counted. */
 		rows: number;
+		/** Names of its pieces, each once. */
+		pieces: readonly string[];
 		/** Minutes by the count. */
 		minutes: number | null;
 		onadd: (r: MeasuredResult) => Promise<unknown>;
 	}
-	let { projectId, foretold, rows, minutes, onadd }: Props = $props();
+	let { projectId, foretold, rows, pieces, minutes, onadd }: Props = $props();
 	const workbench = useWorkbench();
 	const units = $derived(workbench.units);
 
@@ -35,6 +37,8 @@
 	let knitted = $state(kept?.knitted ?? untrack(() => rows));
 	let note = $state(kept?.note ?? '');
 	let next = $state(kept?.next ?? false);
+	let piece = $state<string | null>(kept?.piece ?? null);
+	let row = $state<number | null>(kept?.row ?? null);
 	let wrong = $state<Record<string, boolean>>({});
 	let round = $state(0);
 
@@ -59,7 +63,7 @@
 	$effect(() =>
 		keepDraft(
 			projectId,
-			typed ? { when, sizes: [...sizes], grams, took, knitted, note, next } : null
+			typed ? { when, sizes: [...sizes], grams, took, knitted, note, next, piece, row } : null
 		)
 	);
 	/** Readings that can hardly be, which are neither read otherwise nor kept as odd yet. */
@@ -86,6 +90,7 @@
 			tailMetres: null,
 			usualMinutes: null,
 			note,
+			...(note.trim() !== '' && (piece !== null || row !== null) ? { about: { piece, row } } : {}),
 			next: next && note.trim() !== '' ? 'open' : 'no'
 		});
 		sizes = [];
@@ -93,6 +98,8 @@
 		took = null;
 		note = '';
 		next = false;
+		piece = null;
+		row = null;
 		round += 1;
 	}
 </script>
@@ -197,6 +204,36 @@
 			<label for="note" class="hint mb-0.5 block">Note</label>
 			<textarea id="note" class="textarea w-full min-h-16" maxlength="2000" bind:value={note}
 			></textarea>
+			{#if note.trim() !== ''}
+				<div class="mt-1 flex flex-wrap items-end gap-3">
+					{#if pieces.length > 1}
+						<label class="grid text-sm"
+							><span class="hint">Of which piece</span>
+							<select class="select w-auto" bind:value={piece}>
+								<option value={null}>of all of it</option>
+								{#each pieces as p (p)}<option value={p}>{p}</option>{/each}
+							</select></label
+						>
+					{/if}
+					<div class="w-40">
+						{#key round}<QuantityField
+								live
+								label="Of which row, if of one"
+								text={untrack(() => (row === null ? '' : String(row)))}
+								parse={count}
+								onproblem={noting('about')}
+								inputmode="numeric"
+								onvalue={(t) => {
+									const r = count(t);
+									if (r.ok) row = r.value;
+								}}
+								onempty={() => {
+									row = null;
+								}}
+							/>{/key}
+					</div>
+				</div>
+			{/if}
 			<label class="mt-1 flex items-center gap-2">
 				<input type="checkbox" class="checkbox" bind:checked={next} />
 				<span>for next time: it greets the next plan like this one</span>

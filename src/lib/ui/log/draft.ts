@@ -9,7 +9,9 @@ const draft = z.object({
 	took: z.number().nullable(),
 	knitted: z.number(),
 	note: z.string().max(2000),
-	next: z.boolean()
+	next: z.boolean(),
+	piece: z.string().max(80).nullable().default(null),
+	row: z.number().nullable().default(null)
 });
 export type Draft = z.infer<typeof draft>;
 

@@ -3,7 +3,7 @@
 	import { rowsInAll, totalsOf, yarnInAll } from '$lib/core/plan/totals';
 	import { exact } from '$lib/core/quantity/estimate';
 	import { figure } from '$lib/core/quantity/working';
-	import { wordLoopSource, wordSource } from '$lib/core/words/sources';
+	import { wordLoopSource } from '$lib/core/words/sources';
 	import Figure from '../parts/Figure.svelte';
 
 	/** Everything a plan predicts, the most telling first; what the maker set is marked. */
@@ -49,7 +49,5 @@
 	{/if}
 </div>
 {#if gauge && plan.pieces.length > 0}
-	<p class="hint mt-2">
-		Gauge: {wordSource(gauge.rowSource)}. Yarn in a stitch: {wordLoopSource(gauge.loopSource)}.
-	</p>
+	<p class="hint mt-2">Yarn in a stitch: {wordLoopSource(gauge.loopSource)}.</p>
 {/if}

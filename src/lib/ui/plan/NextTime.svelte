@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { notesFor, type Alike } from '$lib/core/learn/next-time';
+	import { wordAbout } from '$lib/core/words/lessons';
 	import type { Project } from '$lib/core/model/project';
 	import { useWorkbench } from '../state/workbench.svelte';
 
@@ -22,7 +23,10 @@
 				<li class="flex flex-wrap items-baseline gap-x-3 gap-y-1">
 					<span
 						><a class="underline" href={`/project/${of.id}/log`}>{of.name}</a>
-						<span class="quiet">({LIKE[alike]}, {result.rowsKnitted} rows)</span>:
+						<span class="quiet"
+							>({LIKE[alike]}, {result.rowsKnitted} rows{wordAbout(result.about) &&
+								`; ${wordAbout(result.about)}`})</span
+						>:
 						<span class="whitespace-pre-line">{result.note}</span></span
 					>
 					<button

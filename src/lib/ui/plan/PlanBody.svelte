@@ -5,6 +5,7 @@
 	import type { Plan } from '$lib/core/plan';
 	import { recipeFor } from '$lib/core/recipe';
 	import { controlsOf } from '$lib/core/recipe/controls';
+	import { wordTaken } from '$lib/core/words/sources';
 	import { joinTailsOf } from '$lib/core/recipe/uses';
 	import Options from '../options/Options.svelte';
 	import Slip from '../slip/Slip.svelte';
@@ -47,12 +48,20 @@
 	const wide = $derived(isWide(plan));
 	const rest = $derived({ controls, project, plan, editor, pointing });
 	const [first, ...others] = $derived(plan.pieces);
+	const gauge = $derived(plan.gauges[0]);
 </script>
 
 <Slip {...rest} />
+{#if gauge && first}<p class="hint -mt-1.5 mb-0">{wordTaken(gauge)}</p>{/if}
 <PlanRibbon {plan} {project} {editor} {edited} />
 <OnMachine {plan} {project} {events} />
-<div class={['plan-grid rule-line mt-2 grid gap-x-7 gap-y-4 border-t pt-3', wide && 'is-wide']}>
+<div
+	class={[
+		'plan-grid rule-line mt-2 grid gap-x-7 border-t pt-3',
+		wide ? 'gap-y-2' : 'gap-y-4',
+		wide && 'is-wide'
+	]}
+>
 	<div class={['picture flex min-w-0 flex-col', wide ? 'wide' : 'items-center']}>
 		<PlanPicture {plan} {project} {editor} {units} {pointing} />
 	</div>

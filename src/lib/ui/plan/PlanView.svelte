@@ -17,6 +17,7 @@
 	import type { New } from '../state/projects';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import { AskFewer } from './ask-fewer.svelte';
+	import AnotherOf from './AnotherOf.svelte';
 	import CannotPlan from './CannotPlan.svelte';
 	import NextTime from './NextTime.svelte';
 	import FewerRows from './FewerRows.svelte';
@@ -104,6 +105,7 @@
 
 <NextTime {project} />
 {#if plan?.ok}
+	<AnotherOf {plan} {project} {editor} />
 	<PlanBody {plan} {project} {editor} {events} onfix={apply} />
 	<FewerRows {ask} />
 {:else if plan}

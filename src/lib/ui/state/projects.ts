@@ -52,8 +52,16 @@ function fresh<W extends Options>(
 	};
 }
 
-/** The next one like it: the same options, planned afresh with what was learned. Set rows give way to the length wished. */
-export function makeAnother(project: Project, options: Options, names: readonly string[]): Project {
+/**
+ * The next one like it: the same options, planned afresh with what was learned. Set rows give way to the length wished; `knitted` are the main rows that
+ * were really knitted, which the next plan offers beside its own.
+ */
+export function makeAnother(
+	project: Project,
+	options: Options,
+	names: readonly string[],
+	knitted?: number
+): Project {
 	const base = project.name.replace(/ \d+$/, '');
 	let n = 2;
 	while (names.includes(`${base} ${n}`)) n++;
@@ -62,6 +70,7 @@ export function makeAnother(project: Project, options: Options, names: readonly 
 		useFresh: project.useFresh,
 		...(project.trims ? { trims: project.trims } : {}),
 		...(project.gather ? { gather: project.gather } : {}),
-		accepted: project.accepted
+		accepted: project.accepted,
+		...(knitted === undefined ? {} : { after: { projectId: project.id, rows: knitted } })
 	};
 }

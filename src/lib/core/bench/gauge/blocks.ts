@@ -64,8 +64,7 @@ export function between(
 	on: On,
 	side: Side,
 	state: Evidence['state'],
-	{ keyOf, knownOf }: Pairs,
-	first: Firsts
+	{ keyOf, knownOf, first }: Told
 ): Term[] {
 	const { pair, yarn } = keyOf(on);
 	const known = knownOf(on)[side];
@@ -75,8 +74,12 @@ export function between(
 			: [...changed(yarn, state, side, 1), ...changed(yarn, known.state, side, -1)];
 	return [...aged, ...fedApart(on.machineId, side, known.fed ?? first.get(pair), on.fed)];
 }
+/** With how the first of each pair was fed. */
+export interface Told extends Pairs {
+	readonly first: Firsts;
+}
 /** How the first of each pair was fed, by slot and not by time: a pair without a swatch is known as that. */
-export type Firsts = ReadonlyMap<string, Fed>;
+type Firsts = ReadonlyMap<string, Fed>;
 export function firstsOf(looks: readonly Looked[], { keyOf }: Pairs): Firsts {
 	const first = new Map<string, Fed>();
 	for (const on of looks.flatMap((e) => e.on)) {
@@ -92,8 +95,7 @@ export function firstsOf(looks: readonly Looked[], { keyOf }: Pairs): Firsts {
 export function blockOf(
 	looks: readonly Looked[],
 	unknowns: Unknowns,
-	pairs: Pairs,
-	first: Firsts
+	pairs: Told
 ): Block<Looked> | null {
 	const lines: Line[] = [];
 	const shares: Map<string, number>[] = [];
@@ -115,7 +117,7 @@ export function blockOf(
 					if (Math.abs(move) < LEAST_MOVE) continue;
 					const name = density(pair, side);
 					add(unknowns.at(name), move);
-					for (const t of between(on, side, e.state, pairs, first))
+					for (const t of between(on, side, e.state, pairs))
 						add(unknowns.at(t.name, t.variance), move * t.times);
 					share.set(name, (share.get(name) ?? 0) + move);
 					const taken = side === 'rows' ? on.rowsPerCm : on.stitchesPerCm;

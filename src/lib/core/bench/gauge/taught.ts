@@ -11,10 +11,10 @@ import {
 	priorsOf,
 	SIDES,
 	Unknowns,
-	type Firsts,
 	type Known,
 	type Looked,
-	type Pairs
+	type Pairs,
+	type Told
 } from './blocks';
 import type { Side } from './density';
 import { fedApart, type Term } from './feed';
@@ -69,11 +69,11 @@ interface Solved {
 }
 
 /** What things that hang together teach; too many to be weighed at once are weighed in halves. */
-function solvedOf(looks: readonly Looked[], pairs: Pairs, first: Firsts): Solved[] {
+function solvedOf(looks: readonly Looked[], pairs: Told): Solved[] {
 	const unknowns = new Unknowns();
 	const things = new Map<string, Looked[]>();
 	for (const e of looks) things.set(e.projectId, [...(things.get(e.projectId) ?? []), e]);
-	const blocks = [...things.values()].flatMap((l) => blockOf(l, unknowns, pairs, first) ?? []);
+	const blocks = [...things.values()].flatMap((l) => blockOf(l, unknowns, pairs) ?? []);
 	if (blocks.length === 0) return [];
 	const size = unknowns.places.size;
 	if (size > MOST_UNKNOWNS && things.size > 1) {
@@ -83,8 +83,7 @@ function solvedOf(looks: readonly Looked[], pairs: Pairs, first: Firsts): Solved
 		return [true, false].flatMap((is) =>
 			solvedOf(
 				looks.filter((e) => half.has(e.projectId) === is),
-				pairs,
-				first
+				pairs
 			)
 		);
 	}
@@ -141,32 +140,33 @@ function sumOf(terms: readonly Term[], where: ReadonlyMap<string, Solved>) {
  * thing share what it differs from others; a reading far out pulls no further than `BOUND` of its sds; how a yarn changes
  * fresh, washed or worn, and what a slot or a hand changes, is learned with it.
  */
-export function teach(looks: readonly Looked[], pairs: Pairs): Lessons {
+export function teach(looks: readonly Looked[], known: Pairs): Lessons {
 	const said = looks.filter((e) => e.sizes.length > 0);
-	const first = firstsOf(said, pairs);
+	const first = firstsOf(said, known);
+	const pairs: Told = { ...known, first };
 	const groups = together(said, (e) =>
 		e.on.flatMap((on) => {
 			const { pair, yarn } = pairs.keyOf(on);
-			const fed = SIDES.flatMap((side) => between(on, side, 'rested', pairs, first));
+			const fed = SIDES.flatMap((side) => between(on, side, 'rested', pairs));
 			const shared = fed.flatMap((t) => (t.name.startsWith('fed ') ? [t.name] : []));
 			return [`pair ${pair}`, `yarn ${yarn}`, ...shared];
 		})
 	);
 	const where = new Map<string, Solved>();
-	for (const solved of groups.flatMap((g) => solvedOf(g, pairs, first)))
+	for (const solved of groups.flatMap((g) => solvedOf(g, pairs)))
 		for (const name of solved.unknowns.places.keys()) if (!where.has(name)) where.set(name, solved);
 	return {
 		carry: (terms) => sumOf(terms, where),
-		apart: (on, side, state) => sumOf(between(on, side, state, pairs, first), where).more,
-		of: (pair, side, known, wished) => {
+		apart: (on, side, state) => sumOf(between(on, side, state, pairs), where).more,
+		of: (pair, side, before, wished) => {
 			const name = density(pair, side);
 			const solved = where.get(name);
 			const here = solved?.about.get(name);
 			const one = here?.looks[0]?.on.find((on) => pairs.keyOf(on).pair === pair);
 			if (!solved || !here || !one) return undefined;
-			const state = here.looks.some((l) => l.state === 'washed') ? 'washed' : known.state;
-			const aged = state === known.state ? [] : changed(pairs.keyOf(one).yarn, 'washed', side, 1);
-			const from = known.fed ?? first.get(pair);
+			const state = here.looks.some((l) => l.state === 'washed') ? 'washed' : before.state;
+			const aged = state === before.state ? [] : changed(pairs.keyOf(one).yarn, 'washed', side, 1);
+			const from = before.fed ?? first.get(pair);
 			const moved = wished ? fedApart(wished.machineId, side, from, wished.fed) : [];
 			const { more, variance } = sumOf([{ name, times: 1, variance: 0 }, ...aged, ...moved], where);
 			const asWished = (on: On) =>

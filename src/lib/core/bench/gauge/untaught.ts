@@ -1,4 +1,4 @@
-import type { Swatch, SwatchState, Yarn, Fed } from '../../model/bench';
+import type { Swatch, SwatchState, Yarn } from '../../model/bench';
 import { STATES_BEST_FIRST } from '../../model/kinds';
 import { combine, estimate, relative, type Combined, type Estimate } from '../../quantity/estimate';
 import type { Known, Looked } from './blocks';

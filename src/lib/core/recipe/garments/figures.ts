@@ -157,6 +157,38 @@ type By = ReturnType<typeof figuresBy>;
 const netOf = (p: MadeGarment['pieces'][number]): number =>
 	p.columns - p.cut.seam.left - p.cut.seam.right;
 
+/** Sizes of a body that are known by a name of their own: what is changed most often once it is sewn. */
+function namedSizes(body: BodyFigures, { drawn }: MadeGarment, by: By): Size[] {
+	const { across, up } = by;
+	const sleeve = drawn.pieces.find((p) => p.id === 'sleeve');
+	const under = sleeve && partCm(sleeve.outline.left, 'side');
+	const one = (id: string, label: string, { cm, per, of }: Along): Size[] =>
+		cm > 0 ? [size(id, figure(label, 'length', spread(cm, per), [worked(cm, 'length', of)]))] : [];
+	const { neckWidthCm, shoulderCm } = body;
+	return [
+		...one('neck', 'Neck, across the back', {
+			cm: neckWidthCm,
+			per: across,
+			of: 'between the shoulder seams'
+		}),
+		...one('shoulder', 'One shoulder seam', {
+			cm: shoulderCm,
+			per: across,
+			of: 'neck to armhole'
+		}),
+		...one('sleeve-long', 'Sleeve, underarm to cuff', {
+			cm: under ?? 0,
+			per: up,
+			of: 'along its seam'
+		})
+	];
+}
+interface Along {
+	readonly cm: number;
+	readonly per: Estimate;
+	readonly of: string;
+}
+
 function bodySizes(body: BodyFigures, { pieces }: MadeGarment, by: By): Figure[] {
 	const { across, up, perStitch } = by;
 	const round = Math.round((body.chestCm - body.bandCm) * across.mean);
@@ -246,7 +278,10 @@ export function panelSizes(options: GarmentOptions, shape: Panels, gauge: Gauge)
 			: shrug
 				? shrugSizes(shrug, made, by)
 				: flatSizes(made, by);
-	return found.map((f, i) => size(`size-${i + 1}`, f));
+	return [
+		...found.map((f, i) => size(`size-${i + 1}`, f)),
+		...(body ? namedSizes(body, made, by) : [])
+	];
 }
 
 /** Weight of the body over its two shoulder seams, g per cm; null for what has none. */

@@ -5,6 +5,7 @@ import { MEASURES_OF } from './measures';
 import type { FinishedOf } from '../finished';
 import type { Recipe } from '../recipe';
 import { designGarment } from './design';
+import { afterGarment, panelsAsMeasured } from './afterwards';
 import { garmentRules } from './rules';
 import { garmentDefaults, wholeGarment } from './start';
 
@@ -44,5 +45,7 @@ export const garmentRecipe = (id: GarmentKindId): Recipe<GarmentOptions, Finishe
 	ownWaste: true,
 	defaults: (bench) => garmentDefaults(id, bench),
 	design: designGarment,
+	asMeasured: panelsAsMeasured,
+	afterwards: afterGarment,
 	rules: garmentRules
 });

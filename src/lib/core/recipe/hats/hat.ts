@@ -1,3 +1,4 @@
+import { afterHat, hatAsMeasured } from './afterwards';
 import { entryAt } from '../../quantity/sure';
 import { EDGES, type Assembly, type AssemblyStep } from '../../assembly/assembly';
 import { finishHat } from '../../assembly/finished';
@@ -147,6 +148,8 @@ export const hatRecipe = (kind: HatKind): Recipe<LinedHatOptions, FinishedOf<'wo
 					length: { by: 'tube', as: 'flat', cm: Math.round(hat.tubeFlat.mean * 2) / 2 }
 				}
 			: options,
+	asMeasured: hatAsMeasured,
+	afterwards: afterHat,
 	rules: hatRules(kind),
 	pins: kind.pins,
 	begins: kind.id === 'lined-hat' ? 'last' : 'nearest',

@@ -1,3 +1,4 @@
+import { afterTube, tubeAsMeasured } from './afterwards';
 import { entryAt } from '../../quantity/sure';
 import { clearPins } from '../../bench/machine/ring';
 import type { YarnId } from '../../model/bench';
@@ -234,6 +235,8 @@ export function tubeRecipe(kind: TubeKind): Recipe<PlainTubeOptions, FinishedOf<
 			options.length.by === 'rows'
 				? { ...options, length: { by: 'cm', cm: Math.round(tube.flatLength.mean * 2) / 2 } }
 				: options,
+		asMeasured: tubeAsMeasured,
+		afterwards: afterTube,
 		rules: tubeRules(kind),
 		pins: kind.pins,
 		begins: 'nearest',
