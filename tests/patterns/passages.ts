@@ -36,13 +36,13 @@ off all`
 	},
 	{
 		hand: 'terse UK',
-		text: 'FRONT\nC.O. 38 sts, k 24 rows. Dec 1 st each end of next row and foll 6th row. 34 sts. Cont straight to 30 rows in all. Cast off loosely.',
+		text: 'FRONT\nC.O. 38 sts, k 24 rows. Dec 1 st each end of next row and foll 6th row. 34 sts. Cont straight to 40 rows in all. Cast off loosely.',
 		means: `piece Front
 co 38
 rows 24
 dec 1 both 1,+6 x2
 count 34
-total 30
+total 40
 off all`
 	},
 	{
@@ -438,7 +438,6 @@ off all`
 		means: `co 50
 rows 10
 dec 1 both 1,+10 x3
-count 44
 total 31`
 	},
 	{
@@ -458,6 +457,7 @@ off 5 x2`
 dec 1 both 1,+1 x1
 rows 1
 dec 1 both 1,+2 to 12
+rows 1
 hold all`
 	},
 	{
