@@ -1,3 +1,5 @@
+import { readPattern } from '../../src/lib/core/convert/pattern/read';
+import { PASSAGES } from '../patterns/passages';
 import { totalsOf } from '../../src/lib/core/plan/totals';
 import { gaugeBook } from '../../src/lib/core/bench/gauge/book';
 import { gaugeFor } from '../../src/lib/core/bench/gauge/gauge';
@@ -334,4 +336,14 @@ report(
 	),
 	'ms',
 	{ most: 16 }
+);
+// A pattern of forty thousand characters, in all hands one after another.
+let pattern = '';
+for (let i = 0; pattern.length < 40_000; i++)
+	pattern += `${PASSAGES[i % PASSAGES.length]!.text}\n\n`;
+report(
+	'read a written pattern of 40,000 characters, median in Node',
+	median(time(40, () => readPattern(pattern.slice(0, 40_000)))),
+	'ms',
+	{ most: 50 }
 );

@@ -66,8 +66,9 @@ export function between(
 	state: Evidence['state'],
 	{ keyOf, knownOf, first }: Told
 ): Term[] {
-	const { pair, yarn } = keyOf(on);
 	const known = knownOf(on)[side];
+	if (state === known.state && !on.fed) return [];
+	const { pair, yarn } = keyOf(on);
 	const aged =
 		state === known.state
 			? []

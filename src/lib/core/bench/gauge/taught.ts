@@ -134,6 +134,16 @@ function sumOf(terms: readonly Term[], where: ReadonlyMap<string, Solved>) {
 	return { more, variance };
 }
 
+/** Asked once of each pair of a look. */
+function once<T>(ask: (on: On) => T): (on: On) => T {
+	const known = new Map<On, T>();
+	return (on) => {
+		const is = known.get(on) ?? ask(on);
+		known.set(on, is);
+		return is;
+	};
+}
+
 /**
  * What finished things teach of the densities of machines with yarns: the least sum of squares over everything that was
  * measured and all that was known before, in logs, so that order does not matter and nothing erases anything. The sizes of one
@@ -143,11 +153,11 @@ function sumOf(terms: readonly Term[], where: ReadonlyMap<string, Solved>) {
 export function teach(looks: readonly Looked[], known: Pairs): Lessons {
 	const said = looks.filter((e) => e.sizes.length > 0);
 	const first = firstsOf(said, known);
-	const pairs: Told = { ...known, first };
+	const pairs: Told = { first, keyOf: once(known.keyOf), knownOf: once(known.knownOf) };
 	const groups = together(said, (e) =>
 		e.on.flatMap((on) => {
 			const { pair, yarn } = pairs.keyOf(on);
-			const fed = SIDES.flatMap((side) => between(on, side, 'rested', pairs));
+			const fed = on.fed ? SIDES.flatMap((side) => between(on, side, 'rested', pairs)) : [];
 			const shared = fed.flatMap((t) => (t.name.startsWith('fed ') ? [t.name] : []));
 			return [`pair ${pair}`, `yarn ${yarn}`, ...shared];
 		})

@@ -1,10 +1,14 @@
+import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { PASSAGES } from '../../../../../tests/patterns/passages';
 import { MORE } from '../../../../../tests/patterns/more-passages';
 import { UK, US, writtenPiece, type Writer } from '../../../../../tests/patterns/writers';
 import { seeded } from '../../../../../tests/support/random';
 import { actLine } from './acts';
+import { rulesFor } from './dispatch';
 import { readPattern } from './read';
+import { RULES } from './rules';
+import { tokensOf } from './tokens';
 
 const lines = (text: string): string[] =>
 	readPattern(text).instructions.flatMap((i) =>
@@ -111,6 +115,33 @@ describe('a written pattern', () => {
 			as: 'needs-you',
 			why: { code: 'never-reached', to: 18, above: 20, below: 14 }
 		});
+	});
+	it('every example of docs/pattern-text.md is read as it says', () => {
+		const doc = readFileSync('docs/pattern-text.md', 'utf8');
+		const examples = [...doc.matchAll(/```pattern\n([^`]*)```/g)].map((m) => m[1]!.split('\n'));
+		expect(examples.length).toBeGreaterThan(12);
+		for (const example of examples) {
+			const text = example.filter((l) => !l.startsWith('= ')).join('\n');
+			const means = example.flatMap((l) => (l.startsWith('= ') ? [l.slice(2)] : []));
+			expect(lines(text), text).toEqual(means);
+			const asked = readPattern(text).instructions.filter((i) => i.as === 'needs-you');
+			expect(asked, text).toEqual([]);
+		}
+	});
+	it('no rule is kept from the words it may begin with', () => {
+		for (const { text } of [...PASSAGES, ...MORE]) {
+			const words = tokensOf(text).map((t) => t.is);
+			const joined = words.join(' ');
+			let at = 0;
+			for (const word of words) {
+				for (const rule of RULES) {
+					rule.form.lastIndex = at;
+					if (rule.form.test(joined))
+						expect(rulesFor(word), `${rule.name}: ${word}`).toContain(rule);
+				}
+				at += word.length + 1;
+			}
+		}
 	});
 	it('a size is chosen for every list at once, and a list of another length is pointed at', () => {
 		const text =

@@ -1,170 +1,19 @@
-import type { Act, Edge, Shape } from './acts';
-
-/** What a rule may look back at. */
-export interface Before {
-	/** The last shaping, for what leaves its verb out: "then every row until 10 remain". */
-	readonly shape: Shape | null;
-	/** The last group. */
-	readonly group: Extract<Act, { do: 'group' | 'groups' }> | null;
-	/** What the last act was. */
-	readonly last: Act | null;
-	/** Rows since the numbering of rows began. */
-	readonly done: number;
-	/** Acts since a number of rows ago, for "repeat the last 6 rows". */
-	readonly acts: readonly Act[];
-}
-
-/** What a stretch of words means. Nothing where the words only help, as "k to end". */
-export interface Rule {
-	readonly name: string;
-	/** What it asks goes on during the rows before it. */
-	readonly during?: true;
-	/** Held against the tokens, a space between each, from where reading stands. */
-	readonly form: RegExp;
-	/** Null where it does not apply after all. */
-	readonly means: (m: Groups, before: Before) => readonly Act[] | null;
-}
-type Groups = Readonly<Record<string, string | undefined>>;
-
-const EDGES: Readonly<Record<string, Edge>> = {
-	both: 'both',
-	arm: 'armhole',
-	neck: 'neck',
-	left: 'left',
-	right: 'right',
-	side: 'side',
-	sideedge: 'side',
-	sameedge: 'same',
-	beg: 'start',
-	end: 'end',
-	evenly: 'evenly'
-};
-const EDGE = `(?<edge>both|arm|neck|left|right|sideedge|side|sameedge|beg|end)`;
-const NAMED_EDGE = `(?<edge>both|arm|neck|left|right|sideedge|side|sameedge)`;
-const N = (name: string) => `(?<${name}>\\d+)`;
-const LIMIT = `(?:(?:until|to)(?: there)? (?<until>\\d+) st(?: rem)?|(?:and )?(?<times>\\d+)(?<more> more)? times(?<more2> more)?(?: total)?)`;
-
-/** How often, in rows: each a form, and the first row, the step and the times it stands for. */
-interface Rhythm {
-	readonly form: string;
-	readonly is: (m: Groups) => readonly Pick<Shape, 'first' | 'every' | 'times'>[];
-}
-const n = (x: string | undefined, other = 1): number => (x === undefined ? other : Number(x));
-const one = (first: number, every: number, times: number | null) => [{ first, every, times }];
-const RHYTHMS: readonly Rhythm[] = [
-	{
-		form: `next ${N('a')} row (?:and|,)(?: then)? (?:foll )?${N('b')} (?:foll )?o${N('c')} row`,
-		is: (m) => [...one(1, 1, n(m.a)), ...one(n(m.c), n(m.c), n(m.b))]
-	},
-	{
-		form: `next(?: row)? and foll ${N('b')} o${N('c')} row`,
-		is: (m) => one(1, n(m.c), 1 + n(m.b))
-	},
-	{
-		form: `(?:next|foll)(?: row)? and every (?:foll )?(?:o${N('c')} )?row(?: thereafter)?`,
-		is: (m) => one(1, n(m.c), null)
-	},
-	{
-		form: `next(?: row)? and foll o${N('c')} row`,
-		is: (m) => one(1, n(m.c), 2)
-	},
-	{
-		form: `o${N('a')} and every foll o${N('c')} row`,
-		is: (m) => one(n(m.a), n(m.c), null)
-	},
-	{ form: `next ${N('b')} o${N('c')} row`, is: (m) => one(n(m.c), n(m.c), n(m.b)) },
-	{ form: `next ${N('b')} row`, is: (m) => one(1, 1, n(m.b)) },
-	{
-		form: `foll ${N('b')} o${N('c')} row`,
-		is: (m) => one(n(m.c), n(m.c), n(m.b))
-	},
-	{
-		form: `${N('b')} foll o${N('c')} row`,
-		is: (m) => one(n(m.c), n(m.c), n(m.b))
-	},
-	{ form: `(?:every )?foll o${N('c')} row`, is: (m) => one(n(m.c), n(m.c), null) },
-	{ form: `every rs row`, is: () => one(1, 2, null) },
-	{ form: `every o${N('c')} row`, is: (m) => one(n(m.c), n(m.c), null) },
-	{ form: `o${N('c')} row`, is: (m) => one(n(m.c), n(m.c), null) },
-	{ form: `every row`, is: () => one(1, 1, null) },
-	{ form: `(?:next|foll) row`, is: () => one(1, 1, 1) }
-];
-const WAY = `(?<way>dec1|dec|inc)`;
-const HOW_MANY = `(?: (?<n>\\d+))?(?: st| times)?`;
-
-/** A shaping of a rhythm, and its limit where it has one; null where it goes on for ever. */
-function shaped(
-	m: Groups,
-	rhythm: Rhythm,
-	of: Pick<Shape, 'way' | 'n' | 'edge'>
-): readonly Shape[] | null {
-	const to = m.until === undefined ? null : Number(m.until);
-	const said = m.times === undefined ? null : Number(m.times);
-	const steps = rhythm.is(m);
-	return steps.map((s, i): Shape => {
-		const last = i === steps.length - 1;
-		const limited = last && (to !== null || said !== null);
-		return {
-			do: 'shape',
-			...of,
-			first: s.first,
-			every: s.every,
-			times: limited ? (to === null ? said : null) : s.times,
-			to: limited ? to : null
-		};
-	});
-}
-const isEndless = (acts: readonly Shape[]): boolean =>
-	acts.some((a) => a.times === null && a.to === null);
-const ofWay = (m: Groups): Pick<Shape, 'way' | 'n' | 'edge'> => ({
-	way: m.way === 'inc' ? 'inc' : 'dec',
-	n: n(m.n),
-	edge: EDGES[m.edge ?? ''] ?? 'both'
-});
-
-const SEP = `(?: ,)?`;
-const rule = (name: string, form: string, means: Rule['means']): Rule => ({
-	name,
-	form: new RegExp(`${form}(?= |$)`, 'y'),
-	means
-});
-
-/** "dec 1 st at each end of next and every foll alt row until 32 sts rem", in every order of its parts. */
-const SHAPINGS: readonly Rule[] = RHYTHMS.flatMap((r): Rule[] => [
-	rule('shaping', `${WAY}${HOW_MANY} ${EDGE} ${r.form}(?:${SEP} ${LIMIT})?`, (m) => {
-		const acts = shaped(m, r, ofWay(m));
-		return acts && !isEndless(acts) ? acts : null;
-	}),
-	rule('shaping, its edge last', `${WAY}${HOW_MANY} ${r.form} ${EDGE}(?:${SEP} ${LIMIT})?`, (m) => {
-		const acts = shaped(m, r, ofWay(m));
-		return acts && !isEndless(acts) ? acts : null;
-	}),
-	rule(
-		'shaping, its edge and comma',
-		`${WAY}${HOW_MANY} ${EDGE} , ${r.form}(?:${SEP} ${LIMIT})?`,
-		(m) => {
-			const acts = shaped(m, r, ofWay(m));
-			return acts && !isEndless(acts) ? acts : null;
-		}
-	),
-	rule('rhythm first', `${r.form}${SEP} ${WAY}${HOW_MANY} ${EDGE}(?:${SEP} ${LIMIT})?`, (m) => {
-		const acts = shaped(m, r, ofWay(m));
-		return acts && !isEndless(acts) ? acts : null;
-	}),
-	rule(
-		'the same again',
-		`(?:rep (?:(?:dec|inc) row )?|then |and then |and )?${r.form} ${LIMIT}`,
-		(m, { shape }) => {
-			if (!shape) return null;
-			return shaped(m, r, shape);
-		}
-	),
-	rule('the same on other rows', `(?:then |and then |and )?${r.form}`, (m, { shape, last }) => {
-		if (!shape || last?.do !== 'shape') return null;
-		const acts = shaped(m, r, shape);
-		return acts && !isEndless(acts) ? acts : null;
-	})
-]);
+import type { Act } from './acts';
+import {
+	DURING,
+	EDGE,
+	EDGES,
+	HOW_MANY,
+	N,
+	n,
+	NAMED_EDGE,
+	ofWay,
+	rule,
+	SHAPINGS,
+	WAY
+} from './rhythms';
+import type { Groups, Rule } from './rule';
+export type { Before, Rule } from './rule';
 
 const L = `(?<long>\\d+(?:\\.\\d+)?) (?<unit>cm|inch)(?: \\( [\\d.]+ (?:cm|inch) \\))?`;
 const ENDS = `(?:(?: [,.])? end(?: after)? (?<ends>ws|rs)(?: row)?(?<facing> facing(?: next row)?)?)?`;
@@ -182,17 +31,6 @@ const named = (name: string | undefined): string => {
 	const words = name ?? '';
 	return words.charAt(0).toUpperCase() + words.slice(1);
 };
-
-/** "4 rows, dec 1 st at beg of every row": as often as there are rows. */
-const DURING: readonly Rule[] = RHYTHMS.map((r) => ({
-	...rule('during those rows', `${WAY}${HOW_MANY} ${EDGE} ${r.form}`, (m, { last }) => {
-		const [step] = r.is(m);
-		if (last?.do !== 'rows' || !step || step.times !== null || step.first > last.n) return null;
-		const times = 1 + Math.floor((last.n - step.first) / step.every);
-		return [{ do: 'shape', ...ofWay(m), ...step, times, to: null }];
-	}),
-	during: true as const
-}));
 
 /** Everything else that is understood, the more particular first. */
 const OTHERS: readonly Rule[] = [
@@ -347,7 +185,11 @@ const OTHERS: readonly Rule[] = [
 		`(?:work |k )?(?:straight )?until(?: \\w+){0,2}? (?:measures )?${L}(?: long)?(?: from (?<from>beg|co edge|arm|here))?${ENDS}`,
 		(m) => long(m, m.from === 'arm' ? 'armhole' : m.from === 'here' ? 'here' : 'beginning')
 	),
-	rule('a further length', `(?:work )?(?:further )?${L}(?: rib)?${ENDS}`, (m) => long(m, 'here')),
+	rule('a chest', `to fit(?: \\w+){0,2}? ${L}`, () => []),
+	rule('a further length', `(?:work |k |further |straight )+${L}(?: rib)?${ENDS}`, (m) =>
+		long(m, 'here')
+	),
+	rule('a length of ribbing', `${L} rib${ENDS}`, (m) => long(m, 'here')),
 	rule('up to so many rows', `(?:work )?(?:straight )?(?:to|until) ${N('n')} row total`, (m) => [
 		{ do: 'total', n: n(m.n), reach: true }
 	]),

@@ -1,3 +1,6 @@
+import { entryAt } from '../../quantity/sure';
+import { FORM, NOISE, NOT_INCH, ORDINALS, PHRASES, SIMPLE } from './forms';
+
 /** A word, number or mark of a pattern, put into one form, and where it stands in the text. */
 export interface Token {
 	/** In one form: `st`, `row`, `off`, `4`, `o4` for the 4th, `.`; `nl` ends a line. */
@@ -8,143 +11,6 @@ export interface Token {
 	/** Of a bracketed list, one for each size. */
 	readonly sizes?: readonly number[];
 }
-
-const ONES =
-	'one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(
-		' '
-	);
-const TENS = 'twenty thirty forty fifty sixty seventy eighty ninety'.split(' ');
-const ORDINALS =
-	'first second third fourth fifth sixth seventh eighth ninth tenth eleventh twelfth'.split(' ');
-const SIMPLE: ReadonlyMap<string, number> = new Map([
-	...ONES.map((w, i) => [w, i + 1] as const),
-	...TENS.map((w, i) => [w, 20 + 10 * i] as const)
-]);
-
-/** The same word, as people type it. */
-const FORMS: Readonly<Record<string, string>> = {
-	st: 'sts stitch stitches loop loops',
-	row: 'rows rnd rnds round rounds',
-	k: 'knit knits',
-	p: 'purl purls',
-	work: 'working worked cont continue continuing keep',
-	co: 'c/on cast-on',
-	off: 'bo c/off b/off',
-	dec: 'decrease decreases decreasing narrow',
-	inc: 'increase increases increasing widen',
-	both: '',
-	beg: 'beginning start commencement',
-	end: 'ends ending finishing',
-	every: 'each',
-	foll: 'following',
-	o2: 'alt alternate other alternating',
-	until: 'till',
-	rem: 'remain remains remaining',
-	rep: 'repeat repeating',
-	times: 'x time',
-	rs: '',
-	ws: '',
-	inch: 'inches in. ins',
-	cm: 'cms centimetres centimeters',
-	straight: 'even plain',
-	measures: 'measure measuring',
-	hold: 'holder waste spare',
-	rejoin: 'reattach',
-	reverse: 'reversing reversed',
-	arm: 'armhole armholes underarm',
-	edge: 'edges',
-	side: 'sides',
-	centre: 'center',
-	shape: 'shaping shapings',
-	dec1: 'k2tog skpo ssk p2tog skp',
-	total: 'altogether',
-	wool: 'yarn',
-	cut: '',
-	rib: 'ribbing ribbed',
-	rest: '',
-	match: 'matches matching'
-};
-const FORM: ReadonlyMap<string, string> = new Map(
-	Object.entries(FORMS).flatMap(([form, words]) =>
-		[form, ...words.split(' ').filter((w) => w !== '')].map((w) => [w, form] as const)
-	)
-);
-
-/** Several words that are one. */
-const PHRASES: readonly (readonly [string, string])[] = [
-	['cast off', 'off'],
-	['cast', 'co'],
-	['bind off', 'off'],
-	['slip slip k', 'dec1'],
-	['k 2 together', 'dec1'],
-	['take 2 together', 'dec1'],
-	['right side', 'rs'],
-	['wrong side', 'ws'],
-	['p row', 'ws row'],
-	['every end', 'both'],
-	['beg and end', 'both'],
-	['both end', 'both'],
-	['every arm edge', 'both'],
-	['both arm edge', 'both'],
-	['every edge', 'both'],
-	['both edge', 'both'],
-	['every side', 'both'],
-	['both side', 'both'],
-	['in st st', ''],
-	['st st', ''],
-	['in stockinette st', ''],
-	['stockinette st', ''],
-	['stocking st', ''],
-	['garter st', 'garter'],
-	['moss st', 'moss'],
-	['g st', 'garter'],
-	['neck edge', 'neck'],
-	['neck end', 'neck'],
-	['arm edge', 'arm'],
-	['side edge', 'sideedge'],
-	['same edge', 'sameedge'],
-	['left edge', 'left'],
-	['right edge', 'right'],
-	['pick up', 'pick'],
-	['gather up', 'pick'],
-	['without shape', 'straight'],
-	['same times', 'meanwhile'],
-	['st hold', 'hold'],
-	['join wool', 'rejoin'],
-	['rejoin wool', 'rejoin'],
-	['in all', 'total'],
-	['in total', 'total'],
-	['making up', 'makingup'],
-	['made up', 'makingup'],
-	['both alike', 'make 2'],
-	['put everything hold', 'leave hold'],
-	['right s', 'rs']
-];
-
-/** Words that change nothing. */
-const NOISE = new Set(
-	`the of at on a an for it it's is you your you'll you've will should have so that these this just now needle again onto only firmly by being was are had has been with also still is fabric smooth stockinette stocking loosely`.split(
-		' '
-	)
-);
-/** An "in" before one of these is no inch. */
-const NOT_INCH = new Set([
-	'rib',
-	'ribbing',
-	'garter',
-	'moss',
-	'st',
-	'k',
-	'the',
-	'all',
-	'every',
-	'each',
-	'plain',
-	'stockinette',
-	'total',
-	'next',
-	'first'
-]);
 
 const WORD =
 	/[kp](?=\d+\b)|\d+(?:\.\d+)?(?:st|nd|rd|th)\b|\d+\s+\d\/\d|\d+\/\d+(?![\d/])|\d+(?:[.,]\d+)?|c\/on|c\/off|b\/off|[cb]\.o\.|[a-z][a-z0-9'’]*(?:-[a-z]+)*|["“”″]|\n|[.,;:()[\]/=–-]|[½¼¾]/gi;
@@ -181,6 +47,11 @@ function ordinalOf(word: string): number | null {
 	return i < 0 ? null : i + 1;
 }
 
+const isNumeric = (word: string): boolean => {
+	const first = word.charCodeAt(0);
+	return (first >= 48 && first <= 57) || word in FRACTION;
+};
+
 /** One raw word in its form. */
 function formOf(raw: Raw, next: string | undefined, before: Token | undefined): Token | null {
 	const at = { from: raw.from, to: raw.to };
@@ -189,9 +60,10 @@ function formOf(raw: Raw, next: string | undefined, before: Token | undefined): 
 	if (/^["“”″]$/.test(word)) return /^\d/.test(before?.is ?? '') ? { is: 'inch', ...at } : null;
 	if (word === 'c.o.') return { is: 'co', ...at };
 	if (word === 'b.o.') return { is: 'off', ...at };
-	const ordinal = ordinalOf(word);
+	const numeric = isNumeric(word);
+	const ordinal = numeric || ORDINALS.includes(word) ? ordinalOf(word) : null;
 	if (ordinal !== null) return { is: `o${ordinal}`, ...at };
-	const n = numberOf(word) ?? wordNumber(word);
+	const n = numeric ? numberOf(word) : wordNumber(word);
 	if (n !== null) return { is: String(n), ...at };
 	if (word === 'dozen') return { is: 'dozen', ...at };
 	if (word === 'once') return { is: '1 times', ...at };
@@ -268,25 +140,40 @@ function joined(tokens: readonly Token[]): Token[] {
 	return phrased(out);
 }
 
-const PARTS = PHRASES.map(([words, is]) => ({ words: words.split(' '), is }));
-function phrased(tokens: readonly Token[]): Token[] {
-	let now = [...tokens];
-	for (const { words, is } of PARTS) {
-		const out: Token[] = [];
-		for (let i = 0; i < now.length; i++) {
-			const here = words.every((w, k) => now[i + k]?.is === w);
-			if (!here) out.push(now[i]!);
-			else {
-				const [a, b] = [now[i]!, now[i + words.length - 1]!];
-				for (const w of is.split(' ').filter((x) => x !== ''))
-					out.push({ is: w, from: a.from, to: b.to });
-				i += words.length - 1;
-			}
-		}
-		now = out;
-	}
-	return now.filter((t) => t.is !== 'in');
+interface Phrase {
+	readonly words: readonly string[];
+	readonly is: readonly string[];
 }
+/** By their first word, the longest first. */
+const BY_FIRST = new Map<string, Phrase[]>();
+for (const [words, is] of PHRASES) {
+	const phrase = { words: words.split(' '), is: is.split(' ').filter((x) => x !== '') };
+	const first = phrase.words[0] ?? '';
+	const list = [...(BY_FIRST.get(first) ?? []), phrase];
+	BY_FIRST.set(
+		first,
+		list.sort((a, b) => b.words.length - a.words.length)
+	);
+}
+function phrasedOnce(tokens: readonly Token[]): Token[] {
+	const out: Token[] = [];
+	for (let i = 0; i < tokens.length; i++) {
+		const first = entryAt(tokens, i);
+		const found = BY_FIRST.get(first.is)?.find(({ words }) =>
+			words.every((w, k) => tokens[i + k]?.is === w)
+		);
+		if (!found) {
+			out.push(first);
+			continue;
+		}
+		i += found.words.length - 1;
+		for (const is of found.is) out.push({ is, from: first.from, to: entryAt(tokens, i).to });
+	}
+	return out;
+}
+/** What a phrase becomes may be the beginning of another. */
+const phrased = (tokens: readonly Token[]): Token[] =>
+	phrasedOnce(phrasedOnce(tokens)).filter((t) => t.is !== 'in');
 
 /**
  * A pattern's text as tokens in one form, UK and US words alike; of lists for several sizes the chosen one (from 0) speaks.

@@ -25,6 +25,7 @@
 	import Choice from '../../parts/Choice.svelte';
 	import Select from '../../parts/Select.svelte';
 	import { gaugeBook } from '$lib/core/bench/gauge/book';
+	import PatternText from './PatternText.svelte';
 	import { useWorkbench } from '../../state/workbench.svelte';
 	import { NOTATION_OPTIONS, shortReading } from '../words';
 
@@ -132,15 +133,16 @@
 			{/each}
 		</div>
 		<div class="mt-3">
-			<label class="hint mb-0.5 block" for={`${id}-text`}>Its counts, in its words</label>
+			<label class="hint mb-0.5 block" for={`${id}-text`}>Its words, as they stand</label>
 			<textarea
 				id={`${id}-text`}
 				class="textarea w-full min-h-32"
 				maxlength="20000"
-				placeholder="Cast on 88, knit 22 rows, decrease to 76 stitches…"
+				placeholder="Back. Cast on 46 sts. Work 40 rows. Cast off 3 sts at beg of next 2 rows. Dec 1 st at each end of every alt row until 32 sts rem."
 				value={typed.text}
 				oninput={(e) => set({ text: e.currentTarget.value })}></textarea>
 		</div>
+		<PatternText text={typed.text} />
 		<div class="mt-2">
 			<Choice
 				label="Made as"
