@@ -10,9 +10,11 @@ import {
 	A
 } from '../../../../tests/support/bench';
 import { benchWith } from '../../../../tests/support/every';
+import { paceMovedBy } from '../learn/lesson';
 import type { Bench, Project, RunEvent } from '../model/project';
 import { plan, type Plan } from '../plan';
 import { recipeOf } from '../recipe';
+import { wordPaceMoved } from '../words/lessons';
 import { makesOf } from './makes';
 import { pacedOf } from './paced';
 import { HAND_SECONDS, rowSeconds } from './time';
@@ -92,5 +94,15 @@ describe('time by kind of work', () => {
 		expect(time(striped, slow) - time(striped, bench)).toBeGreaterThan(5);
 		const words = JSON.stringify(planned(striped, slow).time.working);
 		expect(words).toContain('your pace at joins, from 1 you timed');
+	});
+	it('is said when it is logged, each kind of work with its figures', () => {
+		const paced = [{ machineId: M48.id, work: 'joins' as const, took: 300, usual: 100 }];
+		const e = { ...evidenceOf({}), minutes: null, paced };
+		const moved = paceMovedBy(e.projectId, { ...bench, evidence: [e] });
+		expect(wordPaceMoved(moved)).toEqual(['time of a join: 3.00 ± 0.45 times what most take']);
+		const earlier = { ...e, projectId: 'before' as never, paced: [{ ...paced[0]!, took: 100 }] };
+		const again = paceMovedBy(e.projectId, { ...bench, evidence: [earlier, e] });
+		expect(wordPaceMoved(again)[0]).toContain('where 1.00 ± 0.15 was known');
+		expect(paceMovedBy('nobody', { ...bench, evidence: [e] })).toEqual([]);
 	});
 });

@@ -150,7 +150,7 @@ export function usualMinutes(
 const usualOf = (e: Evidence): number =>
 	e.usualMinutes ?? (BESIDE_ROWS * e.rows * rowSeconds(e.pins)) / 60;
 
-interface Pace {
+export interface Pace {
 	/** Times as long as most take. */
 	readonly factor: Estimate;
 	/** Which pieces it is from, and of what work; one pace serves all that nothing says more of. */
@@ -194,6 +194,12 @@ function paceIn(work: PacedWork, machineId: string, evidence: readonly Evidence[
 	);
 	return values.length > 0 ? paceFrom(values, work) : null;
 }
+
+/** The maker's pace in each kind of work that was counted, and in all of it on a machine where that was timed. */
+export const pacesOn = (machineId: string, evidence: readonly Evidence[]): readonly Pace[] => [
+	paceOn(machineId, evidence),
+	...PACED.flatMap((work) => paceIn(work, machineId, evidence) ?? [])
+];
 
 /** Parts that one pace serves. */
 interface Served {

@@ -1,5 +1,6 @@
 import { gaugeBook } from '../bench/gauge/book';
 import { gaugeFor, type Gauge } from '../bench/gauge/gauge';
+import { pacesOn, type Pace } from '../crank/time';
 import type { Machine, Yarn } from '../model/bench';
 import type { Bench, Forecast, MeasuredResult, Project } from '../model/project';
 import type { Options } from '../model/options';
@@ -130,4 +131,40 @@ export function movedBy(projectId: string, bench: Bench): Moved[] {
 				}
 			];
 		});
+}
+
+/** The maker's pace in a kind of work on a machine, as many times as long as most take, before and with what a project taught. */
+export interface PaceMoved {
+	readonly machine: Machine;
+	readonly of: Pace['of'];
+	/** Null where nothing was known of it apart. */
+	readonly was: Estimate | null;
+	readonly is: Estimate;
+}
+
+/** What the times of a project changed in the maker's pace; joins and other work of hands once, whichever machine. */
+export function paceMovedBy(projectId: string, bench: Bench): PaceMoved[] {
+	const own = bench.evidence.filter((e) => e.projectId === projectId);
+	const before = benchBefore(bench, projectId).evidence;
+	const ids = new Set(
+		own.flatMap((e) => [e.machineId, ...(e.paced ?? []).map((p) => p.machineId)])
+	);
+	const seen = new Set<string>();
+	return [...ids].flatMap((id) => {
+		const machine = bench.machines.find((m) => m.id === id);
+		if (!machine) return [];
+		const was = pacesOn(id, before);
+		return pacesOn(id, bench.evidence).flatMap((pace): PaceMoved[] => {
+			const old = was.find((w) => w.of === pace.of);
+			const anywhere = pace.of === 'joins' || pace.of === 'hands';
+			const key = anywhere ? pace.of : `${id} ${pace.of}`;
+			const taught =
+				pace.timed > 0 && (old?.timed !== pace.timed || old.factor.mean !== pace.factor.mean);
+			if (!taught || seen.has(key)) return [];
+			seen.add(key);
+			return [
+				{ machine, of: pace.of, was: old && old.timed > 0 ? old.factor : null, is: pace.factor }
+			];
+		});
+	});
 }

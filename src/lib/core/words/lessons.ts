@@ -1,6 +1,12 @@
 import { entryAt } from '../quantity/sure';
 import type { Meant, Wild } from '../learn/ask';
-import { wholeLength, type Compared, type Lesson, type Moved } from '../learn/lesson';
+import {
+	wholeLength,
+	type Compared,
+	type Lesson,
+	type Moved,
+	type PaceMoved
+} from '../learn/lesson';
 import { lengthIn } from '../learn/measured';
 import type { Forecast, MeasuredResult } from '../model/project';
 import type { Estimate } from '../quantity/estimate';
@@ -78,6 +84,21 @@ export function wordMoved(moved: readonly Moved[], units: Units): string[] {
 		});
 	});
 }
+
+const PACE_OF: Readonly<Record<PaceMoved['of'], (pins: number) => string>> = {
+	all: (pins) => `time on ${pins} pins`,
+	tube: (pins) => `time of a row on ${pins} pins`,
+	panel: (pins) => `time of a row of panel on ${pins} pins`,
+	joins: () => 'time of a join',
+	hands: () => 'time of other work by hand'
+};
+const timesWord = (e: Estimate): string => `${e.mean.toFixed(2)} ± ${e.sd.toFixed(2)}`;
+/** What a project taught of the maker's pace, a sentence a kind of work. */
+export const wordPaceMoved = (moved: readonly PaceMoved[]): string[] =>
+	moved.map(({ machine, of, was, is }) => {
+		const before = was ? `, where ${timesWord(was)} was known` : '';
+		return `${PACE_OF[of](machine.pins)}: ${timesWord(is)} times what most take${before}`;
+	});
 
 /** Why a look taught the gauge nothing. */
 export function wordNothing(result: MeasuredResult, told: Forecast): string {

@@ -5,14 +5,14 @@
 	import { onMount, untrack } from 'svelte';
 	import { notices } from '$lib/ui/state/notices.svelte';
 	import { forecastOf } from '$lib/core/learn/forecast';
-	import { lesson, movedBy } from '$lib/core/learn/lesson';
+	import { lesson, movedBy, paceMovedBy } from '$lib/core/learn/lesson';
 	import { lengthIn } from '$lib/core/learn/measured';
 	import { progressOf } from '$lib/core/crank/makes';
-	import { type MeasuredResult, type Project } from '$lib/core/model/project';
+	import type { Bench, MeasuredResult, Project } from '$lib/core/model/project';
 	import { asFed } from '$lib/core/learn/fed';
 	import { pacedOf } from '$lib/core/crank/paced';
 	import { asLogged } from '$lib/core/crank/as-logged';
-	import { wordMoved, wordNothing, wordWhen } from '$lib/core/words/lessons';
+	import { wordMoved, wordNothing, wordPaceMoved, wordWhen } from '$lib/core/words/lessons';
 	import { printValue } from '$lib/core/quantity/print';
 	import { positionAt } from '$lib/core/crank/runsheet';
 	import Ribbon from '../pictures/Ribbon.svelte';
@@ -64,9 +64,11 @@
 	const learned = $derived(latest && lesson(project, workbench.bench, latest));
 	const foretold = (rows: number) => forecastOf(project, workbench.bench, rows)?.forecast ?? null;
 	/** What all of its results taught, in words. */
-	const taught = $derived(
-		results.length > 0 ? wordMoved(movedBy(project.id, workbench.bench), workbench.units) : []
-	);
+	const saidOf = (bench: Bench) => [
+		...wordMoved(movedBy(project.id, bench), workbench.units),
+		...wordPaceMoved(paceMovedBy(project.id, bench))
+	];
+	const taught = $derived(results.length > 0 ? saidOf(workbench.bench) : []);
 	async function add(measured: MeasuredResult) {
 		const known = plan?.ok ? asLogged(plan.pieces, measured.rowsKnitted) : null;
 		const told = measured.forecast;
@@ -82,7 +84,7 @@
 		};
 		const before = taught.join();
 		if (!(await workbench.addResult(result, project))) return;
-		const now = wordMoved(movedBy(project.id, workbench.bench), workbench.units);
+		const now = saidOf(workbench.bench);
 		void notices.say(
 			now.join() !== before && now[0] !== undefined
 				? `Logged. It taught ${now.slice(0, 2).join('; ')}.`
