@@ -82,7 +82,8 @@ describe('what can still be changed in a finished thing', () => {
 		const cardigan = projectFor('cardigan');
 		const neck = after(cardigan, { neck: 1.25 }).find((c) => c.id === 'neck')!;
 		const close = way([neck], 'close-more')!;
-		expect(close.loops).toBe(Math.round(((neck.measured - neck.wanted) / 2) * 1.2));
+		expect(close).toMatchObject({ by: 'loops', times: 2 });
+		expect(close.n).toBe(Math.round(((neck.measured - neck.wanted) / 2) * 1.2));
 		const shoulder = after(cardigan, { shoulder: 0.8 });
 		expect(way(shoulder, 'sew-again')).toMatchObject({ seam: 'shoulder', loops: 22 });
 		const sleeve = after(cardigan, { 'sleeve-long': 0.85 });
@@ -134,6 +135,7 @@ describe('what can still be changed in a finished thing', () => {
 							if (w.rows > 1) expect(numbers, of).toContain(w.rows);
 						}
 						if ('loops' in w) expect(Number.isInteger(w.loops) && w.loops >= 1, of).toBe(true);
+						if (w.do === 'close-more') expect(Number.isInteger(w.n) && w.n >= 1, of).toBe(true);
 						if ('toRow' in w) {
 							expect(w.toRow, of).toBeGreaterThan(0);
 							expect(numbers, of).toContain(w.toRow);

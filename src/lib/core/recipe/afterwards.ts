@@ -6,81 +6,44 @@ import type { Finished } from './finished';
 /** What the tape said of sizes, by their ids, cm. */
 export type Measured = ReadonlyMap<string, number>;
 
-/** What can be done to a thing that is finished, in whole rows and loops and what they come to, cm. `times`: at so many places. */
+/** Rows at the end of a piece that was knitted last: so many, up or down to a row. `what` is the piece; null where there is one. */
+interface AtLastEnd {
+	readonly what: string | null;
+	readonly rows: number;
+	readonly toRow: number;
+	readonly cm: number;
+}
+/** Rows along an edge of so many loops, at so many places. */
+interface AlongEdge {
+	readonly at: Edge;
+	readonly times: number;
+	readonly loops: number;
+	readonly rows: number;
+	readonly cm: number;
+}
+interface AtSeam {
+	readonly seam: Sewn;
+	readonly times: number;
+	readonly cm: number;
+}
+
+/** What can be done to a thing that is finished, in whole rows and loops and what they come to, cm. */
 export type Remedy =
 	| { readonly do: 'turn-up'; readonly cm: number }
 	| { readonly do: 'turn-down'; readonly cm: number }
 	/** The end knitted last is opened, rows come out of it, and it is closed again. */
-	| {
-			readonly do: 'ravel';
-			readonly what: string | null;
-			readonly rows: number;
-			readonly toRow: number;
-			readonly cm: number;
-	  }
+	| ({ readonly do: 'ravel' } & AtLastEnd)
 	/** Its loops go back on their pins for more rows. */
-	| {
-			readonly do: 'knit-on';
-			readonly what: string | null;
-			readonly loops: number;
-			readonly rows: number;
-			readonly toRow: number;
-			readonly cm: number;
-	  }
+	| ({ readonly do: 'knit-on'; readonly loops: number } & AtLastEnd)
 	/** From the first row nothing unravels: a row further in is drawn out, and what was below it falls off. */
-	| {
-			readonly do: 'snip';
-			readonly at: Edge;
-			readonly times: number;
-			readonly loops: number;
-			readonly rows: number;
-			readonly cm: number;
-	  }
-	| {
-			readonly do: 'band';
-			readonly at: Edge;
-			readonly times: number;
-			readonly loops: number;
-			readonly rows: number;
-			readonly cm: number;
-	  }
-	| {
-			readonly do: 'unpick';
-			readonly seam: Sewn;
-			readonly times: number;
-			readonly rows: number;
-			readonly cm: number;
-	  }
-	| {
-			readonly do: 'close-more';
-			readonly seam: Sewn;
-			readonly times: number;
-			readonly loops: number;
-			readonly cm: number;
-	  }
-	| {
-			readonly do: 'open-some';
-			readonly seam: Sewn;
-			readonly times: number;
-			readonly loops: number;
-			readonly cm: number;
-	  }
-	| {
-			readonly do: 'sew-again';
-			readonly seam: Sewn;
-			readonly times: number;
-			readonly loops: number;
-			readonly cm: number;
-	  }
+	| ({ readonly do: 'snip' } & AlongEdge)
+	| ({ readonly do: 'band' } & AlongEdge)
+	| ({ readonly do: 'unpick'; readonly rows: number } & AtSeam)
+	| ({ readonly do: 'close-more'; readonly by: 'rows' | 'loops'; readonly n: number } & AtSeam)
+	| ({ readonly do: 'open-some'; readonly loops: number } & AtSeam)
+	| ({ readonly do: 'sew-again'; readonly loops: number } & AtSeam)
 	/** A strip let into a seam. */
-	| {
-			readonly do: 'strip';
-			readonly seam: Sewn;
-			readonly times: number;
-			readonly loops: number;
-			readonly rows: number;
-			readonly cm: number;
-	  };
+	| ({ readonly do: 'strip'; readonly loops: number; readonly rows: number } & AtSeam);
 export type Edge = 'cuff' | 'hem' | 'end';
 export type Sewn = 'side' | 'sleeve' | 'shoulder' | 'under-arm';
 

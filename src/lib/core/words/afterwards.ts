@@ -21,23 +21,23 @@ export function wordRemedy(r: Remedy, units: Units): string {
 		case 'turn-down':
 			return `Turn ${s.length(r.cm)} of its brim down.`;
 		case 'ravel':
-			return `Open the end of ${r.what?.toLowerCase() ?? 'it'} that was knitted last, unravel ${rowsWord(r.rows)} down to row ${r.toRow}, and close it again: ${s.length(r.cm)} less.`;
+			return `Open the end of ${r.what?.toLowerCase() ?? 'it'} that was knitted last, unravel ${rowsWord(r.rows)} down to row ${r.toRow}, and close it again: about ${s.length(r.cm)} less.`;
 		case 'knit-on':
-			return `Open the end of ${r.what?.toLowerCase() ?? 'it'} that was knitted last, set its ${loopsWord(r.loops)} back on their pins, knit ${rowsWord(r.rows)} more up to row ${r.toRow}, and close it again: ${s.length(r.cm)} more.`;
+			return `Open the end of ${r.what?.toLowerCase() ?? 'it'} that was knitted last, set its ${loopsWord(r.loops)} back on their pins, knit ${rowsWord(r.rows)} more up to row ${r.toRow}, and close it again: about ${s.length(r.cm)} more.`;
 		case 'snip':
-			return `Snip one stitch ${rowsWord(r.rows)} in from ${each(r.times, AT[r.at])}, draw that row out loop by loop, and chain off the ${loopsWord(r.loops)} that come free: ${s.length(r.cm)} less. A first row does not unravel.`;
+			return `Snip one stitch ${rowsWord(r.rows)} in from ${each(r.times, AT[r.at])}, draw that row out loop by loop, and chain off the ${loopsWord(r.loops)} that come free: about ${s.length(r.cm)} less. A first row does not unravel.`;
 		case 'band':
-			return `Pick up ${loopsWord(r.loops)} along ${each(r.times, AT[r.at])} and add a band of ${rowsWord(r.rows)}: ${s.length(r.cm)} more.`;
+			return `Pick up ${loopsWord(r.loops)} along ${each(r.times, AT[r.at])} and add a band of ${rowsWord(r.rows)}: about ${s.length(r.cm)} more.`;
 		case 'unpick':
-			return `Unpick ${each(r.times, SEAM[r.seam])} by ${rowsWord(r.rows)}, ${s.length(r.cm)}, and fasten its end there.`;
+			return `Unpick ${each(r.times, SEAM[r.seam])} by ${rowsWord(r.rows)}, about ${s.length(r.cm)}, and fasten its end there.`;
 		case 'close-more':
-			return `Sew ${each(r.times, SEAM[r.seam])} on by ${r.seam === 'shoulder' ? loopsWord(r.loops) : rowsWord(r.loops)} more, ${s.length(r.cm)}.`;
+			return `Sew ${each(r.times, SEAM[r.seam])} on by ${r.by === 'loops' ? loopsWord(r.n) : rowsWord(r.n)} more, about ${s.length(r.cm)}.`;
 		case 'open-some':
-			return `Unpick ${each(r.times, SEAM[r.seam])} by ${loopsWord(r.loops)} from the neck, ${s.length(r.cm)}, and fasten its end there.`;
+			return `Unpick ${each(r.times, SEAM[r.seam])} by ${loopsWord(r.loops)} from the neck, about ${s.length(r.cm)}, and fasten its end there.`;
 		case 'sew-again':
 			return `Unpick ${each(r.times, SEAM[r.seam])} and sew it again loop to loop, ${loopsWord(r.loops)} to a side, no tighter than it lies at ${s.length(r.cm)}.`;
 		case 'strip':
-			return `Unpick ${each(r.times, SEAM[r.seam])} and let in a strip of ${loopsWord(r.loops)} and ${rowsWord(r.rows)}: ${s.length(r.cm)} wider, its own seams apart.`;
+			return `Unpick ${each(r.times, SEAM[r.seam])} and let in a strip of ${loopsWord(r.loops)} and ${rowsWord(r.rows)}: about ${s.length(r.cm)} wider, its own seams apart.`;
 	}
 }
 

@@ -1,6 +1,7 @@
 import type { Act, Edge, Shape } from '../convert/pattern/acts';
 import type { Instruction, Why } from '../convert/pattern/read';
 import { rowsWord } from '../quantity/say';
+import { wordHandOnly } from './written';
 
 const AT: Readonly<Record<Edge, string>> = {
 	both: 'at both edges',
@@ -105,7 +106,10 @@ export function wordWhy(why: Why): string {
 		case 'used-up':
 			return `This leaves ${why.left} stitches: there are not so many.`;
 		case 'by-hand':
-			return `The machine does not do ${why.what} by cranking; its rows count all the same.`;
+			return `Not done by cranking, though its rows count. ${wordHandOnly(why.what)}`.replace(
+				/\. ([a-z])/,
+				(_, c: string) => `. ${c.toUpperCase()}`
+			);
 	}
 }
 

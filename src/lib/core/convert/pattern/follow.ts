@@ -1,5 +1,6 @@
 import type { Act, Shape } from './acts';
 import type { Before } from './rule';
+import type { HandOnly } from '../written';
 import type { Token } from './tokens';
 
 /** How a stretch of the text was read. */
@@ -27,7 +28,7 @@ export type Why =
 	  }
 	| { readonly code: 'rows-differ'; readonly said: number; readonly is: number }
 	| { readonly code: 'used-up'; readonly left: number }
-	| { readonly code: 'by-hand'; readonly what: string };
+	| { readonly code: 'by-hand'; readonly what: HandOnly };
 
 /** A pattern's text as it was read: every stretch of it that holds a number belongs to an instruction. */
 export interface ReadPattern {

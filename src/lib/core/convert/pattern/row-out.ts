@@ -19,7 +19,8 @@ export function rowOut(s: State, i: number): number | null {
 		const edge = words.includes('arm') ? 'armhole' : words.includes('neck') ? 'neck' : null;
 		if (!edge) return null;
 		const comma = words.indexOf(',', named);
-		take(s, [i, i + (comma < 0 ? words.length : comma)], [{ ...way, edge }]);
+		if (comma < 0) return null;
+		take(s, [i, i + comma], [{ ...way, edge }]);
 		s.meanwhile = true;
 		return take(s, [i + comma + 1, end], [{ ...way, edge: 'end' }]);
 	}

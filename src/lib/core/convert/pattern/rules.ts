@@ -32,6 +32,14 @@ const named = (name: string | undefined): string => {
 	return words.charAt(0).toUpperCase() + words.slice(1);
 };
 
+/** Single stitches at the edge of the last group, every so many rows. */
+const singles: Rule['means'] = (m, { group }) => {
+	if (group?.do !== 'group') return null;
+	const of = { way: 'dec', n: 1, edge: group.edge } as const;
+	const every = n(m.c);
+	return [{ do: 'shape', ...of, first: every, every, times: n(m.k), to: null }];
+};
+
 /** Everything else that is understood, the more particular first. */
 const OTHERS: readonly Rule[] = [
 	rule('cast on', `co(?: :)? ${N('n')}(?: st)?`, (m) => [{ do: 'on', n: n(m.n) }]),
@@ -78,41 +86,11 @@ const OTHERS: readonly Rule[] = [
 	rule('a group again', `(?:and )?${N('n')} st sameedge(?: foll(?: o2)? row)?`, (m, { group }) =>
 		group?.do === 'group' ? [{ do: 'group', n: n(m.n), edge: group.edge }] : null
 	),
-	rule('singles after a group', `(?:and )?1 st next ${N('k')} o${N('c')} row`, (m, { group }) =>
-		group?.do === 'group'
-			? [
-					{
-						do: 'shape',
-						way: 'dec',
-						n: 1,
-						edge: group.edge,
-						first: n(m.c),
-						every: n(m.c),
-						times: n(m.k),
-						to: null
-					}
-				]
-			: null
-	),
+	rule('singles after a group', `(?:and )?1 st next ${N('k')} o${N('c')} row`, singles),
 	rule('each side of a centre', `(?:then )?both ${N('n')} st 1 times`, (m, { last }) =>
 		last?.do === 'centre' ? [{ do: 'group', n: n(m.n), edge: 'neck' }] : null
 	),
-	rule('singles each side', `1 st ${N('k')} times every o${N('c')} row`, (m, { group }) =>
-		group?.do === 'group'
-			? [
-					{
-						do: 'shape',
-						way: 'dec',
-						n: 1,
-						edge: group.edge,
-						first: n(m.c),
-						every: n(m.c),
-						times: n(m.k),
-						to: null
-					}
-				]
-			: null
-	),
+	rule('singles each side', `1 st ${N('k')} times every o${N('c')} row`, singles),
 	rule('cast off what is left', `off(?: rem| last| all) ${N('n')} st`, (m) => [
 		{ do: 'count', n: n(m.n) },
 		{ do: 'off-all' }

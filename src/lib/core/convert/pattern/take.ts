@@ -1,19 +1,19 @@
 import type { Act } from './acts';
 import { follow, rowsOfShape, stepOf, type State } from './follow';
+import type { HandOnly } from '../written';
 import type { Token } from './tokens';
 
 /** Stretches that the machine does not do by cranking, by a word of theirs. */
-const BY_HAND: Readonly<Record<string, string>> = {
+const BY_HAND: Readonly<Record<string, HandOnly>> = {
 	rib: 'ribbing',
-	k1: 'ribbing',
-	garter: 'garter stitch',
-	moss: 'moss stitch',
+	garter: 'purl texture',
+	moss: 'purl texture',
 	cable: 'cables',
 	cables: 'cables',
 	lace: 'lace',
 	eyelet: 'lace',
 	stranded: 'stranded colour',
-	heel: 'a turned heel'
+	heel: 'turned heels'
 };
 /** Words that ask for something: where they are not read, they are asked about. */
 const ASKS = new Set([
@@ -53,7 +53,7 @@ export function take(
 	s.meanwhile = false;
 	return to;
 }
-function handWord(s: State, from: number, to: number): string | null {
+function handWord(s: State, from: number, to: number): HandOnly | null {
 	for (const t of s.tokens.slice(from, to + 1)) {
 		const what = BY_HAND[t.is];
 		if (what !== undefined) return what;

@@ -10,7 +10,9 @@ import {
 	type Remedy
 } from '../afterwards';
 import type { FinishedOf } from '../finished';
+import { NECK_STRETCH } from './measures';
 import type { GarmentOptions } from './options';
+import { sleeveNeeds } from './rules/sleeve-tight';
 
 type Garment = Found<GarmentOptions, FinishedOf<'flat'>>;
 
@@ -85,17 +87,17 @@ function armhole(found: Garment): Change[] {
 	// Back and front each give what is opened or closed of the side.
 	const half = Math.abs(off.wanted - off.measured) / 2;
 	const rows = whole(half, found.rowsPerCm);
-	const of = { seam: 'side' as const, times: 2, rows, cm: rows / found.rowsPerCm };
+	const of = { seam: 'side' as const, times: 2, cm: rows / found.rowsPerCm };
 	return off.measured < off.wanted
-		? [{ ...off, ways: [{ do: 'unpick', ...of }] }]
-		: [{ ...off, ways: [{ do: 'close-more', ...of, loops: rows }] }];
+		? [{ ...off, ways: [{ do: 'unpick', ...of, rows }] }]
+		: [{ ...off, ways: [{ do: 'close-more', ...of, by: 'rows', n: rows }] }];
 }
 
 function sleeve(found: Garment): Change[] {
 	const f = found.findings.find((x) => x.code === 'sleeve-tight');
 	const { body } = found.finished;
 	if (f?.code !== 'sleeve-tight' || !body) return [];
-	const wanted = f.armCm + 2;
+	const wanted = sleeveNeeds(f.armCm, found.options);
 	const loops = whole(wanted - f.sleeveCm, found.stitchesPerCm);
 	const long = found.pieces.find((p) => p.id.startsWith('sleeve'))?.mainRows ?? 0;
 	const strip: Remedy = {
@@ -139,17 +141,19 @@ function neck(found: Garment): Change[] {
 						label,
 						measured: body.neckWidthCm,
 						// Opened at both shoulders, front and back grow alike.
-						wanted: body.neckWidthCm + (small.headCm / 1.25 - small.neckCm) / 2,
+						wanted: body.neckWidthCm + (small.headCm / NECK_STRETCH - small.neckCm) / 2,
 						by: small.code
 					}
 				: outOf(found, 'neck');
 	if (!off) return [];
 	const each = Math.abs(off.measured - off.wanted) / 2;
 	const loops = whole(each, found.stitchesPerCm);
-	const of = { seam: 'shoulder' as const, times: 2, loops, cm: loops / found.stitchesPerCm };
-	return [
-		{ ...off, ways: [{ do: off.measured > off.wanted ? 'close-more' : 'open-some', ...of }] }
-	];
+	const of = { seam: 'shoulder' as const, times: 2, cm: loops / found.stitchesPerCm };
+	const way: Remedy =
+		off.measured > off.wanted
+			? { do: 'close-more', ...of, by: 'loops', n: loops }
+			: { do: 'open-some', ...of, loops };
+	return [{ ...off, ways: [way] }];
 }
 
 function shoulder(found: Garment): Change[] {
@@ -196,7 +200,7 @@ function shrug(found: Garment): Change[] {
 			...off,
 			ways: [
 				off.measured < off.wanted
-					? { do: 'close-more', ...of, loops: rows }
+					? { do: 'close-more', ...of, by: 'rows', n: rows }
 					: { do: 'unpick', ...of, rows }
 			]
 		};

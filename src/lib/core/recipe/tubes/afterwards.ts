@@ -2,6 +2,7 @@ import { exact } from '../../quantity/estimate';
 import { fromTheLastEnd, outOf, type Change, type Found, type Measured } from '../afterwards';
 import type { FinishedOf } from '../finished';
 import type { PlainTubeOptions } from './options';
+import { LEAST_OVER_CM } from './rules/pouch-fits';
 
 /** A tube with its measured sizes in their places. */
 export function tubeAsMeasured(
@@ -35,7 +36,7 @@ export function afterTube(found: Found<PlainTubeOptions, FinishedOf<'tube'>>): C
 					id: 'length',
 					label,
 					measured: shallow.deepCm,
-					wanted: shallow.needsCm + 0.5,
+					wanted: shallow.needsCm + LEAST_OVER_CM,
 					by: shallow.code
 				}
 			: outOf(found, 'length');

@@ -64,7 +64,7 @@
 		</p>
 		<p class="hint mt-1 leading-relaxed">
 			{#each shown as as, k (as)}{k > 0 ? ', ' : ''}<span class={['stretch', as]}
-					>{count(as)} {READ_AS[as]}</span
+					>{READ_AS[as]}: {count(as)}</span
 				>{/each}{shown.length === 0
 				? 'Nothing of it asks for knitting.'
 				: '. Press a stretch to see what it became.'}

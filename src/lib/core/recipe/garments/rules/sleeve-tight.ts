@@ -12,6 +12,9 @@ declare module '../../../finding/finding' {
 
 /** A sleeve closer to the arm than this binds, cm (from memory). */
 const SLEEVE_EASE_CM = 2;
+/** Round a sleeve at least, for an arm. */
+export const sleeveNeeds = (armCm: number, { from }: Pick<GarmentOptions, 'from'>): number =>
+	armCm + (from === 'flat' ? 0 : SLEEVE_EASE_CM);
 
 export const sleeveTight = rule<GarmentOptions, FinishedOf<'flat'>>({
 	says: {
@@ -25,8 +28,7 @@ export const sleeveTight = rule<GarmentOptions, FinishedOf<'flat'>>({
 	test: ({ finished, options }) => {
 		const body = finished.body;
 		if (!body || body.sleeveCm === null) return null;
-		const need = options.from === 'flat' ? 0 : SLEEVE_EASE_CM;
-		if (body.sleeveCm >= body.armCm + need) return null;
+		if (body.sleeveCm >= sleeveNeeds(body.armCm, options)) return null;
 		const tube = options.sleeves === 'tube';
 		return {
 			body: { code: 'sleeve-tight', sleeveCm: body.sleeveCm, armCm: body.armCm, tube },

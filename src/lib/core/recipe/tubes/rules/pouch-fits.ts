@@ -14,7 +14,7 @@ declare module '../../../finding/finding' {
 const STRETCHED = 0.25;
 const ROOM = 0.35;
 /** The mouth still closes over it where it is deeper by this, cm. */
-const LEAST_OVER_CM = 0.5;
+export const LEAST_OVER_CM = 0.5;
 
 /** A pouch is as wide and as deep as what goes in; a thin one shows it (common practice). */
 export const pouchFits = rule<PlainTubeOptions, FinishedOf<'tube'>>({
