@@ -74,6 +74,14 @@ describe('time by kind of work', () => {
 		const panel = paced.find((p) => p.work === 'panel')!;
 		expect(panel.took / panel.usual).toBeGreaterThan(1);
 	});
+	it('a join that was made before or after the presses is not taken for a quick one', () => {
+		const made = planned(striped, bench);
+		const paced = pacedOf(
+			made.pieces,
+			run(made, () => 5)
+		);
+		expect(paced.map((p) => p.work)).toEqual(['tube']);
+	});
 	it('a few rows say nothing, and so do rows that were jumped', () => {
 		const made = planned(striped, bench);
 		const all = run(made, () => 5);

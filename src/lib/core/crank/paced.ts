@@ -11,6 +11,9 @@ import { HAND_SECONDS, secondsOfRows } from './time';
 const ENOUGH_ROWS = 6;
 const ROWS: readonly PacedWork[] = ['tube', 'panel'];
 
+/** Less than this share of the usual was not done between these two presses, but before the one or after the other. */
+const LEAST_SHARE = 0.2;
+
 /** Seconds that most take for what hands do between two rows; what is not timed apart counts as so many loops by hand. */
 function usualOf(work: HandWork): number {
 	if (work.do === 'decrease' || work.do === 'decrease-inside' || work.do === 'move-in')
@@ -80,6 +83,7 @@ export function pacedOf(
 			for (const g of here.filter((x) => !plain.includes(x))) {
 				const apart = Math.max(0, g.took - (g.usualRow * took) / usual);
 				const between = g.usualHands + g.usualJoins;
+				if (apart < LEAST_SHARE * between) continue;
 				if (g.usualJoins > 0)
 					put(piece.machine.id, 'joins', (apart * g.usualJoins) / between, g.usualJoins);
 				if (g.usualHands > 0)

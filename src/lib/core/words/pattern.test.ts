@@ -33,6 +33,7 @@ it('what is asked about says what would be right', () => {
 	expect(why('Cast on 40 sts. Work 10 rows. 12 rows in all.')).toBe(
 		'The pattern says 12 rows here, and its instructions make 10.'
 	);
+	expect(why('Cast on 99999999 sts.')).toContain('2000 stitches or rows at most');
 	expect(why('Work 6 rows in moss st.')).toMatch(
 		/^Not done by cranking, though its rows count\. Purl texture: .+\.$/
 	);

@@ -105,6 +105,8 @@ export function wordWhy(why: Why): string {
 			return `The pattern says ${rowsWord(why.said)} here, and its instructions make ${why.is}.`;
 		case 'used-up':
 			return `This leaves ${why.left} stitches: there are not so many.`;
+		case 'too-many':
+			return `${why.n} is more than a piece has: ${why.most} stitches or rows at most.`;
 		case 'by-hand':
 			return `Not done by cranking, though its rows count. ${wordHandOnly(why.what)}`.replace(
 				/\. ([a-z])/,

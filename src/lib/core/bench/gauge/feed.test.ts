@@ -7,7 +7,8 @@ import {
 	machineOf,
 	projectOf,
 	readingOf,
-	swatchOf
+	swatchOf,
+	yarnOf
 } from '../../../../../tests/support/bench';
 import { seeded } from '../../../../../tests/support/random';
 import { asFed } from '../../learn/fed';
@@ -107,6 +108,22 @@ describe('how yarn is fed', () => {
 		// A swatch in another slot does not erase the first, nor is it lost: it narrows it.
 		const single = benchOf({ machines: [machine], swatches: [swatch(A, 20, at(1), 'a1')] });
 		expect(relative(gauge(bench, A).rowsPerCm)).toBeLessThan(relative(gauge(single, A).rowsPerCm));
+	});
+
+	it('another colour’s swatch in another slot is no second word on what it says itself', () => {
+		const fresh = { ...swatchOf(M48, B, [readingOf(12, 26, 'fresh')]), ...at(1) };
+		const alone = [swatch(A, 20, at(1), 'a1'), swatch(yarnOf('c'), 18, at(2), 'c2')];
+		const rows = (swatches: Bench['swatches']) =>
+			gauge(
+				benchOf({
+					machines: [machine],
+					yarns: [A, B, yarnOf('c')],
+					swatches,
+					evidence: [tube(1, A, at(1), 1.05)]
+				})
+			).rowsPerCm;
+		expect(rows([...alone, fresh]).mean).toBeCloseTo(rows(alone).mean, 9);
+		expect(rows([...alone, fresh]).sd).toBeCloseTo(rows(alone).sd, 9);
 	});
 
 	it('is found again from things knitted through all slots (seeded)', () => {

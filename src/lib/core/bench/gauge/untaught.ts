@@ -166,7 +166,8 @@ function asides(book: GaugeBook): Looked[] {
 		if (seen.has(pair)) return [];
 		seen.add(pair);
 		const { aside } = readingsFor(book.swatches(one.machineId, yarn), yarn, false);
-		return aside.flatMap((s) => lookAt(s));
+		// Another colour's own swatch is what is known of that colour: it does not speak twice.
+		return aside.flatMap((s) => (s.yarnId === one.yarnId ? lookAt(s) : []));
 	});
 }
 function lookAt(s: Swatch): Looked[] {

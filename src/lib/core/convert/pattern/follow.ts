@@ -28,6 +28,7 @@ export type Why =
 	  }
 	| { readonly code: 'rows-differ'; readonly said: number; readonly is: number }
 	| { readonly code: 'used-up'; readonly left: number }
+	| { readonly code: 'too-many'; readonly n: number; readonly most: number }
 	| { readonly code: 'by-hand'; readonly what: HandOnly };
 
 /** A pattern's text as it was read: every stretch of it that holds a number belongs to an instruction. */
@@ -110,8 +111,13 @@ function begin(s: State, on: number | null): void {
 const less = (s: State, stitches: number): void => {
 	if (s.on !== null) s.on -= stitches;
 };
-const usedUp = (s: State): Why | null =>
-	s.on !== null && s.on < 1 ? { code: 'used-up', left: s.on } : null;
+/** More stitches or rows than this are no piece of anyone's. */
+const MOST = 2000;
+const usedUp = (s: State): Why | null => {
+	const most = Math.max(s.on ?? 0, s.rows ?? 0);
+	if (most > MOST) return { code: 'too-many', n: most, most: MOST };
+	return s.on !== null && s.on < 1 ? { code: 'used-up', left: s.on } : null;
+};
 
 function shaped(s: State, act: Shape): Followed {
 	const { shape, why } = solved(act, s.on);
