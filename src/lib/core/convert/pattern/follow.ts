@@ -1,6 +1,7 @@
 import type { Act, Shape } from './acts';
 import type { Before } from './rule';
 import type { HandOnly } from '../written';
+import type { FoundGauge } from './gauge';
 import type { Token } from './tokens';
 
 /** How a stretch of the text was read. */
@@ -16,6 +17,10 @@ export interface Instruction {
 	readonly meanwhile: boolean;
 	/** Of what is not done here: what it is; of a guess or a question: why. */
 	readonly why: Why | null;
+	/** The maker said how it is meant. */
+	readonly corrected?: true;
+	/** What it says is the pattern's gauge. */
+	readonly gauge?: FoundGauge;
 }
 export type Why =
 	| { readonly code: 'unread' }
@@ -41,6 +46,8 @@ export interface ReadPattern {
 		readonly to: number;
 		readonly sizes: number;
 	}[];
+	/** Its gauge, where it says it. */
+	readonly gauge: FoundGauge | null;
 }
 
 export interface State {
@@ -118,6 +125,11 @@ const usedUp = (s: State): Why | null => {
 	if (most > MOST) return { code: 'too-many', n: most, most: MOST };
 	return s.on !== null && s.on < 1 ? { code: 'used-up', left: s.on } : null;
 };
+/** A group may take all that is left: it is closed then. */
+const closed = (s: State): Why | null => {
+	if (s.on === 0) s.on = null;
+	return usedUp(s);
+};
 
 function shaped(s: State, act: Shape): Followed {
 	const { shape, why } = solved(act, s.on);
@@ -161,11 +173,11 @@ export function follow(s: State, act: Act): Followed {
 			s.group = act;
 			less(s, act.n * act.rows);
 			knit(s, act.rows);
-			break;
+			return { act, why: closed(s) };
 		case 'group':
 			s.group = act;
 			less(s, act.n * (act.edge === 'both' ? 2 : 1));
-			break;
+			return { act, why: closed(s) };
 		case 'shape':
 			return shaped(s, act);
 		case 'centre':

@@ -4,10 +4,15 @@ import { before, type ReadPattern, type State } from './follow';
 import { repeat, rowOut } from './row-out';
 import { HEADING } from './rules';
 import { isEnd, loose, merge, sentenceEnd, spanOf, take, tokenAt } from './take';
-import { tokensOf } from './tokens';
+import { placesOf, tokensCorrected, type Place } from './correct';
+import { gaugeIn, type FoundGauge } from './gauge';
+import type { Instruction } from './follow';
+import type { Correction } from '../../model/written';
 
 export type { Instruction, ReadAs, ReadPattern, Why } from './follow';
 
+/** No heading is longer, in letters. */
+const MOST_NAME = 30;
 /** A sentence that begins so is about something else. */
 const ABOUT =
 	/(?:materials?|abbreviations?|tension|gauge|makingup|make up|notes?|sizes?|to fit|measurements|needles|wool|join side|sew)(?: |$)/y;
@@ -29,7 +34,9 @@ function heading(s: State, i: number, source: string): number | null {
 	const to = tokenAt(s, HEADING.lastIndex);
 	const first = m.groups?.name?.split(' ').length ?? 1;
 	const span = spanOf(s, to - first, to);
-	const words = source.slice(span.from, span.to).toLowerCase();
+	// Said in place of something else it has no words of its own in the text.
+	const own = source.slice(span.from, span.to).toLowerCase();
+	const words = own.length > MOST_NAME ? (m.groups?.name ?? '') : own;
 	return take(s, [i, to], [{ do: 'piece', name: words.charAt(0).toUpperCase() + words.slice(1) }]);
 }
 
@@ -55,13 +62,46 @@ function byRule(s: State, i: number): number | null {
 	return null;
 }
 
+/** What stands in the text beside what is knitted: its gauge, and what the maker said is only words. */
+function besides(
+	read: readonly Instruction[],
+	gauge: FoundGauge | null,
+	places: readonly Place[]
+): Instruction[] {
+	const plain = { acts: [], meanwhile: false, why: null } as const;
+	const said = read.map((x) =>
+		places.some((p) => p.says !== null && p.from <= x.from && x.to <= p.to)
+			? { ...x, corrected: true as const }
+			: x
+	);
+	const words = places.flatMap(({ from, to, says }): Instruction[] =>
+		says === '' ? [{ from, to, as: 'words', ...plain, corrected: true }] : []
+	);
+	const found: Instruction[] = gauge
+		? [{ from: gauge.from, to: gauge.to, as: 'taken', ...plain, gauge }]
+		: [];
+	// What was read of a stretch stays in its order.
+	return [...said, ...words, ...found].sort((a, b) => a.from - b.from);
+}
+
 /**
- * A pattern's text read whole, for one of its sizes (from 0): every stretch as taken, taken with a guess, needing the maker,
- * only words, or not done by this machine. "Until m remain" is solved where the count is known; what contradicts a count or a
- * number of rows that the text states is said. Never throws.
+ * A pattern's text read whole, for one of its sizes (from 0) and with what the maker says of it: every stretch as taken, needing
+ * the maker, only words, or not done by this machine. "Until m remain" is solved where the count is known; what contradicts a
+ * count or a number of rows that the text states is said. Never throws.
  */
-export function readPattern(source: string, size = 0): ReadPattern {
-	const tokens = tokensOf(source, size);
+export function readPattern(
+	source: string,
+	size = 0,
+	corrections: readonly Correction[] = []
+): ReadPattern {
+	const corrected = placesOf(source, corrections);
+	const stands = gaugeIn(source);
+	const over = (p: Place) => stands && p.from < stands.to && stands.from < p.to;
+	const gauge = corrected.some(over) ? null : stands;
+	const places = [...corrected, ...(gauge ? [{ ...gauge, says: null }] : [])].sort(
+		(a, b) => a.from - b.from
+	);
+	const tokens = tokensCorrected(source, size, places);
 	const at: number[] = [];
 	let length = 0;
 	for (const t of tokens) {
@@ -117,5 +157,10 @@ export function readPattern(source: string, size = 0): ReadPattern {
 		t.sizes ? [{ from: t.from, to: t.to, sizes: t.sizes.length }] : []
 	);
 	const sizes = Math.max(1, ...lists.map((l) => l.sizes));
-	return { instructions: s.out, sizes, oddLists: lists.filter((l) => l.sizes !== sizes) };
+	return {
+		instructions: besides(s.out, gauge, corrected),
+		sizes,
+		oddLists: lists.filter((l) => l.sizes !== sizes),
+		gauge
+	};
 }

@@ -130,15 +130,13 @@ const OTHERS: readonly Rule[] = [
 	rule('reversed', `(?:all )?(?:shape )?reverse(?: all)?(?: shape)?`, () => [{ do: 'reverse' }]),
 	rule(
 		'as another',
-		`(?:made )?(?:exactly )?(?:as|like)(?: given)? (?<name>(?:(?:left|right) )?(?:${NAMES})|left|right)(?: (?:until|to)(?: work)? (?<rows>\\d+) row(?: work)?| (?:to|until) (?<part>arm|neck|shoulder)(?: shape)?)?`,
-		(m) => [
-			{
-				do: 'same',
-				piece: named(m.name),
-				to:
-					m.rows !== undefined ? `${m.rows} rows` : m.part === 'arm' ? 'armhole' : (m.part ?? null)
-			}
-		]
+		`(?:made )?(?:exactly )?(?:as|like)(?: given)? (?<name>(?:(?:left|right) )?(?:${NAMES})|left|right)(?: (?:until|to)(?: work)? (?<rows>\\d+) row(?: work)?| (?:to|until) (?:end )?(?<part>arm|neck|shoulder)(?: shape)?(?<done> (?:complete|completed|done|finished|work))?)?`,
+		(m) => {
+			const part = m.part === 'arm' ? 'armhole' : (m.part ?? null);
+			const done = m.done === undefined ? '' : ' done';
+			const to = m.rows === undefined ? part && part + done : `${m.rows} rows`;
+			return [{ do: 'same', piece: named(m.name), to }];
+		}
 	),
 	rule(
 		'until it matches another',
