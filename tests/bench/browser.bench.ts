@@ -168,7 +168,8 @@ async function ribbon(): Promise<void> {
 		projects: [project],
 		events: [],
 		results: [],
-		orders: []
+		orders: [],
+		patterns: []
 	};
 	const page = await ownRack(browser, BASE);
 	await page.goto(`${BASE}/keep`);
@@ -263,7 +264,14 @@ async function ribbon(): Promise<void> {
 async function stashPage(yarns: number): Promise<Page> {
 	const bench = bigBench(yarns);
 	const project = projectOf(optionsOn(bench));
-	const bytes = writeBackup({ bench, projects: [project], events: [], results: [], orders: [] });
+	const bytes = writeBackup({
+		bench,
+		projects: [project],
+		events: [],
+		results: [],
+		orders: [],
+		patterns: []
+	});
 	const page = await ownRack(browser, BASE);
 	await page.goto(`${BASE}/keep`);
 	await page.locator('input[type=file]').setInputFiles({

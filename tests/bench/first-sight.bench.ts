@@ -27,7 +27,7 @@ function manyThings(): ReturnType<typeof writeBackup> {
 			machineId: begun.machine.id
 		};
 	});
-	return writeBackup({ bench, projects, events: [], results: [], orders: [] });
+	return writeBackup({ bench, projects, events: [], results: [], orders: [], patterns: [] });
 }
 
 async function throttled(page: Page, rate: number) {

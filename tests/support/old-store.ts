@@ -23,7 +23,8 @@ const TABLES = {
 	7: IN_5,
 	8: IN_5,
 	9: IN_5,
-	11: { ...IN_5, looks: 'projectId' }
+	11: { ...IN_5, looks: 'projectId' },
+	12: { ...IN_5, looks: 'projectId' }
 };
 
 /** A store as a version left it. */

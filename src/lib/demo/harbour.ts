@@ -1,6 +1,7 @@
 import type { Everything } from '../file/everything';
 import { big, small } from './machines';
 import { orders } from './orders';
+import { patterns } from './patterns';
 import { projects } from './projects';
 import { done, faults, placed, results, run } from './runs';
 import { swatches } from './swatches';
@@ -38,5 +39,6 @@ export const harbour: Everything = {
 		...faults
 	]),
 	results: [...results, ...winterResults(projects, bench)],
-	orders
+	orders,
+	patterns
 };

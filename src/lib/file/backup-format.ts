@@ -25,6 +25,13 @@ export const ordersHead = z.looseObject({
 	version: z.int().min(4).max(VERSION),
 	orders: z.unknown()
 });
+export const PATTERNS_FORMAT = 'tomble-patterns';
+/** Written patterns came with version 12. */
+export const patternsHead = z.looseObject({
+	format: z.literal(PATTERNS_FORMAT),
+	version: z.int().min(12).max(VERSION),
+	patterns: z.unknown()
+});
 /** Records that do not read travel apart, as they are. */
 export const APART_FORMAT = 'tomble-apart';
 export const apartFile = z.object({

@@ -1,6 +1,14 @@
 import { order } from '../core/model/order';
+import { writtenPattern } from '../core/model/written';
 import type { Bench } from '../core/model/project';
-import { apartFile, benchHead, benchOfAnyVersion, ordersHead, type Apart } from './backup-format';
+import {
+	apartFile,
+	benchHead,
+	benchOfAnyVersion,
+	ordersHead,
+	patternsHead,
+	type Apart
+} from './backup-format';
 import { parseJson } from './bounded';
 import type { Everything } from './everything';
 import { readList, type Unread } from './lists';
@@ -30,6 +38,7 @@ interface Found {
 	bench: Bench | null;
 	readonly projects: ProjectFile[];
 	orders: Everything['orders'];
+	patterns: Everything['patterns'];
 	readonly apart: Apart[];
 	readonly unread: Unread[];
 	refused: Refusal | null;
@@ -40,6 +49,7 @@ const newer = (parsed: unknown): boolean => {
 	return typeof version === 'number' && version > VERSION;
 };
 
+const KNOWN = new Set(['bench.json', 'orders.json', 'patterns.json', 'apart.json']);
 /** One file of a backup. What does not read is named; only a backup of a newer version is refused. */
 function readEntry(found: Found, path: string, content: Uint8Array, withBench: boolean): void {
 	const missed = (r: Refusal) =>
@@ -58,7 +68,7 @@ function readEntry(found: Found, path: string, content: Uint8Array, withBench: b
 		} else missed(opened.refusal);
 		return;
 	}
-	if (path !== 'bench.json' && path !== 'orders.json' && path !== 'apart.json') return;
+	if (!KNOWN.has(path)) return;
 	const parsed = parseJson(content);
 	if (!parsed.ok) return void missed(parsed.refusal);
 	if (newer(parsed.value)) {
@@ -77,6 +87,14 @@ function readEntry(found: Found, path: string, content: Uint8Array, withBench: b
 		const read = readList(head.data.orders, list, false);
 		found.orders = read.items;
 		within(read.unread);
+	} else if (path === 'patterns.json') {
+		const head = patternsHead.safeParse(parsed.value);
+		if (!head.success)
+			return void missed(refuse('damaged', '', 'the written patterns of a backup').refusal);
+		const list = { schema: writtenPattern, path: 'patterns', most: Infinity, key: 'id' } as const;
+		const read = readList(head.data.patterns, list, false);
+		found.patterns = read.items;
+		within(read.unread);
 	} else {
 		const read = apartFile.safeParse(parsed.value);
 		if (read.success) found.apart.push(...read.data.records);
@@ -90,6 +108,7 @@ function readBackup(bytes: Uint8Array, progress: Progress, withBench = false): O
 		bench: null,
 		projects: [],
 		orders: [],
+		patterns: [],
 		apart: [],
 		unread: [],
 		refused: null
@@ -132,11 +151,13 @@ function onceEach({
 	bench,
 	projects: files,
 	orders,
+	patterns,
 	unread
 }: {
 	readonly bench: Bench;
 	readonly projects: readonly ProjectFile[];
 	readonly orders: Everything['orders'];
+	readonly patterns: Everything['patterns'];
 	readonly unread: readonly Unread[];
 }): { value: Everything; unread: Unread[] } {
 	const named = [...unread];
@@ -164,7 +185,8 @@ function onceEach({
 			files.flatMap((f) => f.results),
 			'results'
 		),
-		orders
+		orders,
+		patterns
 	};
 	return { value, unread: named };
 }
@@ -180,7 +202,7 @@ export function readAny(bytes: Uint8Array, progress: Progress = () => undefined)
 	const { project, bench, events, results } = opened.value;
 	return {
 		ok: true,
-		value: { bench, projects: [project], events, results, orders: [] },
+		value: { bench, projects: [project], events, results, orders: [], patterns: [] },
 		unread: [],
 		apart: []
 	};

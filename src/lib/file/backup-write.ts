@@ -1,6 +1,12 @@
 import { entryAt, last } from '../core/quantity/sure';
 import { strToU8, zipSync } from 'fflate';
-import { APART_FORMAT, BENCH_FORMAT, ORDERS_FORMAT, type Apart } from './backup-format';
+import {
+	APART_FORMAT,
+	BENCH_FORMAT,
+	ORDERS_FORMAT,
+	PATTERNS_FORMAT,
+	type Apart
+} from './backup-format';
 import { readAny } from './backup-read';
 import { writeCsv } from './csv/rfc4180';
 import { writeTable } from './csv/tables';
@@ -79,6 +85,7 @@ export function writeBackups(all: Everything, apart: readonly Apart[] = []): Uin
 	};
 	const first = {
 		'orders.json': json({ format: ORDERS_FORMAT, version: VERSION, orders: all.orders }),
+		'patterns.json': json({ format: PATTERNS_FORMAT, version: VERSION, patterns: all.patterns }),
 		...(apart.length > 0 ? { 'apart.json': json({ format: APART_FORMAT, records: apart }) } : {}),
 		...tables(all)
 	};
@@ -87,7 +94,7 @@ export function writeBackups(all: Everything, apart: readonly Apart[] = []): Uin
 	const zips = projectParts(all).map((projects, i) =>
 		zipSync({ ...packed({ ...shared, ...(i === 0 ? first : {}) }), ...projects })
 	);
-	const read = { projects: 0, events: 0, results: 0, orders: 0, apart: 0 };
+	const read = { projects: 0, events: 0, results: 0, orders: 0, patterns: 0, apart: 0 };
 	for (const zip of zips) {
 		const opened = readAny(zip);
 		if (!opened.ok) throw new BackupUnsound(opened.refusal.expected);
@@ -97,6 +104,7 @@ export function writeBackups(all: Everything, apart: readonly Apart[] = []): Uin
 		read.events += opened.value.events.length;
 		read.results += opened.value.results.length;
 		read.orders += opened.value.orders.length;
+		read.patterns += opened.value.patterns.length;
 		read.apart += opened.apart.length;
 	}
 	const wrote = {
@@ -104,6 +112,7 @@ export function writeBackups(all: Everything, apart: readonly Apart[] = []): Uin
 		events: all.events.length,
 		results: all.results.length,
 		orders: all.orders.length,
+		patterns: all.patterns.length,
 		apart: apart.length
 	};
 	const lost = (Object.keys(wrote) as (keyof typeof wrote)[]).find((k) => read[k] !== wrote[k]);

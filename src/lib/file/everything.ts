@@ -1,4 +1,5 @@
 import type { Order } from '../core/model/order';
+import type { WrittenPattern } from '../core/model/written';
 import type { Bench, MeasuredResult, Project, RunEvent } from '../core/model/project';
 
 /** Everything the maker has, in memory. */
@@ -9,4 +10,6 @@ export interface Everything {
 	readonly results: readonly MeasuredResult[];
 	/** What the stall is to have. */
 	readonly orders: readonly Order[];
+	/** Hand-knitting patterns, as pasted. */
+	readonly patterns: readonly WrittenPattern[];
 }

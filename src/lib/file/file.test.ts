@@ -153,6 +153,7 @@ describe('preview', () => {
 	const empty: Everything = {
 		bench: { machines: [], yarns: [], swatches: [], tests: [], evidence: [] },
 		orders: [],
+		patterns: [],
 		projects: [],
 		events: [],
 		results: []

@@ -5,7 +5,15 @@ import type { Everything } from './everything';
 import { dequal } from 'dequal/lite';
 
 type Kind =
-	'machines' | 'yarns' | 'swatches' | 'tests' | 'projects' | 'results' | 'orders' | 'evidence';
+	| 'machines'
+	| 'yarns'
+	| 'swatches'
+	| 'tests'
+	| 'projects'
+	| 'results'
+	| 'orders'
+	| 'patterns'
+	| 'evidence';
 
 /**
  * The evidence of a file that is carried in: of things whose logs are neither here nor in the file. Where the maker keeps a
@@ -138,6 +146,7 @@ const lists = (all: Everything): Record<Kind, readonly Named[]> => ({
 	projects: all.projects,
 	results: all.results,
 	orders: all.orders,
+	patterns: all.patterns,
 	evidence: all.bench.evidence.map((e) => ({ ...e, id: e.resultId }))
 });
 

@@ -37,7 +37,7 @@ import { knownProject } from './known-project';
 
 /** The one current version of the project file; see docs/file-format.md. */
 export const FORMAT = 'tomble-project';
-export const VERSION = 11;
+export const VERSION = 12;
 
 /** A project with a snapshot of all it uses, so that it means the same elsewhere. */
 export const projectFile = z.object({
@@ -137,7 +137,9 @@ const MIGRATIONS: Record<number, Migration> = {
 		results: resultsFrom9(file.results, file.project)
 	}),
 	// How yarn was fed, time by kind of work, what a note speaks of and what a thing was made after were added: see 6.
-	10: (file) => ({ ...file, version: 11 })
+	10: (file) => ({ ...file, version: 11 }),
+	// Written patterns, with the pieces taken from them, were added: see 6.
+	11: (file) => ({ ...file, version: 12 })
 };
 
 /** A project file, and what of it does not read where that is allowed. */

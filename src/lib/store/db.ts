@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie';
 import type { Machine, Swatch, Yarn, YarnTest } from '../core/model/bench';
 import type { Order } from '../core/model/order';
+import type { WrittenPattern } from '../core/model/written';
 import type { Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
 import {
 	eventsFrom2,
@@ -21,6 +22,7 @@ import {
 	yarnFrom7
 } from '../file/upgrade';
 import { resultFrom9, evidenceFrom9 } from '../file/upgrade-9';
+import { patternFrom11 } from '../file/upgrade-11';
 import type { Settings } from './settings';
 
 /** The tab that counts a project's run, until its lease runs out, ms since 1970. */
@@ -88,6 +90,17 @@ const from10 = async (tx: Transaction) => {
 	await tx.table('carried').bulkPut(carried.map(evidenceFrom9));
 };
 
+const from12 = async (tx: Transaction) => {
+	type Rec = Record<string, unknown>;
+	const settings = await tx.table<Rec>('settings').get('settings');
+	const first = patternFrom11(settings?.pattern, Date.now());
+	if (first) await tx.table('patterns').put(first);
+	if (settings) {
+		const { pattern: _gone, ...kept } = settings;
+		await tx.table('settings').put(kept);
+	}
+};
+
 /**
  * The maker's data, in the browser. Strict durability: a transaction that has completed is on disk,
  * so that a row shown as counted survives the browser's end.
@@ -104,6 +117,7 @@ export class TombleDb extends Dexie {
 	/** Which tab counts a run now. */
 	leads!: EntityTable<Lead, 'projectId'>;
 	orders!: EntityTable<Order, 'id'>;
+	patterns!: EntityTable<WrittenPattern, 'id'>;
 	/** Plans of the shelf as they were last drawn: put aside so that it opens without planning. */
 	cards!: EntityTable<Card, 'projectId'>;
 	looks!: EntityTable<StoredLook, 'projectId'>;
@@ -182,5 +196,7 @@ export class TombleDb extends Dexie {
 		this.version(11).stores({}).upgrade(from10);
 		// What the next one is made by was added: see version 4.
 		this.version(12).stores({});
+		// Several written patterns are kept; the one that lay on the bench is the first of them.
+		this.version(13).stores({ patterns: 'id, createdAt' }).upgrade(from12);
 	}
 }

@@ -23,21 +23,8 @@ export interface Settings {
 	readonly currentProject: string | null;
 	/** Whether the store was ever filled or refused demo data. */
 	readonly greeted: boolean;
-	/** The written pattern last looked at, as typed. */
-	readonly pattern: WrittenPattern;
 	/** The maker's usual waste yarn and tails; null takes each recipe's own. */
 	readonly waste: UsualWaste | null;
-}
-
-/** What a maker typed of a written pattern. */
-export interface WrittenPattern {
-	readonly text: string;
-	readonly notation: string;
-	readonly stitches: string;
-	readonly rows: string;
-	readonly mode: 'tube' | 'panel';
-	/** What each count must keep to, in their order: any, even, odd, or a number it must be a multiple of. */
-	readonly keep: readonly string[];
 }
 
 export const DEFAULT_SETTINGS: Settings = {
@@ -54,8 +41,7 @@ export const DEFAULT_SETTINGS: Settings = {
 	pedalKey: null,
 	currentProject: null,
 	greeted: false,
-	waste: null,
-	pattern: { text: '', notation: 'per-10cm', stitches: '', rows: '', mode: 'panel', keep: [] }
+	waste: null
 };
 
 const ALLOWED: { [K in keyof Settings]: (v: unknown) => boolean } = {
@@ -72,8 +58,7 @@ const ALLOWED: { [K in keyof Settings]: (v: unknown) => boolean } = {
 	pedalKey: (v) => v === null || (typeof v === 'string' && v.length >= 1 && v.length <= 30),
 	currentProject: (v) => v === null || typeof v === 'string',
 	greeted: isFlag,
-	waste: isWaste,
-	pattern: isPattern
+	waste: isWaste
 };
 
 function isFlag(v: unknown): boolean {
@@ -90,19 +75,6 @@ function isWaste(v: unknown): boolean {
 		rows(w.end) &&
 		(WASTE_WITH as readonly unknown[]).includes(w.with) &&
 		(w.joinTails === 'tie' || w.joinTails === 'weave')
-	);
-}
-
-function isPattern(v: unknown): boolean {
-	if (typeof v !== 'object' || v === null) return false;
-	const p = v as Record<string, unknown>;
-	const texts = [p.text, p.notation, p.stitches, p.rows];
-	return (
-		texts.every((t) => typeof t === 'string' && t.length <= 20_000) &&
-		(p.mode === 'tube' || p.mode === 'panel') &&
-		Array.isArray(p.keep) &&
-		p.keep.length <= 1000 &&
-		p.keep.every((k) => typeof k === 'string')
 	);
 }
 

@@ -1,6 +1,7 @@
 import type * as z from 'zod';
 import { machine, swatch, yarn, yarnTest } from '../core/model/bench';
 import { order } from '../core/model/order';
+import { writtenPattern } from '../core/model/written';
 import { evidence, result, runEvent } from '../core/model/project';
 import { firstIssue } from '../file/issue';
 import { knownProject } from '../file/known-project';
@@ -15,6 +16,7 @@ const SCHEMAS = {
 	projects: knownProject,
 	results: result,
 	orders: order,
+	patterns: writtenPattern,
 	carried: evidence,
 	events: runEvent
 } as const satisfies Record<string, z.ZodType>;
@@ -74,7 +76,8 @@ export function soundRecords(all: Records): { sound: Records; unsound: Unsound[]
 		projects: take('projects', all.projects),
 		results: take('results', all.results),
 		carried: take('carried', all.carried),
-		orders: take('orders', all.orders)
+		orders: take('orders', all.orders),
+		patterns: take('patterns', all.patterns)
 	};
 	return { sound, unsound };
 }

@@ -2,6 +2,7 @@ import { yarnsOfProject } from '../core/recipe/uses';
 import { evidenceFrom } from '../core/learn/evidence';
 import type { Machine, Swatch, Yarn, YarnId, YarnTest } from '../core/model/bench';
 import type { Order } from '../core/model/order';
+import type { WrittenPattern } from '../core/model/written';
 import type { Bench, Evidence, MeasuredResult, Project, RunEvent } from '../core/model/project';
 import { sameYarnOtherColour } from '../core/bench/yarn/tex';
 import { v4 as uuid } from 'uuid';
@@ -20,22 +21,25 @@ export interface Records {
 	/** Evidence that came in files, from results that are not here. */
 	readonly carried: readonly Evidence[];
 	readonly orders: readonly Order[];
+	readonly patterns: readonly WrittenPattern[];
 }
 
 /** The browser's own `randomUUID` is kept from plain-http addresses, where a phone may well count; this is not. */
 export const newId = (): string => uuid();
 
 export async function readRecords(db: TombleDb): Promise<Records> {
-	const [machines, yarns, swatches, tests, projects, results, carried, orders] = await Promise.all([
-		db.machines.toArray(),
-		db.yarns.toArray(),
-		db.swatches.toArray(),
-		db.tests.toArray(),
-		db.projects.orderBy('createdAt').toArray(),
-		db.results.toArray(),
-		db.carried.toArray(),
-		db.orders.orderBy('createdAt').toArray()
-	]);
+	const [machines, yarns, swatches, tests, projects, results, carried, orders, patterns] =
+		await Promise.all([
+			db.machines.toArray(),
+			db.yarns.toArray(),
+			db.swatches.toArray(),
+			db.tests.toArray(),
+			db.projects.orderBy('createdAt').toArray(),
+			db.results.toArray(),
+			db.carried.toArray(),
+			db.orders.orderBy('createdAt').toArray(),
+			db.patterns.orderBy('createdAt').toArray()
+		]);
 	return {
 		machines,
 		yarns,
@@ -44,7 +48,8 @@ export async function readRecords(db: TombleDb): Promise<Records> {
 		projects,
 		results: results.sort((a, b) => a.at - b.at),
 		carried,
-		orders
+		orders,
+		patterns
 	};
 }
 

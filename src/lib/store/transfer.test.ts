@@ -168,7 +168,14 @@ describe('a backup of the store', () => {
 		const events = projects.flatMap((of) =>
 			Array.from({ length: 20_000 }, (_, i) => row(`${of.id}-${i}`, of.id, i))
 		);
-		const all: Everything = { bench: harbour.bench, projects, events, results: [], orders: [] };
+		const all: Everything = {
+			bench: harbour.bench,
+			projects,
+			events,
+			results: [],
+			orders: [],
+			patterns: []
+		};
 		const zips = writeBackups(all);
 		expect(zips.length).toBeGreaterThan(1);
 		const read = zips.map((z) => readAny(z));
@@ -184,7 +191,8 @@ describe('a file speaks of itself only', () => {
 		projects: [project],
 		events,
 		results: [],
-		orders: []
+		orders: [],
+		patterns: []
 	});
 
 	it('an event whose id is another’s here comes in once, under a new id', async () => {

@@ -32,7 +32,8 @@ export async function readStore(
 			projects: sound.projects,
 			events: events.sound.filter((e) => known.has(e.projectId)),
 			results: sound.results.filter((r) => known.has(r.projectId)),
-			orders: sound.orders
+			orders: sound.orders,
+			patterns: sound.patterns
 		},
 		apart: [
 			...[...unsound, ...events.unsound].map(({ table, raw }) => ({ table, raw })),
@@ -57,7 +58,8 @@ const tablesOf = (db: TombleDb) => [
 	db.results,
 	db.events,
 	db.carried,
-	db.orders
+	db.orders,
+	db.patterns
 ];
 
 /** Whose an event's id is in the store, for those of a file. */
@@ -90,7 +92,8 @@ export async function writeImport(
 			[db.tests, file.bench.tests],
 			[db.projects, file.projects],
 			[db.results, file.results],
-			[db.orders, file.orders]
+			[db.orders, file.orders],
+			[db.patterns, file.patterns]
 		] as const;
 		for (const [table, items] of lists) {
 			const known = new Set<string>(await table.toCollection().primaryKeys());

@@ -24,4 +24,6 @@ export interface Piece {
 	readonly shaped?: { readonly left: string; readonly right: string };
 	/** Named stretches of its border; where not given, what the fabric has: first and last row, and both sides. */
 	readonly edges?: readonly PieceEdge[];
+	/** The words of the pattern it was taken from, each from a main row on, from 0. */
+	readonly says?: readonly { readonly row: number; readonly words: string }[];
 }

@@ -168,7 +168,8 @@ export function knitPiece(input: Input): KnittedPiece {
 	const { piece, machine, gauges, feeds, joinTails } = input;
 	const { program } = piece;
 	const knitted = offTheRing(input);
-	const { faults, allRuns, runs, mainRows, stitches, first, last, rowByRow, share } = knitted;
+	const { faults, allRuns, wasteBefore, runs, mainRows, stitches, first, last, rowByRow, share } =
+		knitted;
 	const tails = tailsOfPiece(input, knitted);
 	const strands = strandsOfPiece(input, knitted);
 	const main = gauges[runs[0]?.yarn ?? 0] ?? entryAt(gauges, 0);
@@ -178,6 +179,7 @@ export function knitPiece(input: Input): KnittedPiece {
 		count: piece.count,
 		mirrored: piece.mirrored,
 		...(piece.shaped && { shaped: piece.shaped }),
+		...(piece.says && { says: piece.says.map((s) => ({ ...s, row: s.row + wasteBefore })) }),
 		program,
 		yarns: piece.yarns,
 		machine,

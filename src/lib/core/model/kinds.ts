@@ -236,6 +236,7 @@ export const APART_TABLES = [
 	'projects',
 	'results',
 	'orders',
+	'patterns',
 	'carried',
 	'events'
 ] as const;

@@ -21,6 +21,7 @@ import {
 import { gatherWith } from './gather-with';
 import { trims } from './trim';
 import { options } from './any-options';
+import { writtenPattern } from './written';
 
 export const projectId = z.string().min(1).max(64).brand<'ProjectId'>();
 export type ProjectId = z.infer<typeof projectId>;
@@ -56,6 +57,8 @@ export const project = z.object({
 	after: z.object({ projectId, rows: z.int().min(1).max(2000) }).optional(),
 	/** When it was taken apart again, and the yarns of the stash that it became; left out where it was not. */
 	undone: z.object({ at: when, yarns: z.array(yarn.shape.id).max(40) }).optional(),
+	/** The written pattern that it was taken from, as that was then; left out where from none. */
+	pattern: writtenPattern.optional(),
 	note: note.default('')
 });
 export type Project = z.infer<typeof project>;

@@ -46,3 +46,21 @@ export const writtenPattern = z.object({
 		.describe('seams that were guessed and are not sewn, by name')
 });
 export type WrittenPattern = z.infer<typeof writtenPattern>;
+
+/** A pattern before anything is pasted. */
+export const newPattern = (id: PatternId, createdAt: number): WrittenPattern => ({
+	id,
+	name: 'A written pattern',
+	createdAt,
+	text: '',
+	note: '',
+	size: 0,
+	notation: 'per-10cm',
+	stitches: '',
+	rows: '',
+	mode: 'panel',
+	keep: [],
+	corrections: [],
+	ways: [],
+	apart: []
+});

@@ -154,6 +154,7 @@ function bodyOf(kind: TableKind, lines: readonly Cells[], context: TableContext)
 		bench: { ...empty, ...part },
 		projects: [],
 		orders: [],
+		patterns: [],
 		events: [],
 		results: []
 	});

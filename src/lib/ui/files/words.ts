@@ -11,6 +11,7 @@ export const KINDS = {
 	projects: 'project',
 	results: 'result',
 	orders: 'order',
+	patterns: 'written pattern',
 	carried: 'what a finished piece taught',
 	evidence: 'what a finished piece taught',
 	events: 'event of a run'

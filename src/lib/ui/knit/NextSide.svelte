@@ -7,6 +7,7 @@
 	import { pinNumber } from '$lib/core/model/pin-number';
 	import DecreasePicture from '../pictures/DecreasePicture.svelte';
 	import type { RunSheetEvent } from '$lib/core/crank/events';
+	import { saidAt } from '$lib/core/crank/said';
 	import type { Crank } from './crank.svelte';
 
 	let { crank, context }: { crank: Crank; context: EventContext } = $props();
@@ -16,6 +17,8 @@
 	const done = $derived(crank.state.done);
 	const inRows = (e: RunSheetEvent) => e.after - done;
 	const next = $derived(crank.coming[0]);
+	/** What the written pattern says there, where the piece was taken from one. */
+	const said = (e: RunSheetEvent) => saidAt(crank.piece, e.after);
 	const decreases = $derived(crank.hands.filter((w) => w.do === 'decrease'));
 </script>
 
@@ -53,6 +56,11 @@
 			>
 		{/if}
 		{#if w.also}<span class="also block text-sm leading-snug">{w.also}</span>{/if}
+		{#if i === 0 && said(e)}
+			<span class="also block text-sm leading-snug" data-testid="pattern-line"
+				>The pattern: “{said(e)}”</span
+			>
+		{/if}
 		{@render tipOf(e)}
 	</span>
 	{#if e.kind === 'hands' && decreases.length > 0}
@@ -87,6 +95,11 @@
 				>{inRows(next)}</span
 			>
 			<span class="figure title block leading-tight">{w.title}</span>
+			{#if said(next)}
+				<span class="also quiet mt-1 block text-sm leading-snug" data-testid="pattern-line"
+					>The pattern: “{said(next)}”</span
+				>
+			{/if}
 		</span>
 	{/if}
 {/each}

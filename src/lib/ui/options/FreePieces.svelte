@@ -1,7 +1,12 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
 	import { readShaping } from '$lib/core/convert/shaping';
-	import type { FreePiece } from '$lib/core/recipe/garments/free-piece';
+	import {
+		endsOf,
+		type FreePiece,
+		type FreeSeam,
+		type FreeSeamEnd
+	} from '$lib/core/recipe/garments/free-piece';
 	import { inRange, NUMBER, parseCount, readNumber, tidy } from '$lib/core/quantity/parse';
 	import type { Result } from '$lib/core/quantity/problem';
 	import type { PlanOf } from '$lib/core/plan';
@@ -46,7 +51,9 @@
 		put(
 			options.pieces.map((p, k) => {
 				const byHand = 'left' in patch || 'right' in patch;
-				return k === i ? { ...p, ...patch, ...(byHand && { typed: undefined }) } : p;
+				return k === i
+					? { ...p, ...patch, ...(byHand && { typed: undefined, says: undefined }) }
+					: p;
 			})
 		);
 	function add() {
@@ -76,7 +83,10 @@
 		const gone = entryAt(options.pieces, i).id;
 		editor.options('a piece taken out', {
 			pieces: options.pieces.filter((_, k) => k !== i),
-			seams: options.seams.filter((s) => s.a.piece !== gone && s.b.piece !== gone)
+			seams: options.seams.filter(
+				(s) =>
+					![...endsOf(s.a), ...endsOf(s.b)].some((e) => e.piece.replace(/-mirror$/, '') === gone)
+			)
 		});
 	};
 	const parts = $derived(
@@ -90,6 +100,16 @@
 			].map((part) => ({ value: `${p.id}|${part}`, label: `${p.name}, ${part}` }))
 		)
 	);
+	/** A stretch of a border in the maker's words: a mirror image by its piece. */
+	function wordEnd({ piece, part, side }: FreeSeamEnd): string {
+		const image = piece.endsWith('-mirror');
+		const p = options.pieces.find((x) => x.id === piece.replace(/-mirror$/, ''));
+		if (!p) return 'a missing edge';
+		const where =
+			side === 'left' || side === 'right' ? `${side} ` : side === 'top' ? 'last row, ' : '';
+		return `${p.name}${image ? ', mirrored' : ''}, ${where}${part}`;
+	}
+	const wordSide = (side: FreeSeam['a']) => endsOf(side).map(wordEnd).join(' and ');
 	const endOf = (value: string) => {
 		const [piece, part] = value.split('|');
 		return { piece: piece!, part: part! };
@@ -208,9 +228,7 @@
 		{#each options.seams as s, i (i)}
 			<li class="flex items-baseline justify-between gap-2">
 				<span
-					>{parts.find((p) => p.value === `${s.a.piece}|${s.a.part}`)?.label ?? 'a missing edge'} to {parts.find(
-						(p) => p.value === `${s.b.piece}|${s.b.part}`
-					)?.label ?? 'a missing edge'}</span
+					>{wordSide(s.a)} to {wordSide(s.b)}{(s.times ?? 1) > 1 ? `, ${s.times} times` : ''}</span
 				>
 				<button
 					class="btn btn-sm"

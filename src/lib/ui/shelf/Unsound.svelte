@@ -3,6 +3,7 @@
 	import { MACHINE_PRESETS } from '$lib/core/bench/machine/presets';
 	import { mended, type Unsound } from '$lib/store/sound';
 	import type { Yarn } from '$lib/core/model/bench';
+	import { newPattern, type WrittenPattern } from '$lib/core/model/written';
 	import { firstYarn } from '../bench/defaults';
 	import { save, slug } from '../files/save';
 	import { KINDS } from '../files/words';
@@ -30,6 +31,8 @@
 				return firstYarn(u.id as Yarn['id'], 0);
 			case 'orders':
 				return { id: u.id, name: 'Stall order', createdAt: 0, lines: [], note: '' };
+			case 'patterns':
+				return newPattern(u.id as WrittenPattern['id'], 0);
 			default:
 				return { note: '' };
 		}

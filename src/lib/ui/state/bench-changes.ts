@@ -1,4 +1,5 @@
 import type { Machine, Swatch, Yarn, YarnTest } from '$lib/core/model/bench';
+import type { WrittenPattern } from '$lib/core/model/written';
 import type { Bench } from '$lib/core/model/project';
 import { dequal } from 'dequal/lite';
 import type { Change } from './history.svelte';
@@ -8,6 +9,7 @@ export interface BenchRecords {
 	yarns: Yarn;
 	swatches: Swatch;
 	tests: YarnTest;
+	patterns: WrittenPattern;
 }
 export type BenchTable = keyof BenchRecords;
 
@@ -15,7 +17,8 @@ const WORDS: { readonly [T in BenchTable]: string } = {
 	machines: 'machine',
 	yarns: 'yarn',
 	swatches: 'swatch',
-	tests: 'yarn test'
+	tests: 'yarn test',
+	patterns: 'pattern'
 };
 
 /** What a change of one record of the bench is called; typing goes on as one. */

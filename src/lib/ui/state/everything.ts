@@ -28,7 +28,8 @@ export async function everythingOf(workbench: Workbench): Promise<All> {
 		projects: records.projects,
 		events: [],
 		results: records.results,
-		orders: records.orders
+		orders: records.orders,
+		patterns: records.patterns
 	};
 	const projects = over('projects', from.projects);
 	const known = new Set<string>(projects.map((p) => p.id));
@@ -44,7 +45,8 @@ export async function everythingOf(workbench: Workbench): Promise<All> {
 			projects,
 			events: from.events.filter((e) => known.has(e.projectId)),
 			results: over('results', from.results).filter((r) => known.has(r.projectId)),
-			orders: over('orders', from.orders)
+			orders: over('orders', from.orders),
+			patterns: over('patterns', from.patterns)
 		},
 		apart,
 		stored: read !== null

@@ -5,7 +5,7 @@ import { troubleOf, UnsoundError, type StoreTrouble } from '$lib/store/failure';
 
 /** A table of records that are known by an id. */
 export type RecordTable =
-	'machines' | 'yarns' | 'swatches' | 'tests' | 'projects' | 'results' | 'orders';
+	'machines' | 'yarns' | 'swatches' | 'tests' | 'projects' | 'results' | 'orders' | 'patterns';
 
 /** One record as it is to be; undefined where it is to be gone. */
 export interface Change {

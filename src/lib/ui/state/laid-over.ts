@@ -11,7 +11,8 @@ export const NOTHING: Records = {
 	projects: [],
 	results: [],
 	carried: [],
-	orders: []
+	orders: [],
+	patterns: []
 };
 
 /** What of the store reads, with what is not on the disk yet laid over it. */
@@ -23,7 +24,7 @@ export function laidOver(
 	const bad = new Set(unsound.map((u) => `${u.table} ${u.id}`));
 	const over = <T extends { readonly id: string }>(table: RecordTable, list: readonly T[]) =>
 		keeper.over(table, list).filter((r) => bad.size === 0 || !bad.has(`${table} ${r.id}`));
-	const { machines, yarns, swatches, tests, projects, results, orders, carried } = stored;
+	const { machines, yarns, swatches, tests, projects, results, orders, patterns, carried } = stored;
 	return {
 		machines: over('machines', machines),
 		yarns: over('yarns', yarns),
@@ -32,6 +33,7 @@ export function laidOver(
 		projects: over('projects', projects),
 		results: over('results', results),
 		orders: over('orders', orders),
+		patterns: over('patterns', patterns),
 		carried: carried.filter((e) => !bad.has(`carried ${e.resultId}`))
 	};
 }

@@ -33,7 +33,8 @@ export function doneOf(run: HowFar | null, bench: boolean, measured: boolean): D
 /** The five stations of the work for where the maker is now. Without a project only the bench is open. */
 export function stationsFor(path: string, project: Project | undefined, done: Done): Station[] {
 	// Standing in for a yarn is part of planning.
-	const at = path.replace(/\/stand-ins$/, '/plan');
+	// And a written pattern lies on the bench.
+	const at = path.replace(/\/stand-ins$/, '/plan').replace(/^\/pattern\/.*/, '/bench');
 	const here = WAY.find((w) => at === `/${w}` || at.endsWith(`/${w}`));
 	return WAY.map((id): Station => {
 		const href = id === 'bench' ? '/bench' : project ? `/project/${project.id}/${id}` : null;

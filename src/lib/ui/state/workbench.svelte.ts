@@ -3,6 +3,7 @@ import { createContext } from 'svelte';
 import type { Bench, MeasuredResult, Project, RunEvent } from '$lib/core/model/project';
 import type { Machine, Swatch, Yarn, YarnTest } from '$lib/core/model/bench';
 import type { Order } from '$lib/core/model/order';
+import type { WrittenPattern } from '$lib/core/model/written';
 import type { TombleDb } from '$lib/store/db';
 import { troubleOf, type StoreTrouble } from '$lib/store/failure';
 import type { Unsound } from '$lib/store/sound';
@@ -286,6 +287,7 @@ export class Workbench {
 	putYarn = (y: Yarn) => this.put('yarns', y);
 	putTest = (t: YarnTest) => this.put('tests', t);
 	putSwatch = (s: Swatch) => this.put('swatches', s);
+	putPattern = (p: WrittenPattern) => this.put('patterns', p);
 }
 
 export const [useWorkbench, provideWorkbench] = createContext<Workbench>();

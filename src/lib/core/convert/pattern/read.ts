@@ -62,6 +62,14 @@ function byRule(s: State, i: number): number | null {
 	return null;
 }
 
+/** The length that most lists have, the longer of two; 1 where there are none. */
+function usual(lengths: readonly number[]): number {
+	const often = (n: number) => lengths.filter((x) => x === n).length;
+	return lengths.reduce((best, n) => {
+		const more = often(n) - often(best);
+		return more > 0 || (more === 0 && n > best) ? n : best;
+	}, lengths[0] ?? 1);
+}
 /** What stands in the text beside what is knitted: its gauge, and what the maker said is only words. */
 function besides(
 	read: readonly Instruction[],
@@ -156,7 +164,7 @@ export function readPattern(
 	const lists = tokens.flatMap((t) =>
 		t.sizes ? [{ from: t.from, to: t.to, sizes: t.sizes.length }] : []
 	);
-	const sizes = Math.max(1, ...lists.map((l) => l.sizes));
+	const sizes = usual(lists.map((l) => l.sizes));
 	return {
 		instructions: besides(s.out, gauge, corrected),
 		sizes,

@@ -78,6 +78,13 @@ function formOf(raw: Raw, next: string | undefined, before: Token | undefined): 
 	return { is: FORM.get(word) ?? word, ...at };
 }
 
+/** Whether the entries of a list are parted by more than dashes, so that a dash makes a range: `3-4 (5-6: 7-8)`. */
+function isRanged(tokens: readonly Token[], from: number): boolean {
+	for (let i = from; i < tokens.length && /^[\d.,:/–-]+$/.test(tokens[i]?.is ?? ''); i++)
+		if (/^[,:/]$/.test(tokens[i]?.is ?? '')) return true;
+	return false;
+}
+
 /** `30 (36: 42)`, `46 [50, 54]`: one number for each size, the chosen one speaking. */
 function withSizes(tokens: readonly Token[], size: number): Token[] {
 	const out: Token[] = [];
@@ -92,7 +99,11 @@ function withSizes(tokens: readonly Token[], size: number): Token[] {
 		let j = i + 2;
 		while (/^[\d.]+$/.test(tokens[j]?.is ?? '')) {
 			list.push(Number(tokens[j]!.is));
-			j += /^[,:/-]$/.test(tokens[j + 1]?.is ?? '') ? 2 : 1;
+			const mark = tokens[j + 1]?.is ?? '';
+			// From 5 to 6: one size of a list.
+			const range = /^[-–]$/.test(mark) && isRanged(tokens, i + 2);
+			j += range ? 3 : /^[,:/-]$/.test(mark) ? 2 : 1;
+			if (range && /^[,:/]$/.test(tokens[j]?.is ?? '')) j += 1;
 		}
 		const close = tokens[j]?.is;
 		if (list.length < 2 || (close !== ')' && close !== ']')) {

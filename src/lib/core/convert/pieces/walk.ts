@@ -9,6 +9,7 @@ import { offOf, type Line, type Mark } from './strip';
 /** What had to be guessed of a stretch, or has to be said by the maker. Sentences in `words/pieces.ts`. */
 export type Guess =
 	| { readonly code: 'bare-cast-on'; readonly n: number }
+	| { readonly code: 'no-verb' }
 	| { readonly code: 'both-armholes' }
 	| { readonly code: 'half-odd'; readonly n: number }
 	| { readonly code: 'half-edge'; readonly edge: 'neck' | 'outer' }

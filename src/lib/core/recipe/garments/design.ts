@@ -127,6 +127,12 @@ function assembled(
 	];
 }
 
+/** What a written pattern says, from which main row on: its own rows, or in another gauge their share of this piece's. */
+function saidOf({ cut: { says = [], typed }, asTyped, rows }: MadePiece) {
+	const share = asTyped?.exact === true || !typed ? 1 : rows / typed.rows;
+	return says.map((s) => ({ row: Math.min(rows, Math.round(s.row * share)), words: s.words }));
+}
+
 /** The pieces of a garment on the machine, with what was drawn. */
 export function designGarment(
 	options: GarmentOptions,
@@ -156,6 +162,7 @@ export function designGarment(
 			// A tube's rounds are counted by the machine, and it has no edge to hang a mark in.
 			...(!p.cut.tube && { marks: marksOf(p.parts) }),
 			edges: p.parts,
+			...(p.cut.says && { says: saidOf(p) }),
 			...(p.schedule && {
 				shaped: {
 					left: wordSchedule(p.schedule.left, options.shaping),

@@ -41,9 +41,32 @@ export const freePiece = z.object({
 			right: typedTakes
 		})
 		.optional()
-		.describe('of a written pattern, as it was typed: knitted so at its own gauge')
+		.describe('of a written pattern, as it was typed: knitted so at its own gauge'),
+	says: z
+		.array(z.object({ row: z.int().min(0).max(MOST_COUNT), words: z.string().min(1).max(300) }))
+		.max(300)
+		.optional()
+		.describe('of a written pattern, its words from a row of it on, from 0')
 });
 export type FreePiece = z.infer<typeof freePiece>;
-const seamEnd = z.object({ piece: pieceName, part: pieceName });
-export const freeSeam = z.object({ a: seamEnd, b: seamEnd });
+const seamEnd = z.object({
+	piece: pieceName,
+	part: pieceName,
+	side: z
+		.enum(['left', 'right', 'top', 'bottom'])
+		.optional()
+		.describe('where both edges have a part of that name')
+});
+/** Most stretches that one side of a seam runs along. */
+const MOST_ENDS = 8;
+const seamSide = z.union([seamEnd, z.array(seamEnd).min(1).max(MOST_ENDS)]);
+export const freeSeam = z.object({
+	a: seamSide,
+	b: seamSide,
+	times: z.int().min(1).max(40).optional().describe('left out: once')
+});
+export type FreeSeamEnd = z.infer<typeof seamEnd>;
+/** The stretches that one side of a seam runs along. */
+export const endsOf = (side: FreeSeam['a']): readonly FreeSeamEnd[] =>
+	Array.isArray(side) ? side : [side];
 export type FreeSeam = z.infer<typeof freeSeam>;

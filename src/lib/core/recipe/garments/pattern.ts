@@ -36,6 +36,8 @@ export interface CutPiece {
 	readonly tube: boolean;
 	/** As a written pattern has it, where it was typed. */
 	readonly typed?: Typed;
+	/** And its words, from a row of it on. */
+	readonly says?: readonly { readonly row: number; readonly words: string }[];
 	/** Yarns by the list of the options; where not given, by the stripe line. */
 	readonly yarn?: number;
 	readonly handles: readonly Handle[];

@@ -1,4 +1,6 @@
+import { entryAt } from '../../quantity/sure';
 import { yarnAtFor } from '../../shaping/typed';
+import { endsOf, type FreeSeamEnd } from './free-piece';
 import type { GarmentOptions } from './options';
 import { otherSide, SIDES, type Outline, type Side } from '../../shaping/outline';
 import { measuresOf } from './measures';
@@ -152,6 +154,11 @@ const onBoth = (options: GarmentOptions, { piece, part }: EdgeRef): boolean => {
 	return free !== undefined && has(free.left) && has(free.right);
 };
 
+const refOf = ({ piece, part, side }: FreeSeamEnd): EdgeRef => ({
+	piece,
+	part,
+	...(side && { side })
+});
 /** A free garment: the maker's outlines, mirrored where asked, and the maker's seams. */
 export function cutFree(options: GarmentOptions): Pattern {
 	const pieces = options.pieces.flatMap((p): CutPiece[] => {
@@ -170,7 +177,7 @@ export function cutFree(options: GarmentOptions): Pattern {
 			// A pattern's own counts have their seam stitches among them.
 			seam: p.typed ? { left: 0, right: 0 } : { left: 1, right: 1 },
 			yarnAt: p.typed ? yarnAtFor(p.typed, options.shaping, 'left') : 'left',
-			...(p.typed && { typed: p.typed }),
+			...(p.typed && { typed: p.typed, ...(p.says && { says: p.says }) }),
 			tube: false,
 			handles: [],
 			dimensions: []
@@ -182,19 +189,22 @@ export function cutFree(options: GarmentOptions): Pattern {
 		];
 	});
 	const seams = options.seams.flatMap((s, i): Seam[] => {
-		const one = (a: EdgeRef, b: EdgeRef, of?: Side): Seam => ({
+		const one = (a: readonly EdgeRef[], b: readonly EdgeRef[], of?: Side): Seam => ({
 			id: of ? `free-${i + 1}-${of}` : `free-${i + 1}`,
 			kind: 'free',
-			a: [a],
-			b: [b],
-			times: 1,
+			a,
+			b,
+			times: s.times ?? 1,
 			...(of ? { of } : {})
 		});
+		const [as, bs] = [endsOf(s.a).map(refOf), endsOf(s.b).map(refOf)];
+		const [a, b] = [entryAt(as, 0), entryAt(bs, 0)];
+		const told = as.length + bs.length > 2 || a.side !== undefined || b.side !== undefined;
 		// A stretch that both edges have is two seams: what lies on the left of one meets the right of the other.
-		if (s.a.piece === s.b.piece || !onBoth(options, s.a) || !onBoth(options, s.b))
-			return [one(s.a, s.b)];
+		if (told || a.piece === b.piece || !onBoth(options, a) || !onBoth(options, b))
+			return [one(as, bs)];
 		return SIDES.map((hand) =>
-			one({ ...s.a, side: hand }, { ...s.b, side: otherSide(hand) }, hand)
+			one([{ ...a, side: hand }], [{ ...b, side: otherSide(hand) }], hand)
 		);
 	});
 	return { pieces, seams, edges: [] };
