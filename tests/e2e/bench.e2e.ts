@@ -188,27 +188,6 @@ test('what a yarn makes, and how part balls share stripes', async ({ page }) => 
 	await expect(page).toHaveURL(/\/plan$/);
 });
 
-test('a written pattern’s counts become whole counts here, misfits and hand work named', async ({
-	page
-}) => {
-	await openDemo(page);
-	await on(page, 'bw-foam', 'written');
-	await page.getByRole('textbox', { name: 'Stitches', exact: true }).fill('22 st / 10 cm');
-	await page.getByRole('textbox', { name: 'Rows', exact: true }).fill('30');
-	await page
-		.getByRole('textbox', { name: 'Its words, as they stand' })
-		.fill('Cast on 88, 22 rows in rib 2x2');
-	await expect(panel(page)).toContainText('at most 44 stitches');
-	await expect(panel(page)).toContainText('ribbing');
-	await page.getByRole('combobox', { name: '88 stitches must be' }).selectOption('even');
-	await expect(page.getByRole('row', { name: /Cast on 88/ })).toContainText(/(48|50)\s+from 4\d/);
-	// What was typed is still there after a reload.
-	await page.reload();
-	await expect(page.getByRole('textbox', { name: 'Its words, as they stand' })).toHaveValue(
-		/Cast on 88/
-	);
-});
-
 test('the chart rings an odd reading and leads to its swatch', async ({ page }) => {
 	await openDemo(page);
 	await on(page, 'bw-foam', 'chart');
@@ -228,32 +207,4 @@ test('a pin that faults more than chance is named with its evidence, on its own 
 	await expect(page.getByRole('main')).toContainText('4 of the 5 faults noted on this machine');
 	await page.getByRole('button', { name: /22 pins, the window/ }).click();
 	await expect(page.getByText('Pin 17 faults more than chance')).toBeHidden();
-});
-
-test('a written pattern is read whole: what is taken, what needs the maker, for one of its sizes', async ({
-	page
-}) => {
-	await openDemo(page);
-	await page.goto('/bench?yarn=bw-kelp&show=written');
-	await page
-		.getByRole('textbox', { name: 'Its words, as they stand' })
-		.fill(
-			'BACK. Cast on 46 (50) sts. Work 6 rows in moss st. Dec 1 st at each end of next and every foll alt row until 31 (40) sts rem. Cast off.'
-		);
-	const read = page.getByRole('region', { name: 'As it was read' });
-	const shaping = read.getByRole('button', { name: /Dec 1 st/ });
-	await expect(shaping).toHaveAccessibleName(/needs you/);
-	await shaping.press('Enter');
-	await expect(
-		read.getByText(/31 stitches cannot be reached by this step: 32 or 30 can/)
-	).toBeVisible();
-	await read.getByText('2', { exact: true }).click();
-	await expect(shaping).toHaveAccessibleName(/: taken$/);
-	await expect(
-		read.getByText(/first in the next row, then every 2nd row, 5 times in all/)
-	).toBeVisible();
-	await read.getByRole('button', { name: /Work 6 rows/ }).click();
-	await expect(
-		read.getByText(/Not done by cranking, though its rows count\. Purl texture:/)
-	).toBeVisible();
 });

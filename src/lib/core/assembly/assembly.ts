@@ -13,6 +13,7 @@ export interface EdgeRef {
 
 /** What a seam is, in the order seams are sewn (common practice): panels, centre back, shoulders, sleeves, sides, bands. */
 export const SEAM_KINDS = [
+	'open',
 	'panels',
 	'across',
 	'ladders',
@@ -115,7 +116,11 @@ export interface StepKinds {
 		readonly times: number;
 		/** What it is left or right of, where there are two. */
 		readonly of?: 'left' | 'right';
+		/** Where it lies, in the maker's words. */
+		readonly called?: string;
 	};
+	/** The first rows of two pieces, open on waste, joined to one another loop to loop. */
+	'join-open': StepKinds['sew'];
 	/** A round of single crochet along open edges; over a number of loops by a repeat, where one is given. */
 	'crochet-edge': {
 		readonly id: OpenEdgeId;

@@ -25,6 +25,8 @@ export interface Joint {
 	readonly kind: SeamKind | 'tubes' | 'bag' | 'attach' | 'border' | 'hang' | 'other';
 	/** What it is left or right of, where there are two. */
 	readonly of?: 'left' | 'right';
+	/** Where it lies, in the maker's words. */
+	readonly called?: string;
 	/** Like joints, made so many times. */
 	readonly times: number;
 	/** The edges of either side; empty for what is no edge of a piece. */
@@ -137,6 +139,7 @@ export interface Seam {
 	readonly b: readonly EdgeRef[];
 	readonly times: number;
 	readonly of?: 'left' | 'right';
+	readonly called?: string;
 }
 
 /** Seams by what they are: shoulders go stitch by stitch, though their slope takes rows. */
@@ -155,7 +158,7 @@ function pickUpOf(a: JointSide, b: JointSide): Joint['pickUp'] {
 }
 
 /** A seam's two sides held against one another: as planned, or with the rows really knitted. */
-export function seamOf({ id, kind, times, of, a, b }: Seam, edges: Edges): Joint {
+export function seamOf({ id, kind, times, of, called, a, b }: Seam, edges: Edges): Joint {
 	const ends = [a, b].map((refs) => refs.map((e) => endOf(e, edges)));
 	const total = (list: readonly (JointSide | null)[]): JointSide =>
 		list.reduce<JointSide>(
@@ -168,7 +171,8 @@ export function seamOf({ id, kind, times, of, a, b }: Seam, edges: Edges): Joint
 			side('', {})
 		);
 	const sides = { a: total(ends[0] ?? []), b: total(ends[1] ?? []) };
-	const base = { id, kind, times, ...(of ? { of } : {}), edges: [...a, ...b], ...sides };
+	const named = { ...(of ? { of } : {}), ...(called === undefined ? {} : { called }) };
+	const base = { id, kind, times, ...named, edges: [...a, ...b], ...sides };
 	if (ends.some((list) => list.length === 0 || list.includes(null)))
 		return {
 			...base,

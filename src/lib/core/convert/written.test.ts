@@ -3,7 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { M48 } from '../../../../tests/support/bench';
 import { exact, type Estimate } from '../quantity/estimate';
 import { wordHandOnly, wordMisfit } from '../words/written';
-import { convert, factors, handOnly, readCounts, usualKeep, type ConvertInput } from './written';
+import { countsOf } from './pattern/counts';
+import { readPattern } from './pattern/read';
+import { convert, factors, handOnly, usualKeep, type ConvertInput } from './written';
 
 const theirs = { stitchesPerCm: 2.2, rowsPerCm: 3.5 };
 // 25 cm to 40 and 12 cm to 20.
@@ -27,15 +29,14 @@ describe('a written pattern’s numbers', () => {
 		expect(f.rows.mean).toBeCloseTo(0.48, 2);
 	});
 
-	it('counts are read out of the words, lengths and ordinals are not', () => {
-		const read = (t: string) => readCounts(t).map((c) => `${c.count} ${c.side}`);
+	it('counts are those of what was read: lengths, ordinals, gauges and needles are none', () => {
+		const read = (t: string) => countsOf(readPattern(t), t).map((c) => `${c.count} ${c.side}`);
 		expect(read('cast on 88, 22 rows')).toEqual(['88 stitches', '22 rows']);
-		expect(read('Knit 60 rounds. Decrease 8 stitches every 4th row.')).toEqual([
-			'60 rows',
-			'8 stitches'
-		]);
+		expect(
+			read('CO 60. Knit 60 rounds. Decrease 1 st at each end of every 4th row 8 times. 44 sts.')
+		).toEqual(['60 stitches', '60 rows', '44 stitches']);
 		expect(read('CO 96 sts; work 5 cm; then 3.5 in more')).toEqual(['96 stitches']);
-		expect(read('gauge 22 st in 10 cm on 4 mm needles')).toEqual(['22 stitches']);
+		expect(read('gauge 22 st in 10 cm on 4 mm needles')).toEqual([]);
 		expect(read('repeat 4 times, 100 g of yarn')).toEqual([]);
 		expect(read('')).toEqual([]);
 	});
@@ -95,7 +96,8 @@ describe('a written pattern’s numbers', () => {
 	});
 
 	it('stitches and the rows of a panel stay even or odd as the pattern has them', () => {
-		const [stitches, rows] = readCounts('cast on 88, 21 rows');
+		const text = 'cast on 88, 21 rows';
+		const [stitches, rows] = countsOf(readPattern(text), text);
 		expect(usualKeep(stitches!, 'panel')).toBe('even');
 		expect(usualKeep(rows!, 'panel')).toBe('odd');
 		expect(usualKeep(stitches!, 'tube')).toBe('even');

@@ -1,7 +1,7 @@
 import type { Gauge } from '../bench/gauge/gauge';
 import type { Machine } from '../model/bench';
 import { exact, quotient, type Estimate } from '../quantity/estimate';
-import { NUMBER, readNumber, tidy } from '../quantity/parse';
+import { tidy } from '../quantity/parse';
 import { nearestWithParity } from '../quantity/whole';
 
 /** A written pattern's gauge, per cm. */
@@ -39,40 +39,6 @@ export interface PatternCount {
 	readonly words: string;
 	readonly side: 'stitches' | 'rows';
 	readonly count: number;
-}
-
-const SIDES: readonly [RegExp, PatternCount['side']][] = [
-	[/^(rows?|rounds?|rnds?)\b/, 'rows'],
-	[/^(sts?|stitch(es)?|loops?|pins?)\b/, 'stitches']
-];
-const CAST_ON = /\b(cast on|co|cast off|bind off|decrease|increase|pick up)\b[^,;.\n]*$/;
-const COUNT = new RegExp(`(?<![\\w./])(${NUMBER})(?![\\d/])`, 'g');
-const OTHER_UNIT = /^\s*(cm|mm|m|in|inch(es)?|"|g|oz|yd|yards?|%|times|x\b|st\/|sts\/|rows\/)/;
-
-/** What a count is, is said this near to it, in letters: a clause of any length takes no longer for each. */
-const NEAR = 120;
-
-/**
- * The stitch and row counts in a pattern's words, in order: "cast on 88, 22 rows" gives 88 stitches and 22 rows. A count is
- * known by the word after it, or by cast on, decrease and the like before it; lengths, weights, repeats and ordinals are left.
- */
-export function readCounts(text: string): PatternCount[] {
-	return text.split(/[,;\n]|\.(?!\d)/).flatMap((clause) => {
-		const typed = tidy(clause);
-		return [...typed.matchAll(COUNT)].flatMap((m): PatternCount[] => {
-			const count = readNumber(m[1]!);
-			const end = m.index + m[0].length;
-			const attached = typed.slice(end, end + NEAR);
-			const after = attached.replace(/^[\s-]+/, '');
-			const before = typed.slice(Math.max(0, m.index - NEAR), m.index);
-			if (count === undefined || count <= 0 || !Number.isInteger(count)) return [];
-			if (OTHER_UNIT.test(after) || /^(st|nd|rd|th)\b/.test(attached) || /\bevery $/.test(before))
-				return [];
-			const named = SIDES.find(([word]) => word.test(after))?.[1];
-			const side = named ?? (CAST_ON.test(before) ? 'stitches' : undefined);
-			return side ? [{ words: clause.trim(), side, count }] : [];
-		});
-	});
 }
 
 /** What a count must keep to: any whole number, even or odd for symmetry, or a multiple for a repeat. */

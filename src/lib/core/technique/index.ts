@@ -14,6 +14,7 @@ import { gather } from './gather';
 import { closeHeld } from './held';
 import { hang, string } from './hang';
 import { hem, insideOut } from './hem';
+import { joinOpen } from './join-open';
 import { dropLadders, latchCard, latchLadders } from './ladders';
 import { measure, measureTube } from './measure';
 import { fixPom, tieCut, wind } from './pom-pom';
@@ -55,6 +56,7 @@ export const TECHNIQUES = new Map<string, Technique>(
 		bind,
 		closeRow,
 		closeHeld,
+		joinOpen,
 		joinRing,
 		hookEnds,
 		ties,

@@ -1,8 +1,9 @@
 import { counted, type Joint, type JointSide } from '../assembly/joint';
 import type { SeamKind } from '../assembly/assembly';
-import { rowsWord, type Say } from '../quantity/say';
+import { rowsWord, uncapital, type Say } from '../quantity/say';
 
 const SEAM_NAMES: Record<SeamKind, string> = {
+	open: 'First rows, loop to loop',
 	panels: 'Between panels',
 	'centre-back': 'Centre back',
 	'centre-front': 'Centre front',
@@ -18,7 +19,8 @@ const SEAM_NAMES: Record<SeamKind, string> = {
 	free: 'Seam'
 };
 /** What a seam is called, with its hand where there are two; a joint of another kind has no name here. */
-export function wordSeam(kind: Joint['kind'], of?: 'left' | 'right'): string {
+export function wordSeam(kind: Joint['kind'], of?: 'left' | 'right', called?: string): string {
+	if (called !== undefined) return `${SEAM_NAMES.free}: ${uncapital(called)}`;
 	const name = (SEAM_NAMES as Partial<Record<string, string>>)[kind] ?? SEAM_NAMES.free;
 	return of ? `${name}, ${of}` : name;
 }
@@ -72,7 +74,8 @@ const LIES: { readonly [K in Joint['kind']]?: (j: Joint) => string } = {
 
 /** Any joint: what comes together, and how. */
 export function wordJoint(j: Joint, s: Say): { readonly title: string; readonly how: string } {
-	if (j.kind in SEAM_NAMES) return { title: wordSeam(j.kind, j.of), how: wordSeamHow(j, s) };
+	if (j.kind in SEAM_NAMES)
+		return { title: wordSeam(j.kind, j.of, j.called), how: wordSeamHow(j, s) };
 	const end = (e: JointSide) =>
 		j.by === 'length'
 			? s.length(e.cm)

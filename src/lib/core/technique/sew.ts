@@ -41,7 +41,7 @@ export const sew = technique<'sew'>({
 		sew: {
 			tip: 'Wind long tails up out of the way, and put clips at the corners.',
 			words: ({ check }, s) => ({
-				title: `${wordSeam(check.kind, check.of)}${check.times > 1 ? `, ${check.times} times` : ''}`,
+				title: `${wordSeam(check.kind, check.of, check.called)}${check.times > 1 ? `, ${check.times} times` : ''}`,
 				how:
 					check.verdict === 'missing'
 						? wordSeamHow(check, s)

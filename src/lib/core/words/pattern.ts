@@ -15,6 +15,7 @@ const AT: Readonly<Record<Edge, string>> = {
 	same: 'at the same edge',
 	evenly: 'spread over the row'
 };
+const EDGE_OF = { left: 'The left edge', right: 'The right edge', both: 'Both edges' } as const;
 const stitches = (n: number): string => (n === 1 ? 'one stitch' : `${n} stitches`);
 const nth = (n: number): string => {
 	const tens = n % 100;
@@ -74,6 +75,10 @@ export function wordAct(act: Act): string {
 			return 'As the other side, mirrored.';
 		case 'same':
 			return `As ${act.piece}${act.to ? ` up to ${act.to}` : ''}.`;
+		case 'edge':
+			return act.takes.length === 0
+				? `${EDGE_OF[act.edge]} straight.`
+				: `${EDGE_OF[act.edge]} as its sentence says, as far as row ${Math.max(...act.takes.map((t) => t.row))}.`;
 		case 'band':
 			return `Pick up ${stitches(act.n)} along the edge.`;
 		case 'count':
@@ -107,6 +112,10 @@ export function wordWhy(why: Why): string {
 			return `This leaves ${why.left} stitches: there are not so many.`;
 		case 'too-many':
 			return `${why.n} is more than a piece has: ${why.most} stitches or rows at most.`;
+		case 'bare-cast-on':
+			return 'It does not say so: taken as the cast-on.';
+		case 'no-verb':
+			return 'It does not say what is done: taken as stitches that come off.';
 		case 'by-hand':
 			return `Not done by cranking, though its rows count. ${wordHandOnly(why.what)}`.replace(
 				/\. ([a-z])/,

@@ -10,10 +10,8 @@ const stitches = (n: number): string => (n === 1 ? 'one stitch' : `${n} stitches
 /** What was guessed of a stretch, or what the maker has to say. */
 export function wordGuess(g: Guess): string {
 	switch (g.code) {
-		case 'bare-cast-on':
-			return `Taken as the cast-on: ${stitches(g.n)}.`;
-		case 'no-verb':
-			return 'It does not say what is done: taken as stitches that come off.';
+		case 'past-end':
+			return `The ${g.side} edge is shaped as far as row ${g.row}, and there are ${rowsWord(g.rows)}: say more rows, or let it end sooner. It is left straight.`;
 		case 'both-armholes':
 			return 'The piece has two armholes: taken at both.';
 		case 'half-odd':
@@ -88,7 +86,7 @@ export const wordWidening = (kind: 'turned' | 'both' | 'wavers'): string =>
 			: 'It widens and then narrows, and a panel on a ring only narrows. Knit it';
 
 /** Ends of a guessed seam in the maker's words. */
-export function wordSeam({ a, b, times }: GuessedSeam, strips: readonly Strip[]): string {
+export function wordSeam({ a, b, times, open }: GuessedSeam, strips: readonly Strip[]): string {
 	const end = ({ piece, part, side }: SeamEnd): string => {
 		const s = strips.find((x) => x.id === piece.replace(/-mirror$/, ''));
 		const image = piece.endsWith('-mirror') ? ', mirrored' : '';
@@ -103,5 +101,5 @@ export function wordSeam({ a, b, times }: GuessedSeam, strips: readonly Strip[])
 		return `${s?.name ?? piece}${image}, ${where}`;
 	};
 	const list = (ends: readonly SeamEnd[]) => ends.map(end).join(' and ');
-	return `${list(a)} to ${list(b)}${times > 1 ? `; ${times} times` : ''}.`;
+	return `${list(a)} to ${list(b)}${open ? ', loop to loop' : ''}${times > 1 ? `; ${times} times` : ''}.`;
 }

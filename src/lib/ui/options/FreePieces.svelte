@@ -1,6 +1,9 @@
 <script lang="ts">
 	import { entryAt } from '$lib/core/quantity/sure';
-	import { readShaping } from '$lib/core/convert/shaping';
+	import { readPattern } from '$lib/core/convert/pattern/read';
+	import { takenPiece } from '$lib/core/convert/pieces/free';
+	import { piecesOf } from '$lib/core/convert/pieces/pieces';
+	import { leftOf } from '$lib/core/convert/pieces/strip';
 	import {
 		endsOf,
 		type FreePiece,
@@ -10,7 +13,8 @@
 	import { inRange, NUMBER, parseCount, readNumber, tidy } from '$lib/core/quantity/parse';
 	import type { Result } from '$lib/core/quantity/problem';
 	import type { PlanOf } from '$lib/core/plan';
-	import { wordHandOnly, wordMisread } from '$lib/core/words/written';
+	import { wordWhy } from '$lib/core/words/pattern';
+	import { wordGuess, wordPieceProblem } from '$lib/core/words/pieces';
 	import QuantityField from '../parts/QuantityField.svelte';
 	import Select from '../parts/Select.svelte';
 	import TextField from '../parts/TextField.svelte';
@@ -28,7 +32,17 @@
 	let gaugeStitches = $state(22);
 	let gaugeRows = $state(30);
 	const theirs = $derived({ stitchesPerCm: gaugeStitches / 10, rowsPerCm: gaugeRows / 10 });
-	const read = $derived(readShaping(text, theirs));
+	const read = $derived(readPattern(text));
+	const taken = $derived(piecesOf(read, { source: text, gauge: theirs, draw: theirs, ways: [] }));
+	const pieces = $derived(taken.pieces);
+	const strips = $derived(pieces.flatMap((p) => p.strips));
+	const notes = $derived([
+		...new Set([
+			...read.instructions.flatMap((i) => (i.why ? [wordWhy(i.why)] : [])),
+			...taken.notes.map((n) => wordGuess(n.guess)),
+			...pieces.flatMap((p) => (p.problem ? [wordPieceProblem(p.problem)] : []))
+		])
+	]);
 	const parsePer10 = (t: string): Result<number> => {
 		const n = readNumber(tidy(t).match(new RegExp(NUMBER))?.[0] ?? '');
 		return n === undefined
@@ -41,11 +55,6 @@
 	};
 	const put = (pieces: readonly FreePiece[], what = 'pieces…') =>
 		editor.options(what, { pieces: pieces as FreePiece[] });
-	const unkept = (t: NonNullable<typeof read.typed>): FreePiece['typed'] => ({
-		...t,
-		left: [...t.left],
-		right: [...t.right]
-	});
 	// An edge that is moved by hand is no longer the one that was typed.
 	const change = (i: number, patch: Partial<FreePiece>) =>
 		put(
@@ -57,27 +66,15 @@
 			})
 		);
 	function add() {
-		if (!read.outline) return;
-		let n = options.pieces.length + 1;
-		while (options.pieces.some((p) => p.id === `piece-${n}`)) n++;
-		const round = (edge: readonly { x: number; y: number; part?: string }[]) =>
-			edge.map((p) => ({ ...p, x: Math.round(p.x * 100) / 100, y: Math.round(p.y * 100) / 100 }));
-		put(
-			[
-				...options.pieces,
-				{
-					id: `piece-${n}`,
-					name: `Piece ${n}`,
-					count: 1,
-					mirrored: false,
-					left: round(read.outline.left),
-					right: round(read.outline.right),
-					top: 'top',
-					...(read.typed && { typed: unkept(read.typed) })
-				}
-			],
-			'a piece from a pattern'
-		);
+		const ids = new Set(options.pieces.map((p) => p.id));
+		const added = strips.map((s) => {
+			const piece = takenPiece(s, theirs, { read, source: text });
+			let id = piece.id;
+			for (let n = 2; ids.has(id); n++) id = `${piece.id}-${n}`;
+			ids.add(id);
+			return { ...piece, id };
+		});
+		put([...options.pieces, ...added], 'a piece from a pattern');
 	}
 	const remove = (i: number) => {
 		const gone = entryAt(options.pieces, i).id;
@@ -205,22 +202,21 @@
 					}}
 				/>
 			</div>
-			<button class="btn mb-0" disabled={!read.outline || options.pieces.length >= 12} onclick={add}
-				>Draw this piece</button
+			<button
+				class="btn mb-0"
+				disabled={strips.length === 0 || options.pieces.length + strips.length > 12}
+				onclick={add}>Draw this piece</button
 			>
-			{#if read.counts}
+			{#each strips as s (s.id)}
 				<p class="pb-2 text-sm">
-					{read.counts.castOn} stitches, {read.counts.rows} rows, {read.counts.left} left by the pattern{read.turned
+					{s.name}: {s.castOn} stitches, {s.rows} rows, {leftOf(s)} left by the pattern{s.turned
 						? '; it widens, so it is knitted from its other end'
 						: ''}.
 				</p>
-			{/if}
+			{/each}
 		</div>
-		{#each read.misreads as m, i (i)}
-			<p class="text-warning text-sm">{wordMisread(m)}</p>
-		{/each}
-		{#each read.hand as h (h)}
-			<p class="text-sm">Not done by cranking: {wordHandOnly(h)}</p>
+		{#each notes as note (note)}
+			<p class="text-warning text-sm">{note}</p>
 		{/each}
 	</div>
 	<h3 class="mt-3 mb-1 text-sm">What is sewn to what</h3>
@@ -228,7 +224,10 @@
 		{#each options.seams as s, i (i)}
 			<li class="flex items-baseline justify-between gap-2">
 				<span
-					>{wordSide(s.a)} to {wordSide(s.b)}{(s.times ?? 1) > 1 ? `, ${s.times} times` : ''}</span
+					>{s.name === undefined ? '' : `${s.name}: `}{wordSide(s.a)} to {wordSide(s.b)}{(s.times ??
+						1) > 1
+						? `, ${s.times} times`
+						: ''}</span
 				>
 				<button
 					class="btn btn-sm"

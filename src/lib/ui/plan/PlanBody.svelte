@@ -16,6 +16,7 @@
 	import type { ProjectEditor } from '../state/project-editor.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import Figures from './Figures.svelte';
+	import FromPattern from './FromPattern.svelte';
 	import Findings from './Findings.svelte';
 	import Joints from './Joints.svelte';
 	import OnMachine from './OnMachine.svelte';
@@ -86,6 +87,7 @@
 		<YarnNeeds {plan} {project} {editor} />
 		<GatherWith {plan} {project} {editor} />
 		<Trims {plan} {project} {editor} />
+		<FromPattern {project} />
 	</div>
 </div>
 

@@ -1,3 +1,5 @@
+import type { Take } from '../../shaping/edge-schedule';
+
 /** Where on a row: both ends, its start or end as it is knitted, an edge by name, or spread over it. */
 export type Edge =
 	'both' | 'start' | 'end' | 'left' | 'right' | 'neck' | 'armhole' | 'side' | 'same' | 'evenly';
@@ -38,6 +40,12 @@ export type Act =
 	| { readonly do: 'rejoin' | 'reverse' | 'off-all' | 'hold-all' }
 	| { readonly do: 'same'; readonly piece: string; readonly to: string | null }
 	| { readonly do: 'band'; readonly n: number }
+	/** An edge in the words of a plan, row by row from the piece's first. */
+	| {
+			readonly do: 'edge';
+			readonly edge: 'left' | 'right' | 'both';
+			readonly takes: readonly Take[];
+	  }
 	/** Said to be on the needle now. */
 	| { readonly do: 'count'; readonly n: number }
 	/** Rows in all: said, or to be reached straight. */
@@ -72,6 +80,8 @@ export function actLine(act: Act): string {
 		case 'rejoin':
 		case 'reverse':
 			return act.do;
+		case 'edge':
+			return `edge ${act.edge} ${act.takes.map((t) => `${t.row}:${t.stitches}`).join(' ')}`;
 		default:
 			return `${act.do} ${act.n}`;
 	}

@@ -54,11 +54,23 @@ const STARTS: readonly (readonly [RegExp, Rule])[] = RULES.map((r) => [
 	new RegExp(`^(?:${firstTokens(r.source).join('|')})$`),
 	r
 ]);
-const byToken = new Map<string, readonly Rule[]>();
+/** Rules that may begin with a token, and one form that fits wherever any of them does. */
+interface Begun {
+	readonly rules: readonly Rule[];
+	readonly any: RegExp | null;
+}
+const byToken = new Map<string, Begun>();
 const MOST_KEPT = 5000;
+const anyOf = (rules: readonly Rule[]): RegExp | null =>
+	rules.length === 0
+		? null
+		: new RegExp(
+				`(?:${rules.map((r) => r.source.replace(/\(\?<\w+>/g, '(?:')).join('|')})(?= |$)`,
+				'y'
+			);
 
-/** The rules that may begin with a token, in order. */
-export function rulesFor(token: string): readonly Rule[] {
+/** The rules that may begin with a token, in order, with one form for all of them. */
+export function begunBy(token: string): Begun {
 	// Only 1 and the first two in order are words of a rule; other numbers are alike.
 	const key = /^\d+\.\d+$/.test(token)
 		? '9.5'
@@ -67,7 +79,10 @@ export function rulesFor(token: string): readonly Rule[] {
 			);
 	const known = byToken.get(key);
 	if (known) return known;
-	const of = STARTS.filter(([starts]) => starts.test(key)).map(([, r]) => r);
-	if (byToken.size < MOST_KEPT) byToken.set(key, of);
-	return of;
+	const rules = STARTS.filter(([starts]) => starts.test(key)).map(([, r]) => r);
+	const begun = { rules, any: anyOf(rules) };
+	if (byToken.size < MOST_KEPT) byToken.set(key, begun);
+	return begun;
 }
+/** The rules that may begin with a token, in order. */
+export const rulesFor = (token: string): readonly Rule[] => begunBy(token).rules;

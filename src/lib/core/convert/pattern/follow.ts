@@ -34,7 +34,9 @@ export type Why =
 	| { readonly code: 'rows-differ'; readonly said: number; readonly is: number }
 	| { readonly code: 'used-up'; readonly left: number }
 	| { readonly code: 'too-many'; readonly n: number; readonly most: number }
-	| { readonly code: 'by-hand'; readonly what: HandOnly };
+	| { readonly code: 'by-hand'; readonly what: HandOnly }
+	/** Guesses: it does not say what is done, or that it is the cast-on. */
+	| { readonly code: 'no-verb' | 'bare-cast-on' };
 
 /** A pattern's text as it was read: every stretch of it that holds a number belongs to an instruction. */
 export interface ReadPattern {

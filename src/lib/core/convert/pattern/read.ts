@@ -1,11 +1,12 @@
 import type { Act, Shape } from './acts';
-import { rulesFor } from './dispatch';
+import { begunBy } from './dispatch';
 import { before, type ReadPattern, type State } from './follow';
 import { repeat, rowOut } from './row-out';
 import { HEADING } from './rules';
 import { isEnd, loose, merge, sentenceEnd, spanOf, take, tokenAt } from './take';
 import { placesOf, tokensCorrected, type Place } from './correct';
 import { gaugeIn, type FoundGauge } from './gauge';
+import { readSchedule } from '../own-words';
 import type { Instruction } from './follow';
 import type { Correction } from '../../model/written';
 
@@ -43,8 +44,12 @@ function heading(s: State, i: number, source: string): number | null {
 /** One rule at a place; the place after it, or null. */
 function byRule(s: State, i: number): number | null {
 	const from = s.at[i] ?? 0;
+	const { any, rules } = begunBy(s.tokens[i]?.is ?? '');
+	if (!any) return null;
+	any.lastIndex = from;
+	if (!any.test(s.text)) return null;
 	const here = before(s);
-	for (const rule of rulesFor(s.tokens[i]?.is ?? '')) {
+	for (const rule of rules) {
 		rule.form.lastIndex = from;
 		const m = rule.form.exec(s.text);
 		if (!m) continue;
@@ -57,7 +62,7 @@ function byRule(s: State, i: number): number | null {
 		const last = s.acts.at(-1);
 		if (one && last) return merge(s, [i, to], last, one);
 		if (rule.during) s.meanwhile = true;
-		return take(s, [i, to], found);
+		return take(s, [i, to], found, rule.guess);
 	}
 	return null;
 }
@@ -70,11 +75,24 @@ function usual(lengths: readonly number[]): number {
 		return more > 0 || (more === 0 && n > best) ? n : best;
 	}, lengths[0] ?? 1);
 }
+type Span = Pick<Instruction, 'from' | 'to'>;
+const OWN_EDGE = /(?<=^|[;\n.]\s*)(left|right|both)(?: edges?)?:\s*([^;\n]*)/gi;
+/** Edges in the words of a plan: "left edge: decrease 1 every 2nd row 5 times, first after row 50". */
+function ownEdges(source: string): Instruction[] {
+	return [...source.matchAll(OWN_EDGE)].flatMap((m): Instruction[] => {
+		const takes = readSchedule(m[2] ?? '');
+		const edge = (['left', 'right'] as const).find((e) => e === m[1]?.toLowerCase()) ?? 'both';
+		const at = { from: m.index, to: m.index + m[0].trimEnd().length };
+		const acts = takes ? [{ do: 'edge', edge, takes } as const] : [];
+		return takes ? [{ ...at, as: 'taken', acts, meanwhile: false, why: null }] : [];
+	});
+}
 /** What stands in the text beside what is knitted: its gauge, and what the maker said is only words. */
 function besides(
 	read: readonly Instruction[],
 	gauge: FoundGauge | null,
-	places: readonly Place[]
+	places: readonly Place[],
+	edges: readonly Instruction[]
 ): Instruction[] {
 	const plain = { acts: [], meanwhile: false, why: null } as const;
 	const said = read.map((x) =>
@@ -89,7 +107,7 @@ function besides(
 		? [{ from: gauge.from, to: gauge.to, as: 'taken', ...plain, gauge }]
 		: [];
 	// What was read of a stretch stays in its order.
-	return [...said, ...words, ...found].sort((a, b) => a.from - b.from);
+	return [...said, ...words, ...found, ...edges].sort((a, b) => a.from - b.from);
 }
 
 /**
@@ -104,11 +122,15 @@ export function readPattern(
 ): ReadPattern {
 	const corrected = placesOf(source, corrections);
 	const stands = gaugeIn(source);
-	const over = (p: Place) => stands && p.from < stands.to && stands.from < p.to;
-	const gauge = corrected.some(over) ? null : stands;
-	const places = [...corrected, ...(gauge ? [{ ...gauge, says: null }] : [])].sort(
-		(a, b) => a.from - b.from
-	);
+	const over = (a: Span) => corrected.some((p) => p.from < a.to && a.from < p.to);
+	const gauge = stands && !over(stands) ? stands : null;
+	const edges = ownEdges(source).filter((e) => !over(e));
+	const apart = [...(gauge ? [gauge] : []), ...edges].map(({ from, to }) => ({
+		from,
+		to,
+		says: null
+	}));
+	const places = [...corrected, ...apart].sort((a, b) => a.from - b.from);
 	const tokens = tokensCorrected(source, size, places);
 	const at: number[] = [];
 	let length = 0;
@@ -166,7 +188,7 @@ export function readPattern(
 	);
 	const sizes = usual(lists.map((l) => l.sizes));
 	return {
-		instructions: besides(s.out, gauge, corrected),
+		instructions: besides(s.out, gauge, corrected, edges),
 		sizes,
 		oddLists: lists.filter((l) => l.sizes !== sizes),
 		gauge

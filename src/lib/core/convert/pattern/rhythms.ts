@@ -99,7 +99,13 @@ export const ofWay = (m: Groups): Pick<Shape, 'way' | 'n' | 'edge'> => ({
 });
 
 const SEP = `(?: ,)?`;
-export const rule = (name: string, form: string, means: Rule['means']): Rule => ({
+export const rule = (
+	name: string,
+	form: string,
+	means: Rule['means'],
+	guess?: Rule['guess']
+): Rule => ({
+	...(guess && { guess }),
 	name,
 	source: form,
 	form: new RegExp(`${form}(?= |$)`, 'y'),
@@ -128,6 +134,15 @@ export const SHAPINGS: readonly Rule[] = RHYTHMS.flatMap((r): Rule[] => [
 		const acts = shaped(m, r, ofWay(m));
 		return acts && !isEndless(acts) ? acts : null;
 	}),
+	rule(
+		'shaping without its verb',
+		`(?<n>\\d+)(?: st)? ${NAMED_EDGE} ${r.form}(?:${SEP} ${LIMIT})?`,
+		(m) => {
+			const acts = shaped(m, r, { ...ofWay(m), way: 'dec' });
+			return acts && !isEndless(acts) ? acts : null;
+		},
+		'no-verb'
+	),
 	rule(
 		'the same again',
 		`(?:rep (?:(?:dec|inc) row )?|then |and then |and )?${r.form} ${LIMIT}`,

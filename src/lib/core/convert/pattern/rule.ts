@@ -17,6 +17,8 @@ export interface Rule {
 	readonly name: string;
 	/** What it asks goes on during the rows before it. */
 	readonly during?: true;
+	/** What has to be guessed where it is used. */
+	readonly guess?: 'no-verb' | 'bare-cast-on';
 	/** What it is made of, without where it ends. */
 	readonly source: string;
 	/** Held against the tokens, a space between each, from where reading stands. */

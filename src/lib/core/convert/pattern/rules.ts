@@ -201,11 +201,16 @@ const OTHERS: readonly Rule[] = [
 	rule('the count of those that are worked', `work ${N('n')} st`, (m, { last }) =>
 		last?.do === 'divide' && last.n === n(m.n) ? [] : null
 	),
-	rule('the count', `(?:[(=:] )?${N('n')} (?:st(?: rem)?|rem)(?: \\))?`, (m, { last }) => [
-		last?.do === 'piece' || last?.do === 'make'
-			? { do: 'on', n: n(m.n) }
-			: { do: 'count', n: n(m.n) }
-	]),
+	rule(
+		'a cast-on that is not called one',
+		`(?:[(=:] )?${N('n')} st(?! rem)(?: \\))?`,
+		(m, { last }) =>
+			last === null || last.do === 'piece' || last.do === 'make' ? [{ do: 'on', n: n(m.n) }] : null,
+		'bare-cast-on'
+	),
+	rule('the count', `(?:[(=:] )?${N('n')} (?:st(?: rem)?|rem)(?: \\))?`, (m, { last }) =>
+		last === null ? null : [{ do: 'count', n: n(m.n) }]
+	),
 	rule('knit to the end', `k (?:to )?end`, () => [])
 ];
 export const RULES: readonly Rule[] = [...SHAPINGS, ...DURING, ...OTHERS];

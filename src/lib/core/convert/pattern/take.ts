@@ -4,17 +4,17 @@ import type { HandOnly } from '../written';
 import type { Token } from './tokens';
 
 /** Stretches that the machine does not do by cranking, by a word of theirs. */
-const BY_HAND: Readonly<Record<string, HandOnly>> = {
-	rib: 'ribbing',
-	garter: 'purl texture',
-	moss: 'purl texture',
-	cable: 'cables',
-	cables: 'cables',
-	lace: 'lace',
-	eyelet: 'lace',
-	stranded: 'stranded colour',
-	heel: 'turned heels'
-};
+const BY_HAND: ReadonlyMap<string, HandOnly> = new Map([
+	['rib', 'ribbing'],
+	['garter', 'purl texture'],
+	['moss', 'purl texture'],
+	['cable', 'cables'],
+	['cables', 'cables'],
+	['lace', 'lace'],
+	['eyelet', 'lace'],
+	['stranded', 'stranded colour'],
+	['heel', 'turned heels']
+]);
 /** Words that ask for something: where they are not read, they are asked about. */
 const ASKS = new Set([
 	'dec',
@@ -26,7 +26,8 @@ const ASKS = new Set([
 	'reverse',
 	'hold',
 	'rejoin',
-	'turn'
+	'turn',
+	'given'
 ]);
 export const spanOf = (s: State, from: number, to: number) => ({
 	from: s.tokens[from]?.from ?? 0,
@@ -37,7 +38,8 @@ export const spanOf = (s: State, from: number, to: number) => ({
 export function take(
 	s: State,
 	[from, to]: readonly [number, number],
-	found: readonly Act[]
+	found: readonly Act[],
+	guess?: 'no-verb' | 'bare-cast-on'
 ): number {
 	const followed = found.map((a) => follow(s, a));
 	const why = followed.find((f) => f.why)?.why ?? null;
@@ -45,17 +47,25 @@ export function take(
 	for (const f of followed) s.acts.push(f.act);
 	s.out.push({
 		...spanOf(s, from, to),
-		as: why ? 'needs-you' : hand ? 'not-here' : found.length === 0 ? 'words' : 'taken',
+		as: why
+			? 'needs-you'
+			: hand
+				? 'not-here'
+				: guess
+					? 'guess'
+					: found.length === 0
+						? 'words'
+						: 'taken',
 		acts: followed.map((f) => f.act),
 		meanwhile: s.meanwhile,
-		why: why ?? (hand ? { code: 'by-hand', what: hand } : null)
+		why: why ?? (hand ? { code: 'by-hand', what: hand } : guess ? { code: guess } : null)
 	});
 	s.meanwhile = false;
 	return to;
 }
 function handWord(s: State, from: number, to: number): HandOnly | null {
-	for (const t of s.tokens.slice(from, to + 1)) {
-		const what = BY_HAND[t.is];
+	for (let i = from; i <= to; i++) {
+		const what = BY_HAND.get(s.tokens[i]?.is ?? '');
 		if (what !== undefined) return what;
 	}
 	return null;
@@ -116,11 +126,12 @@ export function loose(s: State, from: number, to: number): void {
 	const listed = here.length <= 3 && here.every((t) => /^(?:\d+|[.)]|nl)$/.test(t.is));
 	const numbers =
 		!listed && here.some((t) => (/^[\d.]+$/.test(t.is) && t.is !== '.') || ASKS.has(t.is));
+	const hand = numbers ? null : handWord(s, low, high - 1);
 	s.out.push({
 		...spanOf(s, low, high),
-		as: numbers ? 'needs-you' : 'words',
+		as: numbers ? 'needs-you' : hand ? 'not-here' : 'words',
 		acts: [],
 		meanwhile: false,
-		why: numbers ? { code: 'unread' } : null
+		why: numbers ? { code: 'unread' } : hand ? { code: 'by-hand', what: hand } : null
 	});
 }

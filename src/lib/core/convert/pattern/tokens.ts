@@ -15,12 +15,6 @@ export interface Token {
 const WORD =
 	/[kp](?=\d+\b)|\d+(?:\.\d+)?(?:st|nd|rd|th)\b|\d+\s+\d\/\d|\d+\/\d+(?![\d/])|\d+(?:[.,]\d+)?|c\/on|c\/off|b\/off|[cb]\.o\.|[a-z][a-z0-9'’]*(?:-[a-z]+)*|["“”″]|\n|[.,;:()[\]/=–-]|[½¼¾]/gi;
 
-interface Raw {
-	readonly text: string;
-	readonly from: number;
-	readonly to: number;
-}
-
 const FRACTION: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
 function numberOf(text: string): number | null {
 	const mixed = /^(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(text);
@@ -52,30 +46,50 @@ const isNumeric = (word: string): boolean => {
 	return (first >= 48 && first <= 57) || word in FRACTION;
 };
 
-/** One raw word in its form. */
-function formOf(raw: Raw, next: string | undefined, before: Token | undefined): Token | null {
-	const at = { from: raw.from, to: raw.to };
-	const word = raw.text.toLowerCase().replace('’', "'");
-	if (word === '\n') return { is: 'nl', ...at };
-	if (/^["“”″]$/.test(word)) return /^\d/.test(before?.is ?? '') ? { is: 'inch', ...at } : null;
-	if (word === 'c.o.') return { is: 'co', ...at };
-	if (word === 'b.o.') return { is: 'off', ...at };
+/** A word by itself in its form, or forms with a space between; null for one that changes nothing. */
+function plainForm(word: string): string | null {
+	if (word === '\n') return 'nl';
+	if (word === 'c.o.') return 'co';
+	if (word === 'b.o.') return 'off';
 	const numeric = isNumeric(word);
 	const ordinal = numeric || ORDINALS.includes(word) ? ordinalOf(word) : null;
-	if (ordinal !== null) return { is: `o${ordinal}`, ...at };
+	if (ordinal !== null) return `o${ordinal}`;
 	const n = numeric ? numberOf(word) : wordNumber(word);
-	if (n !== null) return { is: String(n), ...at };
-	if (word === 'dozen') return { is: 'dozen', ...at };
-	if (word === 'once') return { is: '1 times', ...at };
-	if (word === 'twice') return { is: '2 times', ...at };
-	if (word === 'half') return { is: '0.5', ...at };
-	if (word === 'in') {
-		const inch = /^[\d.]+$/.test(before?.is ?? '') && !NOT_INCH.has(next ?? '');
-		return inch ? { is: 'inch', ...at } : { is: 'in', ...at };
+	if (n !== null) return String(n);
+	if (word === 'dozen') return 'dozen';
+	if (word === 'once') return '1 times';
+	if (word === 'twice') return '2 times';
+	if (word === 'half') return '0.5';
+	return NOISE.has(word) ? null : (FORM.get(word) ?? word);
+}
+/** Words come again and again. */
+const known = new Map<string, string | null>();
+const MOST_KNOWN = 5000;
+function knownForm(word: string): string | null {
+	const was = known.get(word);
+	if (was !== undefined) return was;
+	const form = plainForm(word.replace('’', "'"));
+	if (known.size < MOST_KNOWN) known.set(word, form);
+	return form;
+}
+
+/** One raw word in its form, by what stands beside it. */
+function formOf(word: string, next: string | undefined, before: Token | undefined): string | null {
+	switch (word) {
+		case '"':
+		case '“':
+		case '”':
+		case '″':
+			return /^\d/.test(before?.is ?? '') ? 'inch' : null;
+		case 'in':
+			return /^[\d.]+$/.test(before?.is ?? '') && !NOT_INCH.has(next ?? '') ? 'inch' : 'in';
+		case 'left':
+			return /^(?:st|\d+)$/.test(before?.is ?? '') && !/^(?:edge|side|end)$/.test(next ?? '')
+				? 'rem'
+				: 'left';
+		default:
+			return knownForm(word);
 	}
-	if (word === 'left') return { is: /^(?:st|\d+)$/.test(before?.is ?? '') ? 'rem' : 'left', ...at };
-	if (NOISE.has(word)) return null;
-	return { is: FORM.get(word) ?? word, ...at };
 }
 
 /** Whether the entries of a list are parted by more than dashes, so that a dash makes a range: `3-4 (5-6: 7-8)`. */
@@ -191,16 +205,14 @@ const phrased = (tokens: readonly Token[]): Token[] =>
  * Nothing is lost but words that change nothing: every token knows where it stands.
  */
 export function tokensOf(text: string, size = 0): Token[] {
-	const raws = [...text.matchAll(WORD)].map((m): Raw => ({
-		text: m[0],
-		from: m.index,
-		to: m.index + m[0].length
-	}));
+	const raws = [...text.matchAll(WORD)];
 	const formed: Token[] = [];
 	for (const [i, raw] of raws.entries()) {
-		const t = formOf(raw, raws[i + 1]?.text.toLowerCase(), formed.at(-1));
-		if (!t) continue;
-		for (const is of t.is.split(' ')) formed.push({ ...t, is });
+		const is = formOf(raw[0].toLowerCase(), raws[i + 1]?.[0].toLowerCase(), formed.at(-1));
+		if (is === null) continue;
+		const [from, to] = [raw.index, raw.index + raw[0].length];
+		if (!is.includes(' ')) formed.push({ is, from, to });
+		else for (const one of is.split(' ')) formed.push({ is: one, from, to });
 	}
 	return joined(withSizes(formed, size));
 }

@@ -18,9 +18,11 @@ export interface TakenPiece {
 	says: { row: number; words: string }[];
 }
 export interface TakenSeam {
+	name: string;
 	a: SeamEnd[];
 	b: SeamEnd[];
 	times?: number;
+	open?: true;
 }
 
 /** Longer words of a pattern are cut, in letters. */
@@ -69,8 +71,10 @@ export function takenPiece(
 	};
 }
 
-export const takenSeam = ({ a, b, times }: GuessedSeam): TakenSeam => ({
+export const takenSeam = ({ name, a, b, times, open }: GuessedSeam): TakenSeam => ({
+	name: name.slice(0, 120),
 	a: [...a],
 	b: [...b],
-	...(times > 1 ? { times } : {})
+	...(times > 1 ? { times } : {}),
+	...(open ? { open: true as const } : {})
 });

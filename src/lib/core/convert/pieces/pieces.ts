@@ -1,4 +1,3 @@
-import { entryAt } from '../../quantity/sure';
 import { MOST_EDGE_POINTS, MOST_PIECE_CM } from '../../quantity/bounds';
 import type { WidenedWay } from '../../model/written';
 import type { ReadPattern } from '../pattern/follow';
@@ -84,16 +83,10 @@ function problemOf(
  */
 export function piecesOf(read: ReadPattern, input: PiecesInput): Pieces {
 	const { source, gauge, draw } = input;
-	const context = {
-		rowsPerCm: gauge.rowsPerCm,
-		source: (at: number) => {
-			const of = entryAt(read.instructions, at);
-			return source.slice(of.from, of.to);
-		}
-	};
+	const { rowsPerCm } = gauge;
 	const walks: PieceWalk[] = [];
 	for (const said of piecesSaid(read.instructions, source))
-		walks.push(work(said, { ...context, before: walks }));
+		walks.push(work(said, { rowsPerCm, before: walks }));
 	const taken = new Set<string>();
 	const pieces = walks.map((walk): PatternPiece => {
 		const whole = stripsOf(walk, taken);
@@ -113,6 +106,6 @@ export function piecesOf(read: ReadPattern, input: PiecesInput): Pieces {
 			strips: p.strips.map((s) => all.find((x) => x.id === s.id) ?? s)
 		})),
 		notes: walks.flatMap((w) => w.notes),
-		seams: guessSeams(all)
+		seams: guessSeams(all, new Set(pieces.flatMap((p) => (p.way === 'joined' ? [p.name] : []))))
 	};
 }

@@ -14,6 +14,8 @@ export interface GuessedSeam {
 	readonly a: readonly SeamEnd[];
 	readonly b: readonly SeamEnd[];
 	readonly times: number;
+	/** Two first rows joined loop to loop, off their waste. */
+	readonly open?: true;
 }
 
 const HANDS = ['left', 'right'] as const;
@@ -149,20 +151,32 @@ function neckSeam(bands: readonly Strip[], body: readonly Strip[]): GuessedSeam[
 	return [{ name: `${band.name}, round the neck`, a, b, times: 1 }];
 }
 /** Where a piece was parted at its widest row. */
-function widestSeams(strips: readonly Strip[]): GuessedSeam[] {
+function widestSeams(strips: readonly Strip[], joined: ReadonlySet<string>): GuessedSeam[] {
 	return strips.flatMap((up): GuessedSeam[] => {
 		const down = strips.find((s) => `${s.id.replace(/-down$/, '')}-up` === up.id);
 		if (!down) return [];
 		const end = (s: Strip): SeamEnd => ({ piece: s.id, part: 'hem', side: 'bottom' });
-		return [{ name: `${up.of}, at its widest row`, a: [end(down)], b: [end(up)], times: up.count }];
+		return [
+			{
+				name: `${up.of}, at its widest row`,
+				a: [end(down)],
+				b: [end(up)],
+				times: up.count,
+				...(joined.has(up.of) ? { open: true as const } : {})
+			}
+		];
 	});
 }
 
 /**
  * What is probably sewn to what, by the names of the pieces and the edges that match: shoulders, sides, armholes, sleeves, the
- * middle of what is knitted in halves, and the sides of two pieces that are alike.
+ * middle of what is knitted in halves, and the sides of two pieces that are alike. Pieces in `joined` are joined loop to loop
+ * where they were parted.
  */
-export function guessSeams(strips: readonly Strip[]): GuessedSeam[] {
+export function guessSeams(
+	strips: readonly Strip[],
+	joined: ReadonlySet<string> = new Set()
+): GuessedSeam[] {
 	const body = strips.filter((s) => isBack(s) || isFront(s));
 	const edges = body.flatMap(bodyEdges);
 	const sleeves = strips.filter(isSleeve);
@@ -171,7 +185,7 @@ export function guessSeams(strips: readonly Strip[]): GuessedSeam[] {
 	);
 	return [
 		...middleSeams(strips),
-		...widestSeams(strips),
+		...widestSeams(strips, joined),
 		...bodySeams(edges),
 		...sleeveSeams(sleeves, edges),
 		...alike

@@ -127,7 +127,8 @@ export function stripsOf(walk: PieceWalk, taken: ReadonlySet<string>): Strip[] {
 	const { said, divided } = walk;
 	if (!divided) {
 		const strip = wholeStrip(walk, idFor(said.name, taken));
-		return [walk.reversed ? mirroredStrip(strip) : strip];
+		// A front's edges lie by its own hand already.
+		return [walk.reversed && walk.outer === 'both' ? mirroredStrip(strip) : strip];
 	}
 	const one = halfStrip(walk, divided, divided.half);
 	const ids = new Set(taken);

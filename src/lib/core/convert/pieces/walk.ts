@@ -8,8 +8,8 @@ import { offOf, type Line, type Mark } from './strip';
 
 /** What had to be guessed of a stretch, or has to be said by the maker. Sentences in `words/pieces.ts`. */
 export type Guess =
-	| { readonly code: 'bare-cast-on'; readonly n: number }
-	| { readonly code: 'no-verb' }
+	/** An edge in a plan's words that goes on past the last row. */
+	| { readonly code: 'past-end'; readonly side: Side; readonly row: number; readonly rows: number }
 	| { readonly code: 'both-armholes' }
 	| { readonly code: 'half-odd'; readonly n: number }
 	| { readonly code: 'half-edge'; readonly edge: 'neck' | 'outer' }
@@ -21,7 +21,12 @@ export type Guess =
 	| { readonly code: 'needs-rows' }
 	| { readonly code: 'centre-differs'; readonly said: number; readonly is: number };
 /** What the maker has to say: nothing can be guessed. */
-export const ASKED: readonly Guess['code'][] = ['same-missing', 'needs-rows', 'centre-differs'];
+export const ASKED: readonly Guess['code'][] = [
+	'same-missing',
+	'needs-rows',
+	'centre-differs',
+	'past-end'
+];
 
 export interface Note {
 	readonly at: number;

@@ -23,8 +23,6 @@ interface Context {
 	readonly rowsPerCm: number | null;
 	/** Pieces before it, by name. */
 	readonly before: readonly PieceWalk[];
-	/** The words of an instruction. */
-	readonly source: (at: number) => string;
 }
 
 /** Where the edge at the side of the body lies, seen from the right side: of a left front at the right. */
@@ -42,12 +40,16 @@ const isDone = (walk: PieceWalk): boolean =>
 	walk.divided !== null && walk.divided.second === null && walk.reversed;
 const where = (walk: PieceWalk): Walked =>
 	walk.divided ? (walk.divided.second ?? walk.divided.half) : walk.trunk;
-const lieOf = (walk: PieceWalk) =>
+const lieOf = (walk: PieceWalk, outer: PieceWalk['outer']) =>
 	walk.divided
 		? ({ outer: 'left', inner: 'right' } as const)
-		: walk.outer === 'both'
-			? ({ outer: 'both', inner: null } as const)
-			: ({ outer: walk.outer, inner: walk.outer === 'left' ? 'right' : 'left' } as const);
+		: outer === 'both'
+			? ({ outer, inner: null } as const)
+			: ({ outer, inner: outer === 'left' ? 'right' : 'left' } as const);
+function mirrorWalked(w: Walked): void {
+	w.takes = { left: w.takes.right, right: w.takes.left };
+	w.marks = { left: w.marks.right, right: w.marks.left };
+}
 
 /** The trunk ends here, and one half goes on with so many stitches. */
 function divide(walk: PieceWalk, first: number | null, centre: number): void {
@@ -94,7 +96,7 @@ class Worker {
 	/** Parts that the text names begin where the work is. */
 	parts(at: number): void {
 		const w = where(this.walk);
-		const outer = sidesAt('side', 0, lieOf(this.walk));
+		const outer = sidesAt('side', 0, this.lie);
 		for (const p of this.walk.said.parts) {
 			if (p.at > at || this.named.has(p.at)) continue;
 			this.named.add(p.at);
@@ -103,6 +105,11 @@ class Worker {
 		}
 	}
 	private readonly named = new Set<number>();
+	/** Worked as another piece is: by where its edges lie. */
+	private as: PieceWalk['outer'] | null = null;
+	private get lie() {
+		return lieOf(this.walk, this.as ?? this.walk.outer);
+	}
 	armhole(w: Walked, outer: readonly Side[]): void {
 		w.armhole ??= w.row;
 		mark(w, /sleeve/i.test(this.walk.said.name) ? 'cap' : 'armhole', outer);
@@ -127,7 +134,8 @@ class Worker {
 		switch (act.do) {
 			case 'on':
 			case 'band':
-				return this.castOn(act.n, at, w, act.do === 'on');
+				w.castOn = act.n;
+				return;
 			case 'rows':
 				return this.straight(act, at, w);
 			case 'to':
@@ -151,16 +159,31 @@ class Worker {
 				return;
 			case 'same':
 				return this.same(act, at);
+			case 'edge':
+				this.edges.push({ act, at });
+				return;
 			case 'total':
 				if (act.reach) w.row = Math.max(w.row, act.n);
 				return;
 			default:
 		}
 	}
-	private castOn(n: number, at: number, w: Walked, said: boolean): void {
-		w.castOn = n;
-		if (said && !/\b(?:cast|c\.?o\b|c\/on)/i.test(this.context.source(at)))
-			this.note(at, { code: 'bare-cast-on', n });
+	private readonly edges: { readonly act: Extract<Act, { do: 'edge' }>; readonly at: number }[] =
+		[];
+	/** Edges in a plan's words count from the first row: they are taken when all rows are known. */
+	finish(): void {
+		const { trunk } = this.walk;
+		this.parts(Infinity);
+		for (const { act, at } of this.edges)
+			for (const side of SIDES) {
+				if (act.edge !== 'both' && act.edge !== side) continue;
+				const row = Math.max(0, ...act.takes.map((t) => t.row));
+				if (row > trunk.row) {
+					this.note(at, { code: 'past-end', side, row, rows: trunk.row });
+					continue;
+				}
+				for (const t of act.takes) takeOff(trunk, side, t.row, t.stitches);
+			}
 	}
 	private straight(act: Extract<Act, { do: 'rows' }>, at: number, w: Walked): void {
 		w.straight ||= act.n > 2;
@@ -202,10 +225,10 @@ class Worker {
 	private atUnderarm(n: number, w: Walked): void {
 		const body = /back|front|sleeve/i.test(this.walk.said.name);
 		if (body && n > 1 && w.armhole === null && w.row > 0)
-			this.armhole(w, sidesAt('side', 0, lieOf(this.walk)));
+			this.armhole(w, sidesAt('side', 0, this.lie));
 	}
 	private group(act: Extract<Act, { do: 'group' }>, at: number, w: Walked): void {
-		const lie = lieOf(this.walk);
+		const lie = this.lie;
 		const edge = act.edge === 'same' ? w.edge : act.edge;
 		if (edge === 'armhole') {
 			this.armhole(w, sidesAt('side', 0, lie));
@@ -217,7 +240,7 @@ class Worker {
 		for (const side of sides) takeOff(w, side, w.row, act.n);
 	}
 	private shape(act: Shape, at: number, w: Walked): void {
-		const lie = lieOf(this.walk);
+		const lie = this.lie;
 		if (act.edge === 'armhole' && w.armhole === null) this.armhole(w, sidesAt('side', 0, lie));
 		if (act.edge === 'armhole' && lie.outer === 'both') this.note(at, { code: 'both-armholes' });
 		shapeRows(w, act, lie);
@@ -266,6 +289,8 @@ class Worker {
 		const { trunk } = this.walk;
 		if (where(this.walk).row > 0) return this.matching(other, act.to);
 		if (trunk.castOn === 0) trunk.castOn = other.trunk.castOn;
+		// Worked as the other lies, and mirrored where this one is the other hand's.
+		this.as = other.outer;
 		const rows = /^(\d+) rows$/.exec(act.to ?? '');
 		const stop = rows ? Number(rows[1]) : Infinity;
 		for (const a of actsUpTo(other, rows ? null : act.to)) {
@@ -278,6 +303,9 @@ class Worker {
 			trunk.row = Math.min(trunk.row, stop);
 			for (const side of SIDES) trunk.takes[side] = trunk.takes[side].filter((t) => t.row < stop);
 		}
+		this.as = null;
+		const { outer } = this.walk;
+		if (other.outer !== outer && other.outer !== 'both' && outer !== 'both') mirrorWalked(trunk);
 	}
 	/** Straight until it is as long as another, up to a part of it. */
 	private matching(other: PieceWalk, to: string | null): void {
@@ -291,6 +319,6 @@ class Worker {
 export function work(said: SaidPiece, context: Context): PieceWalk {
 	const worker = new Worker(said, context);
 	for (const a of said.acts) worker.do(a);
-	worker.parts(Infinity);
+	worker.finish();
 	return worker.walk;
 }

@@ -45,11 +45,13 @@ function marksOf(parts: readonly { side: string; part: string; rows: number }[])
  * What closes the loops at a piece's first and last row, so that nothing is sewn, blocked or crocheted into while it can run:
  * a first row that stands on waste, and every last row. A finished cast-on has none.
  */
-function closings(p: MadePiece): AssemblyStep[] {
+function closings(p: MadePiece, joined: ReadonlySet<string>): AssemblyStep[] {
 	if (p.program.length === 0) return [];
 	const last = p.ladders.length > 0 ? p.columns : p.schedule ? p.schedule.remaining : p.stitches;
 	return [
-		...(p.waste > 0 ? [{ do: 'close-row', piece: p.id, edge: 'cast-on' } as const] : []),
+		...(p.waste > 0 && !joined.has(p.id)
+			? [{ do: 'close-row', piece: p.id, edge: 'cast-on' } as const]
+			: []),
 		...(last > 0 ? [{ do: 'close-row', piece: p.id, edge: 'cast-off' } as const] : [])
 	];
 }
@@ -96,6 +98,8 @@ function assembled(
 		(a, b) => SEAM_KINDS.indexOf(a.kind) - SEAM_KINDS.indexOf(b.kind)
 	);
 	const shrug = options.recipe === 'shrug';
+	const open = seams.filter((s) => s.kind === 'open');
+	const joined = new Set(open.flatMap((s) => [...s.a, ...s.b].map((e) => e.piece)));
 	return [
 		...(shrug ? ([{ do: 'rest', as: 'tube' }] as const) : []),
 		{ do: 'join-tails' },
@@ -118,9 +122,10 @@ function assembled(
 		...pieces.flatMap((p): AssemblyStep[] =>
 			held(p) > 0 ? [{ do: 'close-held', piece: p.id, loops: held(p) }] : []
 		),
-		...(shrug ? laddersOf(options, pieces, on) : pieces.flatMap(closings)),
+		...(shrug ? laddersOf(options, pieces, on) : pieces.flatMap((p) => closings(p, joined))),
+		...open.map((s) => ({ do: 'join-open', ...s }) as const),
 		...(shrug ? [] : ([{ do: 'block' }] as const)),
-		...seams.map((s) => ({ do: 'sew', ...s }) as const),
+		...seams.filter((s) => s.kind !== 'open').map((s) => ({ do: 'sew', ...s }) as const),
 		...pattern.edges.map((e) => ({ do: 'crochet-edge', ...e }) as const),
 		{ do: 'weave-in' },
 		{ do: 'measure' }

@@ -63,7 +63,17 @@ const seamSide = z.union([seamEnd, z.array(seamEnd).min(1).max(MOST_ENDS)]);
 export const freeSeam = z.object({
 	a: seamSide,
 	b: seamSide,
-	times: z.int().min(1).max(40).optional().describe('left out: once')
+	times: z.int().min(1).max(40).optional().describe('left out: once'),
+	name: z
+		.string()
+		.min(1)
+		.max(120)
+		.optional()
+		.describe('where it lies; left out where its ends say it'),
+	open: z
+		.literal(true)
+		.optional()
+		.describe('two first rows joined loop to loop off their waste; left out: sewn')
 });
 export type FreeSeamEnd = z.infer<typeof seamEnd>;
 /** The stretches that one side of a seam runs along. */

@@ -191,11 +191,12 @@ export function cutFree(options: GarmentOptions): Pattern {
 	const seams = options.seams.flatMap((s, i): Seam[] => {
 		const one = (a: readonly EdgeRef[], b: readonly EdgeRef[], of?: Side): Seam => ({
 			id: of ? `free-${i + 1}-${of}` : `free-${i + 1}`,
-			kind: 'free',
+			kind: s.open ? 'open' : 'free',
 			a,
 			b,
 			times: s.times ?? 1,
-			...(of ? { of } : {})
+			...(of ? { of } : {}),
+			...(s.name !== undefined && { called: s.name })
 		});
 		const [as, bs] = [endsOf(s.a).map(refOf), endsOf(s.b).map(refOf)];
 		const [a, b] = [entryAt(as, 0), entryAt(bs, 0)];

@@ -9,7 +9,9 @@ import {
 	swatchOf
 } from '../../../../../tests/support/bench';
 import { OffTheRing } from '../../../../../tests/support/off-the-ring';
-import { readShaping } from '../../convert/shaping';
+import { readPattern } from '../../convert/pattern/read';
+import { takenPiece } from '../../convert/pieces/free';
+import { piecesOf } from '../../convert/pieces/pieces';
 import { plan, type Plan } from '../../plan';
 import { wordFinding } from '../../finding/says';
 import type { FreePiece } from './free-piece';
@@ -19,19 +21,12 @@ const OWN = { stitchesPerCm: 1.6, rowsPerCm: 2.1 };
 const bench = benchOf({ swatches: [swatchOf(M48, A, [readingOf(16, 21)])] });
 
 function pieceOf(text: string, gauge = OWN, more: Partial<FreePiece> = {}): FreePiece {
-	const read = readShaping(text, gauge);
-	if (!read.outline || !read.typed) throw new Error(JSON.stringify(read.misreads));
-	const { left, right } = read.outline;
-	return {
-		id: 'own',
-		name: 'Own',
-		count: 1,
-		mirrored: false,
-		left: [...left],
-		right: [...right],
-		typed: { ...read.typed, left: [...read.typed.left], right: [...read.typed.right] },
-		...more
-	};
+	const read = readPattern(text);
+	const { pieces } = piecesOf(read, { source: text, gauge, draw: gauge, ways: [] });
+	const [strip] = pieces.flatMap((p) => p.strips);
+	if (!strip) throw new Error(JSON.stringify(pieces));
+	const { says: _, ...piece } = takenPiece(strip, gauge, { read, source: text });
+	return { ...piece, id: 'own', name: 'Own', ...more };
 }
 function planOf(piece: FreePiece, options: object = {}): Plan {
 	const p = plan(

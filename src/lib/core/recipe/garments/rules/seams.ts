@@ -16,12 +16,13 @@ declare module '../../../finding/finding' {
 		'seam-off': {
 			readonly kind: Joint['kind'];
 			readonly of: 'left' | 'right' | undefined;
+			readonly called?: string;
 			readonly by: 'rows' | 'stitches' | 'length';
 			readonly a: number;
 			readonly b: number;
 			readonly eases: boolean;
 		};
-		'seam-missing': { readonly kind: Joint['kind'] };
+		'seam-missing': { readonly kind: Joint['kind']; readonly called?: string };
 	}
 }
 
@@ -71,14 +72,14 @@ export const seams = rule<GarmentOptions, FinishedOf<'flat'>>({
 						? rowsWord(Math.abs(f.a - f.b))
 						: `${Math.abs(f.a - f.b)} stitch${Math.abs(f.a - f.b) === 1 ? '' : 'es'}`;
 			return {
-				what: `${wordSeam(f.kind, f.of)}: ${a} meet ${b}.`,
+				what: `${wordSeam(f.kind, f.of, f.called)}: ${a} meet ${b}.`,
 				why: f.eases
 					? `${apart} can be eased in as it is sewn, spread over the whole seam.`
 					: `They are ${apart} apart: sewn like that it puckers or pulls.`
 			};
 		},
 		'seam-missing': (f) => ({
-			what: `${wordSeam(f.kind)}: one of its edges is not there.`,
+			what: `${wordSeam(f.kind, undefined, f.called)}: one of its edges is not there.`,
 			why: 'A seam names a part that no piece has: choose another part for it, or take the seam out.'
 		})
 	},
@@ -87,8 +88,9 @@ export const seams = rule<GarmentOptions, FinishedOf<'flat'>>({
 		return facts.joints.flatMap((c): Judgement[] => {
 			const where = { at: 'seam', seam: c.id } as const;
 			const { kind, of } = c;
+			const called = c.called === undefined ? {} : { called: c.called };
 			if (c.verdict === 'missing')
-				return [{ body: { code: 'seam-missing', kind }, severity: 'warn', where }];
+				return [{ body: { code: 'seam-missing', kind, ...called }, severity: 'warn', where }];
 			if (c.verdict === 'meets') return [];
 			const by = c.by === 'rows' || c.by === 'length' ? c.by : 'stitches';
 			const repair = repairs.get(c.id);
@@ -99,6 +101,7 @@ export const seams = rule<GarmentOptions, FinishedOf<'flat'>>({
 						code: 'seam-off',
 						kind,
 						of,
+						...called,
 						by,
 						a: counted(c.a, c.by),
 						b: counted(c.b, c.by),
