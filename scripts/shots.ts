@@ -12,7 +12,7 @@ const VIEWS: { file: string; path: string; phone?: boolean; own?: boolean; keys?
 	{ file: 'plan', path: '/project/project-keeper/plan' },
 	{ file: 'plan-scarf', path: '/project/project-harbourlight/plan' },
 	{ file: 'plan-cardigan', path: '/project/project-cardigan/plan' },
-	{ file: 'plan-cloth', path: '/project/project-cloth/plan' },
+	{ file: 'pattern', path: '/pattern/pattern-slipover?machine=machine-48&yarn=bw-kelp' },
 	{ file: 'plan-toy', path: '/project/project-seal/plan' },
 	{ file: 'plan-garland', path: '/project/project-garland/plan' },
 	{ file: 'make', path: '/make' },

@@ -96,8 +96,7 @@ const from12 = async (tx: Transaction) => {
 	const first = patternFrom11(settings?.pattern, Date.now());
 	if (first) await tx.table('patterns').put(first);
 	if (settings) {
-		const { pattern: _gone, ...kept } = settings;
-		await tx.table('settings').put(kept);
+		await tx.table('settings').update('settings', { pattern: undefined });
 	}
 };
 

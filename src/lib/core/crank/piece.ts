@@ -163,13 +163,18 @@ function offTheRing({ piece, machine }: Input) {
 		share: shareOf(rowByRow, machine.pins)
 	};
 }
+/** What is said of a piece: how its edges are shaped, and its pattern's words by counted rows, waste among them. */
+const counted = ({ shaped, says }: Piece, waste: number) => ({
+	...(shaped && { shaped }),
+	...(says && { says: says.map((s) => ({ ...s, row: s.row + waste })) })
+});
+
 /** Knits a piece on the simulated machine and reads off it what the run sheet, the sums and the pictures need. */
 export function knitPiece(input: Input): KnittedPiece {
 	const { piece, machine, gauges, feeds, joinTails } = input;
 	const { program } = piece;
 	const knitted = offTheRing(input);
-	const { faults, allRuns, wasteBefore, runs, mainRows, stitches, first, last, rowByRow, share } =
-		knitted;
+	const { faults, allRuns, runs, mainRows, stitches, first, last, rowByRow, share } = knitted;
 	const tails = tailsOfPiece(input, knitted);
 	const strands = strandsOfPiece(input, knitted);
 	const main = gauges[runs[0]?.yarn ?? 0] ?? entryAt(gauges, 0);
@@ -178,8 +183,7 @@ export function knitPiece(input: Input): KnittedPiece {
 		name: piece.name,
 		count: piece.count,
 		mirrored: piece.mirrored,
-		...(piece.shaped && { shaped: piece.shaped }),
-		...(piece.says && { says: piece.says.map((s) => ({ ...s, row: s.row + wasteBefore })) }),
+		...counted(piece, knitted.wasteBefore),
 		program,
 		yarns: piece.yarns,
 		machine,

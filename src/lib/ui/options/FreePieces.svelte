@@ -36,13 +36,13 @@
 	const taken = $derived(piecesOf(read, { source: text, gauge: theirs, draw: theirs, ways: [] }));
 	const pieces = $derived(taken.pieces);
 	const strips = $derived(pieces.flatMap((p) => p.strips));
-	const notes = $derived([
-		...new Set([
+	const notes = $derived(
+		[
 			...read.instructions.flatMap((i) => (i.why ? [wordWhy(i.why)] : [])),
 			...taken.notes.map((n) => wordGuess(n.guess)),
 			...pieces.flatMap((p) => (p.problem ? [wordPieceProblem(p.problem)] : []))
-		])
-	]);
+		].filter((n, i, all) => all.indexOf(n) === i)
+	);
 	const parsePer10 = (t: string): Result<number> => {
 		const n = readNumber(tidy(t).match(new RegExp(NUMBER))?.[0] ?? '');
 		return n === undefined
@@ -66,12 +66,12 @@
 			})
 		);
 	function add() {
-		const ids = new Set(options.pieces.map((p) => p.id));
+		const ids = options.pieces.map((p) => p.id);
 		const added = strips.map((s) => {
 			const piece = takenPiece(s, theirs, { read, source: text });
 			let id = piece.id;
-			for (let n = 2; ids.has(id); n++) id = `${piece.id}-${n}`;
-			ids.add(id);
+			for (let n = 2; ids.includes(id); n++) id = `${piece.id}-${n}`;
+			ids.push(id);
 			return { ...piece, id };
 		});
 		put([...options.pieces, ...added], 'a piece from a pattern');

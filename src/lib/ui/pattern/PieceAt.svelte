@@ -45,7 +45,7 @@
 	<figcaption class="mb-1 text-sm">
 		{#if strip.name !== strip.of}<span class="font-semibold">{strip.name}</span><br />{/if}
 		<span class="figure">{strip.castOn}</span> st ×
-		<span class="figure">{strip.rows}</span> rows{' '}<span class="quiet">becomes</span>{' '}<span
+		<span class="figure">{strip.rows}</span> rows&#32;<span class="quiet">becomes</span>&#32;<span
 			class="figure font-semibold">{wide}</span
 		>
 		st ×

@@ -140,7 +140,7 @@ export class Reading {
 			const notes = this.taken.notes.filter((n) => n.at === i);
 			const whys = [
 				...(one.why ? [wordWhy(one.why)] : []),
-				...new Set(notes.map((n) => wordGuess(n.guess)))
+				...notes.map((n) => wordGuess(n.guess)).filter((w, k, all) => all.indexOf(w) === k)
 			];
 			const asked = notes.some((n) => ASKED.includes(n.guess.code));
 			const guessed = notes.length > 0;

@@ -81,7 +81,7 @@ export function actLine(act: Act): string {
 		case 'reverse':
 			return act.do;
 		case 'edge':
-			return `edge ${act.edge} ${act.takes.map((t) => `${t.row}:${t.stitches}`).join(' ')}`;
+			return `edge ${act.edge} ${act.takes.map((t) => `${t.row}:${t.stitches}`).join(' ') || 'straight'}`;
 		default:
 			return `${act.do} ${act.n}`;
 	}

@@ -67,12 +67,14 @@ export interface State {
 	done: number;
 	meanwhile: boolean;
 	shape: Before['shape'];
+	divided: number | null;
 	group: Before['group'];
 }
 
 export const before = (s: State): Before => ({
 	shape: s.shape,
 	group: s.group,
+	divided: s.divided,
 	last: s.acts.at(-1) ?? null,
 	done: s.done
 });
@@ -116,6 +118,7 @@ function begin(s: State, on: number | null): void {
 	s.on = on;
 	s.rows = 0;
 	s.done = 0;
+	s.divided = null;
 }
 const less = (s: State, stitches: number): void => {
 	if (s.on !== null) s.on -= stitches;
@@ -184,12 +187,18 @@ export function follow(s: State, act: Act): Followed {
 			return shaped(s, act);
 		case 'centre':
 		case 'hold':
-			less(s, act.n);
+			// Of a piece that is divided they are none of those that are worked.
+			if (s.divided === null) less(s, act.n);
 			break;
 		case 'divide':
 			s.on = act.n;
+			s.divided = act.n;
 			break;
 		case 'rejoin':
+			s.divided = null;
+			s.on = null;
+			s.rows = null;
+			break;
 		case 'same':
 		case 'reverse':
 			s.on = null;

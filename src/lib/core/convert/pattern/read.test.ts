@@ -128,6 +128,23 @@ describe('a written pattern', () => {
 			expect(asked, text).toEqual([]);
 		}
 	});
+	it('every rule has an example in docs/pattern-text.md', () => {
+		const doc = readFileSync('docs/pattern-text.md', 'utf8');
+		const shown = new Set<string>();
+		for (const [, example] of doc.matchAll(/```pattern\n([^`]*)```/g)) {
+			const words = tokensOf(example!.replaceAll(/^= .*$/gm, '')).map((t) => t.is);
+			const joined = words.join(' ');
+			let at = 0;
+			for (const word of words) {
+				for (const rule of rulesFor(word)) {
+					rule.form.lastIndex = at;
+					if (rule.form.test(joined)) shown.add(rule.name);
+				}
+				at += word.length + 1;
+			}
+		}
+		expect(RULES.map((r) => r.name).filter((name) => !shown.has(name))).toEqual([]);
+	});
 	it('no rule is kept from the words it may begin with', () => {
 		for (const { text } of [...PASSAGES, ...MORE]) {
 			const words = tokensOf(text).map((t) => t.is);

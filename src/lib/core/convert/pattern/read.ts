@@ -4,10 +4,8 @@ import { before, type ReadPattern, type State } from './follow';
 import { repeat, rowOut } from './row-out';
 import { HEADING } from './rules';
 import { isEnd, loose, merge, sentenceEnd, spanOf, take, tokenAt } from './take';
-import { placesOf, tokensCorrected, type Place } from './correct';
-import { gaugeIn, type FoundGauge } from './gauge';
-import { readSchedule } from '../own-words';
-import type { Instruction } from './follow';
+import { besides, prepared, usual } from './apart';
+import type { Token } from './tokens';
 import type { Correction } from '../../model/written';
 
 export type { Instruction, ReadAs, ReadPattern, Why } from './follow';
@@ -67,47 +65,28 @@ function byRule(s: State, i: number): number | null {
 	return null;
 }
 
-/** The length that most lists have, the longer of two; 1 where there are none. */
-function usual(lengths: readonly number[]): number {
-	const often = (n: number) => lengths.filter((x) => x === n).length;
-	return lengths.reduce((best, n) => {
-		const more = often(n) - often(best);
-		return more > 0 || (more === 0 && n > best) ? n : best;
-	}, lengths[0] ?? 1);
-}
-type Span = Pick<Instruction, 'from' | 'to'>;
-const OWN_EDGE = /(?<=^|[;\n.]\s*)(left|right|both)(?: edges?)?:\s*([^;\n]*)/gi;
-/** Edges in the words of a plan: "left edge: decrease 1 every 2nd row 5 times, first after row 50". */
-function ownEdges(source: string): Instruction[] {
-	return [...source.matchAll(OWN_EDGE)].flatMap((m): Instruction[] => {
-		const takes = readSchedule(m[2] ?? '');
-		const edge = (['left', 'right'] as const).find((e) => e === m[1]?.toLowerCase()) ?? 'both';
-		const at = { from: m.index, to: m.index + m[0].trimEnd().length };
-		const acts = takes ? [{ do: 'edge', edge, takes } as const] : [];
-		return takes ? [{ ...at, as: 'taken', acts, meanwhile: false, why: null }] : [];
-	});
-}
-/** What stands in the text beside what is knitted: its gauge, and what the maker said is only words. */
-function besides(
-	read: readonly Instruction[],
-	gauge: FoundGauge | null,
-	places: readonly Place[],
-	edges: readonly Instruction[]
-): Instruction[] {
-	const plain = { acts: [], meanwhile: false, why: null } as const;
-	const said = read.map((x) =>
-		places.some((p) => p.says !== null && p.from <= x.from && x.to <= p.to)
-			? { ...x, corrected: true as const }
-			: x
-	);
-	const words = places.flatMap(({ from, to, says }): Instruction[] =>
-		says === '' ? [{ from, to, as: 'words', ...plain, corrected: true }] : []
-	);
-	const found: Instruction[] = gauge
-		? [{ from: gauge.from, to: gauge.to, as: 'taken', ...plain, gauge }]
-		: [];
-	// What was read of a stretch stays in its order.
-	return [...said, ...words, ...found, ...edges].sort((a, b) => a.from - b.from);
+/** Before the first token is read. */
+function stateOf(tokens: readonly Token[]): State {
+	const at: number[] = [];
+	let length = 0;
+	for (const t of tokens) {
+		at.push(length);
+		length += t.is.length + 1;
+	}
+	return {
+		tokens,
+		text: tokens.map((t) => t.is).join(' '),
+		at,
+		out: [],
+		acts: [],
+		on: null,
+		rows: 0,
+		done: 0,
+		meanwhile: false,
+		shape: null,
+		divided: null,
+		group: null
+	};
 }
 
 /**
@@ -120,38 +99,9 @@ export function readPattern(
 	size = 0,
 	corrections: readonly Correction[] = []
 ): ReadPattern {
-	const corrected = placesOf(source, corrections);
-	const stands = gaugeIn(source);
-	const over = (a: Span) => corrected.some((p) => p.from < a.to && a.from < p.to);
-	const gauge = stands && !over(stands) ? stands : null;
-	const edges = ownEdges(source).filter((e) => !over(e));
-	const apart = [...(gauge ? [gauge] : []), ...edges].map(({ from, to }) => ({
-		from,
-		to,
-		says: null
-	}));
-	const places = [...corrected, ...apart].sort((a, b) => a.from - b.from);
-	const tokens = tokensCorrected(source, size, places);
-	const at: number[] = [];
-	let length = 0;
-	for (const t of tokens) {
-		at.push(length);
-		length += t.is.length + 1;
-	}
-	const text = tokens.map((t) => t.is).join(' ');
-	const s: State = {
-		tokens,
-		text,
-		at,
-		out: [],
-		acts: [],
-		on: null,
-		rows: 0,
-		done: 0,
-		meanwhile: false,
-		shape: null,
-		group: null
-	};
+	const ready = prepared(source, size, corrections);
+	const s = stateOf(ready.tokens);
+	const { tokens, text, at } = s;
 	let i = 0;
 	let unread = 0;
 	while (i < tokens.length) {
@@ -188,9 +138,9 @@ export function readPattern(
 	);
 	const sizes = usual(lists.map((l) => l.sizes));
 	return {
-		instructions: besides(s.out, gauge, corrected, edges),
+		instructions: besides(s.out, ready),
 		sizes,
 		oddLists: lists.filter((l) => l.sizes !== sizes),
-		gauge
+		gauge: ready.gauge
 	};
 }

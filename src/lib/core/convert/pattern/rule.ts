@@ -6,6 +6,8 @@ export interface Before {
 	readonly shape: Shape | null;
 	/** The last group. */
 	readonly group: Extract<Act, { do: 'group' | 'groups' }> | null;
+	/** Stitches that are worked since a division; null where there is none. */
+	readonly divided: number | null;
 	/** What the last act was. */
 	readonly last: Act | null;
 	/** Rows since the numbering of rows began. */

@@ -24,7 +24,7 @@ const long = (m: Groups, from: Extract<Act, { do: 'to' }>['from']): Act[] => {
 };
 const NAMES = `back|fronts?|sleeves?|pockets?|hood|strap|straps|gusset|yoke|collar|border|panel|band|flap`;
 export const HEADING = new RegExp(
-	`(?:piece : )?(?<name>(?:(?:left|right|neck|back|front|button) )?(?:${NAMES})(?: panel)?)(?= [.:(–-]| nl| times| make)`,
+	`(?:piece : )?(?<name>(?:(?:left|right|neck|back|front|button) )?(?:${NAMES})(?: panel)?)(?= [.:(–-]| nl| times| make| , make)`,
 	'y'
 );
 const named = (name: string | undefined): string => {
@@ -50,6 +50,15 @@ const OTHERS: readonly Rule[] = [
 	rule('pick up', `pick(?: and k)? ${N('n')} st`, (m) => [{ do: 'band', n: n(m.n) }]),
 	rule('centre cast off', `off centre ${N('n')}(?: st)?`, (m) => [{ do: 'centre', n: n(m.n) }]),
 	rule(
+		'a group on two rows',
+		`off ${N('n')}(?: st)? beg next(?: row)? and foll o${N('c')} row`,
+		(m) => [
+			{ do: 'groups', n: n(m.n), rows: 1 },
+			{ do: 'rows', n: n(m.c) - 1, from: null },
+			{ do: 'groups', n: n(m.n), rows: 1 }
+		]
+	),
+	rule(
 		'groups at the beginning of rows',
 		`off ${N('n')}(?: st)? beg (?:every )?(?:next|foll)(?: ${N('k')})? row`,
 		(m) => [{ do: 'groups', n: n(m.n), rows: n(m.k) }]
@@ -58,15 +67,6 @@ const OTHERS: readonly Rule[] = [
 		'groups again',
 		`(?:then )?${N('n')}(?: st)? beg (?:every )?(?:next|foll)(?: ${N('k')})? row`,
 		(m, { group }) => (group ? [{ do: 'groups', n: n(m.n), rows: n(m.k) }] : null)
-	),
-	rule(
-		'a group on two rows',
-		`off ${N('n')}(?: st)? beg next(?: row)? and foll o${N('c')} row`,
-		(m) => [
-			{ do: 'groups', n: n(m.n), rows: 1 },
-			{ do: 'rows', n: n(m.c) - 1, from: null },
-			{ do: 'groups', n: n(m.n), rows: 1 }
-		]
 	),
 	rule(
 		'groups in a list',
@@ -198,8 +198,8 @@ const OTHERS: readonly Rule[] = [
 	rule('a plain row', `o\\d+ row : [kp](?= \\.)`, () => [{ do: 'rows', n: 1, from: null }]),
 	rule('a row back', `p back|k back`, () => [{ do: 'rows', n: 1, from: null }]),
 	rule('a purl row', `next row : [pk](?= \\.)`, () => [{ do: 'rows', n: 1, from: null }]),
-	rule('the count of those that are worked', `work ${N('n')} st`, (m, { last }) =>
-		last?.do === 'divide' && last.n === n(m.n) ? [] : null
+	rule('the count of those that are worked', `work ${N('n')} st`, (m, { divided }) =>
+		divided === n(m.n) ? [] : null
 	),
 	rule(
 		'a cast-on that is not called one',

@@ -13,7 +13,7 @@ export interface Token {
 }
 
 const WORD =
-	/[kp](?=\d+\b)|\d+(?:\.\d+)?(?:st|nd|rd|th)\b|\d+\s+\d\/\d|\d+\/\d+(?![\d/])|\d+(?:[.,]\d+)?|c\/on|c\/off|b\/off|[cb]\.o\.|[a-z][a-z0-9'’]*(?:-[a-z]+)*|["“”″]|\n|[.,;:()[\]/=–-]|[½¼¾]/gi;
+	/[kp](?=\d+\b)|\d+(?:\.\d+)?(?:st|nd|rd|th)\b|\d+\s+\d\/\d|(?<![\d/])\d+\/\d+(?![\d/])|\d+(?:[.,]\d+)?|c\/on|c\/off|b\/off|[cb]\.o\.|[a-z][a-z0-9'’]*(?:-[a-z]+)*|["“”″]|\n|[.,;:()[\]/=–-]|[½¼¾]/gi;
 
 const FRACTION: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
 function numberOf(text: string): number | null {

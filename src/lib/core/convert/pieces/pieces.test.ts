@@ -70,6 +70,12 @@ describe('the pieces of a pattern', () => {
 		expect(rowsOf(s.takes.left)).toBe('41:1 43:1 45:1 47:1 49:1 51:1');
 		expect([s.rows, leftOf(s)]).toEqual([62, 16]);
 	});
+	it('groups at one edge come off a row there and back apart', () => {
+		const s = only(
+			'RIGHT FRONT. Cast on 40 sts. Work 20 rows. Cast off 4/3/2 sts at neck edge on alt rows. Work 4 rows.'
+		);
+		expect(rowsOf(s.takes.right)).toBe('20:4 22:3 24:2');
+	});
 	it('a length is solved in rows of the pattern’s gauge, with the side it asks for last', () => {
 		const rows = (text: string) => only(`Cast on 40 sts. ${text}`).rows;
 		expect(rows('Work until piece measures 10 cm from beg.')).toBe(28);

@@ -45,6 +45,8 @@ export interface Walked {
 	armhole: number | null;
 	/** The edge of the last shaping or group. */
 	edge: Edge;
+	/** The row at which a group came off last; null where none has. */
+	grouped: number | null;
 	/** Rows went straight since it began. */
 	straight: boolean;
 }
@@ -77,6 +79,7 @@ export const walked = (castOn: number): Walked => ({
 	lines: [],
 	armhole: null,
 	edge: 'both',
+	grouped: null,
 	straight: false
 });
 export const onPins = (w: Walked): number => w.castOn - offOf(w.takes.left) - offOf(w.takes.right);

@@ -1,6 +1,7 @@
 import { SIDES, type Side } from '../../shaping/outline';
 import type { Act, Shape } from '../pattern/acts';
 import type { SaidAct, SaidPiece } from './said';
+import { divide, halfEdge, isDone, lieOf, mirrorWalked, outerOf, where } from './lie';
 import {
 	actsUpTo,
 	mark,
@@ -12,7 +13,6 @@ import {
 	sidesAt,
 	takeOff,
 	walked,
-	type Divided,
 	type Guess,
 	type PieceWalk,
 	type Walked
@@ -23,56 +23,6 @@ interface Context {
 	readonly rowsPerCm: number | null;
 	/** Pieces before it, by name. */
 	readonly before: readonly PieceWalk[];
-}
-
-/** Where the edge at the side of the body lies, seen from the right side: of a left front at the right. */
-function outerOf({ name, acts }: SaidPiece): Side | 'both' {
-	if (/left front/i.test(name)) return 'right';
-	if (/right front/i.test(name)) return 'left';
-	const divides = acts.findIndex(({ act }) => ['divide', 'centre', 'hold'].includes(act.do));
-	const neck = acts.findIndex(
-		({ act }) => (act.do === 'shape' || act.do === 'group') && act.edge === 'neck'
-	);
-	return neck >= 0 && (divides < 0 || neck < divides) ? 'left' : 'both';
-}
-
-const isDone = (walk: PieceWalk): boolean =>
-	walk.divided !== null && walk.divided.second === null && walk.reversed;
-const where = (walk: PieceWalk): Walked =>
-	walk.divided ? (walk.divided.second ?? walk.divided.half) : walk.trunk;
-const lieOf = (walk: PieceWalk, outer: PieceWalk['outer']) =>
-	walk.divided
-		? ({ outer: 'left', inner: 'right' } as const)
-		: outer === 'both'
-			? ({ outer, inner: null } as const)
-			: ({ outer, inner: outer === 'left' ? 'right' : 'left' } as const);
-function mirrorWalked(w: Walked): void {
-	w.takes = { left: w.takes.right, right: w.takes.left };
-	w.marks = { left: w.marks.right, right: w.marks.left };
-}
-
-/** The trunk ends here, and one half goes on with so many stitches. */
-function divide(walk: PieceWalk, first: number | null, centre: number): void {
-	const on = onPins(walk.trunk);
-	const half = walked(0);
-	half.row = walk.trunk.row;
-	half.began = half.row;
-	half.armhole = walk.trunk.armhole;
-	walk.divided = {
-		row: half.row,
-		on,
-		first: first ?? Math.floor((on - centre) / 2),
-		half,
-		second: null
-	};
-}
-/** Of a half whose edge is not said: at first it is the neck that is shaped, later the shoulder. */
-function halfEdge(w: Walked): { readonly side: Side; readonly guess: Guess } {
-	const shoulder = w.marks.left.some((m) => m.part === 'shoulder');
-	const later = w.straight || shoulder || w.takes.left.length > 0;
-	return later
-		? { side: 'left', guess: { code: 'half-edge', edge: 'outer' } }
-		: { side: 'right', guess: { code: 'half-edge', edge: 'neck' } };
 }
 
 class Worker {
@@ -234,8 +184,11 @@ class Worker {
 			this.armhole(w, sidesAt('side', 0, lie));
 			if (lie.outer === 'both') this.note(at, { code: 'both-armholes' });
 		} else if (edge === 'both') this.atUnderarm(act.n, w);
+		// Another group at the same edge has to wait until the yarn is back there.
+		if (w.grouped === w.row && w.edge === edge) w.row += 2;
 		const sides = sidesAt(edge, w.row, lie);
 		w.edge = edge;
+		w.grouped = w.row;
 		if (this.on(w) <= act.n * sides.length) return;
 		for (const side of sides) takeOff(w, side, w.row, act.n);
 	}

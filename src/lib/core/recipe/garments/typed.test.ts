@@ -25,7 +25,7 @@ function pieceOf(text: string, gauge = OWN, more: Partial<FreePiece> = {}): Free
 	const { pieces } = piecesOf(read, { source: text, gauge, draw: gauge, ways: [] });
 	const [strip] = pieces.flatMap((p) => p.strips);
 	if (!strip) throw new Error(JSON.stringify(pieces));
-	const { says: _, ...piece } = takenPiece(strip, gauge, { read, source: text });
+	const piece = takenPiece(strip, gauge, { read, source: text });
 	return { ...piece, id: 'own', name: 'Own', ...more };
 }
 function planOf(piece: FreePiece, options: object = {}): Plan {

@@ -40,7 +40,7 @@
 		}
 		const text = (await file.text()).replace(/\r\n?/g, '\n');
 		// What is no text has marks in it that no text has.
-		if (/[\u0000-\u0008\u000E-\u001F]/.test(text)) {
+		if ([...text].some((c) => c < ' ' && !/\s/.test(c))) {
 			void notices.warn(`${file.name} is no text: save the pattern as plain text, or paste it.`);
 			return;
 		}
