@@ -18,8 +18,8 @@ export function wordGuess(g: Guess): string {
 			return `${g.n} stitches do not halve: one half has a stitch fewer.`;
 		case 'half-edge':
 			return g.edge === 'neck'
-				? 'It does not say at which edge: taken at the neck, since the piece was just divided.'
-				: 'It does not say at which edge: taken at the shoulder, away from the neck.';
+				? 'It does not say at which edge: taken at the neck.'
+				: 'It does not say at which edge: taken at the side, away from the neck.';
 		case 'evenly':
 			return `Nothing is added or taken in the middle of a row on a ring: ${stitches(g.castOn)} are cast on from the start.`;
 		case 'evenly-edges':

@@ -103,6 +103,18 @@ describe('sizes', () => {
 		expect(read.oddLists).toEqual([]);
 		expect(read.instructions.flatMap((i) => i.acts.map(actLine))).toEqual(['co 68']);
 	});
+	it('lists are read however they are typed, halves among them', () => {
+		const text =
+			'Cast on 62(66,70) stitches and work in k1,p1 rib for 2 inches. Work until the piece measures 12(12½,13) inches. Place 12 sts on a stitch holder.';
+		const at = (size: number) => {
+			const read = readPattern(text, size);
+			expect([read.sizes, read.oddLists]).toEqual([3, []]);
+			expect(read.instructions.filter((i) => i.as === 'needs-you')).toEqual([]);
+			return read.instructions.flatMap((i) => i.acts.map(actLine));
+		};
+		expect(at(0)).toEqual(['co 62', 'to 2 in from here', 'to 12 in', 'hold 12']);
+		expect(at(1)).toEqual(['co 66', 'to 2 in from here', 'to 12.5 in', 'hold 12']);
+	});
 	it('metric and inches in pairs are one length', () => {
 		const lines = (t: string) => readPattern(t).instructions.flatMap((i) => i.acts.map(actLine));
 		for (const t of [

@@ -22,7 +22,7 @@ const long = (m: Groups, from: Extract<Act, { do: 'to' }>['from']): Act[] => {
 	const side = m.facing === undefined ? ends : ends === 'RS' ? 'WS' : 'RS';
 	return [{ do: 'to', n: Number(m.long), unit: m.unit === 'cm' ? 'cm' : 'in', from, side }];
 };
-const NAMES = `back|fronts?|sleeves?|pockets?|hood|strap|straps|gusset|yoke|collar|border|panel|band|flap`;
+const NAMES = `back|fronts?|sleeves?|pockets?|hood|strap|straps|gusset|yoke|collar|border|panel|bands?|flap`;
 export const HEADING = new RegExp(
 	`(?:piece : )?(?<name>(?:(?:left|right|neck|back|front|button) )?(?:${NAMES})(?: panel)?)(?= [.:(–-]| nl| times| make| , make)`,
 	'y'
@@ -118,9 +118,11 @@ const OTHERS: readonly Rule[] = [
 		{ do: 'hold-all' }
 	]),
 	rule('leave it on a holder', `leave(?: st)? hold`, () => [{ do: 'hold-all' }]),
-	rule('hold some', `(?:leaving|slip)(?: centre| next)? ${N('n')}(?: st)?(?: to)? hold`, (m) => [
-		{ do: 'hold', n: n(m.n) }
-	]),
+	rule(
+		'hold some',
+		`(?:leaving|slip|place|put)(?: centre| next)? ${N('n')}(?: st)?(?: to)? hold`,
+		(m) => [{ do: 'hold', n: n(m.n) }]
+	),
 	rule('rejoin', `rejoin(?: (?:wool|rem st|to rem st))*`, () => [{ do: 'rejoin' }]),
 	rule(
 		'to match',
@@ -162,8 +164,10 @@ const OTHERS: readonly Rule[] = [
 		(m) => long(m, m.from === 'arm' ? 'armhole' : m.from === 'here' ? 'here' : 'beginning')
 	),
 	rule('a chest', `to fit(?: \\w+){0,2}? ${L}`, () => []),
-	rule('a further length', `(?:work |k |further |straight )+${L}(?: rib)?${ENDS}`, (m) =>
-		long(m, 'here')
+	rule(
+		'a further length',
+		`(?:work |k |further |straight |rib |garter |moss )+${L}(?: rib)?${ENDS}`,
+		(m) => long(m, 'here')
 	),
 	rule('a length of ribbing', `${L} rib${ENDS}`, (m) => long(m, 'here')),
 	rule('up to so many rows', `(?:work )?(?:straight )?(?:to|until) ${N('n')} row total`, (m) => [
@@ -194,7 +198,9 @@ const OTHERS: readonly Rule[] = [
 		`(?:work |k |p |then )?(?:further |another )?${N('n')}(?: more)? row(?: straight| more)?`,
 		(m) => [{ do: 'rows', n: n(m.n), from: null }]
 	),
-	rule('ribbing written out', `[kp] \\d+ , [kp] \\d+ rib`, () => []),
+	rule('ribbing written out', `[kp] \\d+ , [kp] \\d+ rib(?: ${L}${ENDS})?`, (m) =>
+		m.long === undefined ? [] : long(m, 'here')
+	),
 	rule('a plain row', `o\\d+ row : [kp](?= \\.)`, () => [{ do: 'rows', n: 1, from: null }]),
 	rule('a row back', `p back|k back`, () => [{ do: 'rows', n: 1, from: null }]),
 	rule('a purl row', `next row : [pk](?= \\.)`, () => [{ do: 'rows', n: 1, from: null }]),

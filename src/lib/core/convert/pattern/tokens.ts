@@ -13,7 +13,7 @@ export interface Token {
 }
 
 const WORD =
-	/[kp](?=\d+\b)|\d+(?:\.\d+)?(?:st|nd|rd|th)\b|\d+\s+\d\/\d|(?<![\d/])\d+\/\d+(?![\d/])|\d+(?:[.,]\d+)?|c\/on|c\/off|b\/off|[cb]\.o\.|[a-z][a-z0-9'’]*(?:-[a-z]+)*|["“”″]|\n|[.,;:()[\]/=–-]|[½¼¾]/gi;
+	/[kp](?=\d+\b)|\d+(?:\.\d+)?(?:st|nd|rd|th)\b|\d+\s+\d\/\d|(?<![\d/])\d+\/\d+(?![\d/])|\d+[½¼¾]|\d+(?=(?:,\d+)+\s*[)\]])|\d+(?:[.,]\d+)?|c\/on|c\/off|b\/off|[cb]\.o\.|[a-z][a-z0-9'’]*(?:-[a-z]+)*|["“”″]|\n|[.,;:()[\]/=–-]|[½¼¾]/gi;
 
 const FRACTION: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
 function numberOf(text: string): number | null {
@@ -23,6 +23,8 @@ function numberOf(text: string): number | null {
 			? Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3])
 			: null;
 	if (text in FRACTION) return FRACTION[text] ?? null;
+	const half = /^(\d+)([½¼¾])$/.exec(text);
+	if (half) return Number(half[1]) + (FRACTION[half[2] ?? ''] ?? 0);
 	return /^\d+(?:[.,]\d+)?$/.test(text) ? Number(text.replace(',', '.')) : null;
 }
 /** `forty-eight`, `two`; null for what is no number. */

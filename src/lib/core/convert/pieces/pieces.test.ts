@@ -121,6 +121,16 @@ describe('the pieces of a pattern', () => {
 		expect(left.takes).toEqual({ left: right.takes.right, right: right.takes.left });
 		expect([left.castOn, left.rows]).toEqual([24, 40]);
 	});
+	it('a front worked as the other, two edges at once and a shoulder among it, is its mirror image', () => {
+		const p = taken(
+			'LEFT FRONT: cast on 36 sts. Work 60 rows. Cast off 4 sts at armhole edge. Work 1 row. Dec 1 st at armhole edge on next 5 rows, AT THE SAME TIME dec 1 st at neck edge on next and every foll 3rd row until 14 sts rem. Work 4 rows. Cast off 7 sts at beg of next and foll alt row. RIGHT FRONT: work as left front, reversing all shapings. FRONT BANDS: pick up and k 90 sts. Work 8 rows.'
+		);
+		const [left, right, band] = strips(p) as [Strip, Strip, Strip];
+		expect(rowsOf(left.takes.right)).toBe('60:4 61:1 62:1 63:1 64:1 65:1 102:7');
+		expect(right.takes).toEqual({ left: left.takes.right, right: left.takes.left });
+		expect(right.marks).toEqual({ left: left.marks.right, right: left.marks.left });
+		expect([band.of, band.castOn, band.rows]).toEqual(['Front bands', 90, 8]);
+	});
 	it('a piece that nothing is known of is asked about', () => {
 		const p = taken('SLEEVE. Work as given for back. Work 20 rows.');
 		expect(p.notes.map((n) => n.guess.code)).toContain('same-missing');

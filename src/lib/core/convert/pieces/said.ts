@@ -50,7 +50,7 @@ export function piecesSaid(read: readonly Instruction[], source: string): SaidPi
 	const now = (act: Act): Opened => {
 		const last = out.at(-1);
 		const ended = last !== undefined && ENDED.has(last.acts.at(-1)?.act.do ?? 'on');
-		return last && !(act.do === 'on' && ended) ? last : begin(nameless());
+		return last && !((act.do === 'on' || act.do === 'band') && ended) ? last : begin(nameless());
 	};
 	for (const [at, one] of read.entries()) {
 		const words = source.slice(one.from, one.to);

@@ -70,13 +70,18 @@ class Worker {
 		const { walk } = this;
 		const w = where(walk);
 		if (isDone(walk) && act.do !== 'reverse') return;
+		if (act.do !== 'count' && act.do !== 'total')
+			w.lines.push({ row: meanwhile ? w.began : w.row, at });
+		this.step(act, at, meanwhile);
+	}
+	/** One act from where the work is, or over the rows of the act before it. */
+	private step(act: Act, at: number, meanwhile: boolean): void {
+		const w = where(this.walk);
 		const end = w.row;
 		if (meanwhile) w.row = w.began;
 		else w.began = w.row;
-		if (act.do !== 'count' && act.do !== 'total') w.lines.push({ row: w.row, at });
 		this.one(act, at, w);
-		const now = where(walk);
-		if (meanwhile && now === w) w.row = Math.max(end, w.row);
+		if (meanwhile && where(this.walk) === w) w.row = Math.max(end, w.row);
 	}
 
 	private one(act: Act, at: number, w: Walked): void {
@@ -155,7 +160,7 @@ class Worker {
 	}
 	private groups(act: Extract<Act, { do: 'groups' }>, at: number, w: Walked): void {
 		const { divided } = this.walk;
-		const one = divided ? halfEdge(w) : null;
+		const one = divided ? halfEdge(w) : act.rows === 1 ? this.handEdge() : null;
 		if (one) this.note(at, one.guess);
 		else if (act.rows > 1) this.atUnderarm(act.n, w);
 		for (let i = 0; i < act.rows; i++) {
@@ -165,6 +170,15 @@ class Worker {
 			takeOff(w, one?.side ?? start ?? 'right', w.row, act.n);
 			w.row += 1;
 		}
+	}
+	/** Of a front of one hand a group is at its side, unless the neck is what was named last. */
+	private handEdge(): { readonly side: Side; readonly guess: Guess } | null {
+		const { outer, inner } = this.lie;
+		if (outer === 'both' || inner === null) return null;
+		const neck = this.walk.said.parts.findLast((p) => this.named.has(p.at))?.part === 'neck';
+		return neck
+			? { side: inner, guess: { code: 'half-edge', edge: 'neck' } }
+			: { side: outer, guess: { code: 'half-edge', edge: 'outer' } };
 	}
 	/** Stitches of what is worked now. */
 	private on(w: Walked): number {
@@ -249,7 +263,7 @@ class Worker {
 		for (const a of actsUpTo(other, rows ? null : act.to)) {
 			const w = where(this.walk);
 			if (w.row >= stop) break;
-			this.one(a.act, at, w);
+			this.step(a.act, at, a.meanwhile);
 			if (this.walk.divided === null) w.row = Math.min(w.row, stop);
 		}
 		if (rows) {
