@@ -38,7 +38,7 @@
 	<div class="flex flex-wrap gap-2">
 		<input
 			{id}
-			class="input min-w-0 flex-1"
+			class="input w-full min-w-0 sm:w-auto sm:flex-1"
 			maxlength="400"
 			placeholder="dec 1 st at each end of every 4th row 5 times"
 			autocomplete="off"
