@@ -87,6 +87,53 @@ describe('what the maker says of a stretch', () => {
 	});
 });
 
+describe('odd and even rows, and what is only of tools', () => {
+	const lines = (text: string) =>
+		readPattern(text).instructions.flatMap((i) => i.acts.map(actLine));
+	it('are counted from where the work is', () => {
+		expect(
+			lines('Cast on 40 sts. Work 4 rows. Dec 1 st at each end of every odd row 3 times.')
+		).toEqual(['co 40', 'rows 4', 'dec 1 both 1,+2 x3']);
+		expect(
+			lines('Cast on 40 sts. Work 5 rows. Dec 1 st at each end of every odd row 3 times.').at(-1)
+		).toBe('dec 1 both 2,+2 x3');
+		expect(
+			lines('Cast on 40 sts. Dec 1 st at each end of every even row until 30 sts rem.').at(-1)
+		).toBe('dec 1 both 2,+2 x5');
+		expect(lines('Work until piece measures 30 cm, ending with an even row.')).toEqual([
+			'to 30 cm WS'
+		]);
+		expect(lines('Work straight until work measures 10 cm, ending on an odd row.')).toEqual([
+			'to 10 cm RS'
+		]);
+	});
+	it('needles and balls ask for nothing; a count in the middle of a sentence is no cast-on', () => {
+		const asked = (text: string) =>
+			readPattern(text).instructions.filter((i) => i.as === 'needs-you').length;
+		expect(asked('Cast on 40 sts. Change to 4 mm needles. Take 2 balls.')).toBe(0);
+		expect(asked('Cast on 40 sts. Hop over 4 of them.')).toBe(1);
+		expect(lines('Hop 1 st at each end of the hop.')).toEqual([]);
+	});
+	it('hundreds in words, every so many rows, and work to a length', () => {
+		expect(lines('Cast on one hundred and four stitches. Knit two hundred rows.')).toEqual([
+			'co 104',
+			'rows 200'
+		]);
+		expect(lines('Cast on a hundred stitches and 20 rows.')).toEqual(['co 100', 'rows 20']);
+		expect(
+			lines('CO 32\nInc 4 sts evenly\nInc 1 st each side every 6 rows 8 times\nWork to 30 cm')
+		).toEqual(['co 32', 'inc 4 evenly 0,+1 x1', 'inc 1 both 6,+6 x8', 'to 30 cm']);
+	});
+	it('the first of a division may be said so', () => {
+		expect(
+			lines(
+				'Cast on 40 sts. Work on first 12 sts, turn; leave rem on a holder; rejoin yarn; reverse shapings.'
+			)
+		).toEqual(['co 40', 'divide 12', 'rejoin', 'reverse']);
+		expect(lines('Cast on 40 sts. Work 10 rows. Work 22 rows in all.').at(-1)).toBe('total 22');
+	});
+});
+
 describe('sizes', () => {
 	it('are called as the text calls them, of one length with the lists that drive the counts', () => {
 		expect(sizeNames('Sizes: S (M, L, XL)', 4)).toEqual(['S', 'M', 'L', 'XL']);

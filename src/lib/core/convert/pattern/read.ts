@@ -47,7 +47,13 @@ function byRule(s: State, i: number): number | null {
 	any.lastIndex = from;
 	if (!any.test(s.text)) return null;
 	const here = before(s);
+	const begins =
+		i === 0 ||
+		isEnd(s.tokens[i - 1]) ||
+		[i - 1, i].some((k) => /^[:(]$/.test(s.tokens[k]?.is ?? ''));
 	for (const rule of rules) {
+		// In the middle of a sentence a lone count is none.
+		if (rule.guess === 'bare-cast-on' && !begins) continue;
 		rule.form.lastIndex = from;
 		const m = rule.form.exec(s.text);
 		if (!m) continue;

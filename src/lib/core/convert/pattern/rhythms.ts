@@ -22,7 +22,8 @@ const LIMIT = `(?:(?:until|to)(?: there)? (?<until>\\d+) st(?: rem)?|(?:and )?(?
 /** How often, in rows: each a form, and the first row, the step and the times it stands for. */
 interface Rhythm {
 	readonly form: string;
-	readonly is: (m: Groups) => readonly Pick<Shape, 'first' | 'every' | 'times'>[];
+	/** `done` rows since the numbering of rows began: which of them come next. */
+	readonly is: (m: Groups, done: number) => readonly Pick<Shape, 'first' | 'every' | 'times'>[];
 }
 export const n = (x: string | undefined, other = 1): number =>
 	x === undefined ? other : Number(x);
@@ -60,7 +61,10 @@ const RHYTHMS: readonly Rhythm[] = [
 	},
 	{ form: `(?:every )?foll o${N('c')} row`, is: (m) => one(n(m.c), n(m.c), null) },
 	{ form: `every rs row`, is: () => one(1, 2, null) },
+	{ form: `every odd row`, is: (_, done) => one(done % 2 === 0 ? 1 : 2, 2, null) },
+	{ form: `every straight row`, is: (_, done) => one(done % 2 === 0 ? 2 : 1, 2, null) },
 	{ form: `every o${N('c')} row`, is: (m) => one(n(m.c), n(m.c), null) },
+	{ form: `every ${N('c')} row`, is: (m) => one(n(m.c), n(m.c), null) },
 	{ form: `o${N('c')} row`, is: (m) => one(n(m.c), n(m.c), null) },
 	{ form: `every row`, is: () => one(1, 1, null) },
 	{ form: `(?:next|foll) row`, is: () => one(1, 1, 1) }
@@ -72,11 +76,12 @@ export const HOW_MANY = `(?: (?<n>\\d+))?(?: st| times)?`;
 function shaped(
 	m: Groups,
 	rhythm: Rhythm,
-	of: Pick<Shape, 'way' | 'n' | 'edge'>
+	of: Pick<Shape, 'way' | 'n' | 'edge'>,
+	done: number
 ): readonly Shape[] | null {
 	const to = m.until === undefined ? null : Number(m.until);
 	const said = m.times === undefined ? null : Number(m.times);
-	const steps = rhythm.is(m);
+	const steps = rhythm.is(m, done);
 	return steps.map((s, i): Shape => {
 		const last = i === steps.length - 1;
 		const limited = last && (to !== null || said !== null);
@@ -114,31 +119,39 @@ export const rule = (
 
 /** "dec 1 st at each end of next and every foll alt row until 32 sts rem", in every order of its parts. */
 export const SHAPINGS: readonly Rule[] = RHYTHMS.flatMap((r): Rule[] => [
-	rule('shaping', `${WAY}${HOW_MANY} ${EDGE} ${r.form}(?:${SEP} ${LIMIT})?`, (m) => {
-		const acts = shaped(m, r, ofWay(m));
-		return acts && !isEndless(acts) ? acts : null;
-	}),
-	rule('shaping, its edge last', `${WAY}${HOW_MANY} ${r.form} ${EDGE}(?:${SEP} ${LIMIT})?`, (m) => {
-		const acts = shaped(m, r, ofWay(m));
+	rule('shaping', `${WAY}${HOW_MANY} ${EDGE} ${r.form}(?:${SEP} ${LIMIT})?`, (m, { done }) => {
+		const acts = shaped(m, r, ofWay(m), done);
 		return acts && !isEndless(acts) ? acts : null;
 	}),
 	rule(
-		'shaping, its edge and comma',
-		`${WAY}${HOW_MANY} ${EDGE} , ${r.form}(?:${SEP} ${LIMIT})?`,
-		(m) => {
-			const acts = shaped(m, r, ofWay(m));
+		'shaping, its edge last',
+		`${WAY}${HOW_MANY} ${r.form} ${EDGE}(?:${SEP} ${LIMIT})?`,
+		(m, { done }) => {
+			const acts = shaped(m, r, ofWay(m), done);
 			return acts && !isEndless(acts) ? acts : null;
 		}
 	),
-	rule('rhythm first', `${r.form}${SEP} ${WAY}${HOW_MANY} ${EDGE}(?:${SEP} ${LIMIT})?`, (m) => {
-		const acts = shaped(m, r, ofWay(m));
-		return acts && !isEndless(acts) ? acts : null;
-	}),
+	rule(
+		'shaping, its edge and comma',
+		`${WAY}${HOW_MANY} ${EDGE} , ${r.form}(?:${SEP} ${LIMIT})?`,
+		(m, { done }) => {
+			const acts = shaped(m, r, ofWay(m), done);
+			return acts && !isEndless(acts) ? acts : null;
+		}
+	),
+	rule(
+		'rhythm first',
+		`${r.form}${SEP} ${WAY}${HOW_MANY} ${EDGE}(?:${SEP} ${LIMIT})?`,
+		(m, { done }) => {
+			const acts = shaped(m, r, ofWay(m), done);
+			return acts && !isEndless(acts) ? acts : null;
+		}
+	),
 	rule(
 		'shaping without its verb',
 		`(?<n>\\d+)(?: st)? ${NAMED_EDGE} ${r.form}(?:${SEP} ${LIMIT})?`,
-		(m) => {
-			const acts = shaped(m, r, { ...ofWay(m), way: 'dec' });
+		(m, { done }) => {
+			const acts = shaped(m, r, { ...ofWay(m), way: 'dec' }, done);
 			return acts && !isEndless(acts) ? acts : null;
 		},
 		'no-verb'
@@ -146,22 +159,26 @@ export const SHAPINGS: readonly Rule[] = RHYTHMS.flatMap((r): Rule[] => [
 	rule(
 		'the same again',
 		`(?:rep (?:(?:dec|inc) row )?|then |and then |and )?${r.form} ${LIMIT}`,
-		(m, { shape }) => {
+		(m, { shape, done }) => {
 			if (!shape) return null;
-			return shaped(m, r, shape);
+			return shaped(m, r, shape, done);
 		}
 	),
-	rule('the same on other rows', `(?:then |and then |and )?${r.form}`, (m, { shape, last }) => {
-		if (!shape || last?.do !== 'shape') return null;
-		const acts = shaped(m, r, shape);
-		return acts && !isEndless(acts) ? acts : null;
-	})
+	rule(
+		'the same on other rows',
+		`(?:then |and then |and )?${r.form}`,
+		(m, { shape, last, done }) => {
+			if (!shape || last?.do !== 'shape') return null;
+			const acts = shaped(m, r, shape, done);
+			return acts && !isEndless(acts) ? acts : null;
+		}
+	)
 ]);
 
 /** "4 rows, dec 1 st at beg of every row": as often as there are rows. */
 export const DURING: readonly Rule[] = RHYTHMS.map((r) => ({
-	...rule('during those rows', `${WAY}${HOW_MANY} ${EDGE} ${r.form}`, (m, { last }) => {
-		const [step] = r.is(m);
+	...rule('during those rows', `${WAY}${HOW_MANY} ${EDGE} ${r.form}`, (m, { last, done }) => {
+		const [step] = r.is(m, done);
 		if (last?.do !== 'rows' || !step || step.times !== null || step.first > last.n) return null;
 		const times = 1 + Math.floor((last.n - step.first) / step.every);
 		return [{ do: 'shape', ...ofWay(m), ...step, times, to: null }];

@@ -16,9 +16,10 @@ import type { Groups, Rule } from './rule';
 export type { Before, Rule } from './rule';
 
 const L = `(?<long>\\d+(?:\\.\\d+)?) (?<unit>cm|inch)(?: \\( [\\d.]+ (?:cm|inch) \\))?`;
-const ENDS = `(?:(?: [,.])? end(?: after)? (?<ends>ws|rs)(?: row)?(?<facing> facing(?: next row)?)?)?`;
+const ENDS = `(?:(?: [,.])? end(?: after)? (?<ends>ws|rs|odd|straight)(?: row)?(?<facing> facing(?: next row)?)?)?`;
 const long = (m: Groups, from: Extract<Act, { do: 'to' }>['from']): Act[] => {
-	const ends = m.ends === undefined ? null : m.ends === 'rs' ? 'RS' : 'WS';
+	// The first row is a right-side row, and an odd one.
+	const ends = m.ends === undefined ? null : /rs|odd/.test(m.ends) ? 'RS' : 'WS';
 	const side = m.facing === undefined ? ends : ends === 'RS' ? 'WS' : 'RS';
 	return [{ do: 'to', n: Number(m.long), unit: m.unit === 'cm' ? 'cm' : 'in', from, side }];
 };
@@ -107,7 +108,7 @@ const OTHERS: readonly Rule[] = [
 	),
 	rule(
 		'divide',
-		`(?:k|work)(?: across)? ${N('n')}(?: st)?(?: , turn| turn| and slip rest hold)`,
+		`(?:k|work)(?: across)?(?: o1)? ${N('n')}(?: st)?(?: , turn| turn| and slip rest hold)`,
 		(m) => [{ do: 'divide', n: n(m.n) }]
 	),
 	rule('what waits', `leave rem(?: st)? hold`, (_, { last }) =>
@@ -150,7 +151,7 @@ const OTHERS: readonly Rule[] = [
 	rule('increase in first and last', `${WAY} ${N('n')} st o1 and last st`, (m) => [
 		{ do: 'shape', ...ofWay(m), edge: 'both', first: 1, every: 1, times: 1, to: null }
 	]),
-	rule('evenly', `${WAY} ${N('n')} st evenly across last row`, (m) => [
+	rule('evenly', `${WAY} ${N('n')} st evenly(?: across)?(?: (?:last|next) row)?`, (m) => [
 		{ do: 'shape', ...ofWay(m), edge: 'evenly', first: 0, every: 1, times: 1, to: null }
 	]),
 	rule(
@@ -163,6 +164,9 @@ const OTHERS: readonly Rule[] = [
 		`(?:work |k )?(?:straight )?until(?: \\w+){0,2}? (?:measures )?${L}(?: long)?(?: from (?<from>beg|co edge|arm|here))?${ENDS}`,
 		(m) => long(m, m.from === 'arm' ? 'armhole' : m.from === 'here' ? 'here' : 'beginning')
 	),
+	rule('work to a length', `(?:work |k )(?:straight )?to ${L}(?: long)?${ENDS}`, (m) =>
+		long(m, 'beginning')
+	),
 	rule('a chest', `to fit(?: \\w+){0,2}? ${L}`, () => []),
 	rule(
 		'a further length',
@@ -173,7 +177,9 @@ const OTHERS: readonly Rule[] = [
 	rule('up to so many rows', `(?:work )?(?:straight )?(?:to|until) ${N('n')} row total`, (m) => [
 		{ do: 'total', n: n(m.n), reach: true }
 	]),
-	rule('rows in all', `${N('n')} row total`, (m) => [{ do: 'total', n: n(m.n), reach: false }]),
+	rule('rows in all', `(?<work>work |k )?${N('n')} row total`, (m) => [
+		{ do: 'total', n: n(m.n), reach: m.work !== undefined }
+	]),
 	rule('to a row', `(?:work )?to row ${N('n')}`, (m) => [{ do: 'total', n: n(m.n), reach: true }]),
 	rule('when rows are worked', `when ${N('n')} row work(?: from)?(?<arm> arm)?`, (m) => [
 		{ do: 'rows', n: n(m.n), from: m.arm === undefined ? null : 'armhole' }

@@ -29,6 +29,8 @@ const ASKS = new Set([
 	'turn',
 	'given'
 ]);
+/** A number before one of these is of a needle or of yarn. */
+const OF_TOOLS = new Set(['mm', 'g', 'oz', 'ball', 'balls']);
 export const spanOf = (s: State, from: number, to: number) => ({
 	from: s.tokens[from]?.from ?? 0,
 	to: s.tokens[Math.max(from, to - 1)]?.to ?? 0
@@ -125,7 +127,12 @@ export function loose(s: State, from: number, to: number): void {
 	const here = s.tokens.slice(low, high);
 	const listed = here.length <= 3 && here.every((t) => /^(?:\d+|[.)]|nl)$/.test(t.is));
 	const numbers =
-		!listed && here.some((t) => (/^[\d.]+$/.test(t.is) && t.is !== '.') || ASKS.has(t.is));
+		!listed &&
+		here.some(
+			(t, i) =>
+				(/^[\d.]+$/.test(t.is) && t.is !== '.' && !OF_TOOLS.has(here[i + 1]?.is ?? '')) ||
+				ASKS.has(t.is)
+		);
 	const hand = numbers ? null : handWord(s, low, high - 1);
 	s.out.push({
 		...spanOf(s, low, high),

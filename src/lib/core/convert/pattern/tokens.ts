@@ -58,7 +58,7 @@ function plainForm(word: string): string | null {
 	if (ordinal !== null) return `o${ordinal}`;
 	const n = numeric ? numberOf(word) : wordNumber(word);
 	if (n !== null) return String(n);
-	if (word === 'dozen') return 'dozen';
+	if (word === 'dozen' || word === 'hundred') return word;
 	if (word === 'once') return '1 times';
 	if (word === 'twice') return '2 times';
 	if (word === 'half') return '0.5';
@@ -133,9 +133,14 @@ function withSizes(tokens: readonly Token[], size: number): Token[] {
 	return out;
 }
 
+/** Whether only an "and" stands after a token. */
+const isAfter = (out: readonly Token[], at: number): boolean =>
+	out.length === at + 1 || (out.length === at + 2 && out[at + 1]?.is === 'and');
 /** Neighbours that are one thing: `two dozen`, `five and a half inches`, `cast off`. */
 function joined(tokens: readonly Token[]): Token[] {
 	const out: Token[] = [];
+	/** Where a hundred stands that more may be added to. */
+	let hundred = -1;
 	for (const t of tokens) {
 		const last = out.at(-1);
 		const num = last && /^[\d.]+$/.test(last.is);
@@ -143,6 +148,16 @@ function joined(tokens: readonly Token[]): Token[] {
 			const n = num ? Number(last.is) : 1;
 			if (num) out.pop();
 			out.push({ is: String(12 * n), from: num ? last.from : t.from, to: t.to });
+		} else if (t.is === 'hundred') {
+			const n = num ? Number(last.is) : 1;
+			if (num) out.pop();
+			out.push({ is: String(100 * n), from: num ? last.from : t.from, to: t.to });
+			hundred = out.length - 1;
+		} else if (/^\d\d?$/.test(t.is) && hundred >= 0 && isAfter(out, hundred)) {
+			const whole = entryAt(out, hundred);
+			out.length = hundred;
+			out.push({ is: String(Number(whole.is) + Number(t.is)), from: whole.from, to: t.to });
+			hundred = -1;
 		} else if (t.is === '0.5' && last?.is === 'and') {
 			const [before] = out.slice(-2);
 			const whole = before && /^\d+$/.test(before.is) ? before : undefined;

@@ -174,7 +174,7 @@ class Worker {
 	/** Of a front of one hand a group is at its side, unless the neck is what was named last. */
 	private handEdge(): { readonly side: Side; readonly guess: Guess } | null {
 		const { outer, inner } = this.lie;
-		if (outer === 'both' || inner === null) return null;
+		if (outer === 'both') return null;
 		const neck = this.walk.said.parts.findLast((p) => this.named.has(p.at))?.part === 'neck';
 		return neck
 			? { side: inner, guess: { code: 'half-edge', edge: 'neck' } }
