@@ -15,7 +15,8 @@ import { plan } from '../core/plan';
 import { yarnsOf } from '../core/recipe/uses';
 import { order as orderSchema } from '../core/model/order';
 import { readAny } from './backup-read';
-import { writeBackup } from './backup-write';
+import { writeBackup, writeOne } from './backup-write';
+import { writtenPattern } from '../core/model/written';
 import { snapshot } from './snapshot';
 import type { Everything } from './everything';
 import { writeCsv } from './csv/rfc4180';
@@ -235,8 +236,18 @@ describe('the lantern fair', () => {
 			for (const l of o.lines)
 				expect(harbour.projects.some((p) => p.id === l.projectId)).toBe(true);
 		}
+		for (const p of harbour.patterns) expect(writtenPattern.safeParse(p).error).toBeUndefined();
 		for (const r of harbour.results) expect(result.safeParse(r).error).toBeUndefined();
 		expect(new Set(harbour.events.map((e) => e.id)).size).toBe(harbour.events.length);
+	});
+	it('goes out and comes in with its written patterns, and a project keeps the one it was taken from', () => {
+		const [pattern] = harbour.patterns;
+		const [first, ...rest] = harbour.projects;
+		const all = { ...harbour, projects: [{ ...first!, pattern: pattern! }, ...rest] };
+		const opened = readAny(writeBackup(all));
+		expect(opened.ok && opened.value.patterns).toEqual(harbour.patterns);
+		const one = readAny(strToU8(writeOne(all, first!.id)));
+		expect(one.ok && one.value.projects[0]!.pattern).toEqual(pattern);
 	});
 	it('every project plans', () => {
 		for (const p of harbour.projects) expect(plan(p, harbour.bench).ok).toBe(true);
@@ -272,6 +283,22 @@ describe('a backup with something bad in it', () => {
 		const bench = { format: 'tomble-bench', version: VERSION + 1, bench: harbour.bench };
 		const opened = readAny(zipSync({ 'bench.json': strToU8(JSON.stringify(bench)) }));
 		expect(opened.ok ? '' : opened.refusal.code).toBe('newer');
+	});
+
+	it('opens without the written pattern that does not read; the others are as they were', () => {
+		const good = harbour.patterns[0]!;
+		const bad = { ...good, id: 'bad', corrections: [{ words: '', nth: -1, says: 3 }] };
+		const patterns = { format: 'tomble-patterns', version: VERSION, patterns: [bad, good] };
+		const opened = readAny(
+			zipSync({
+				...unzipSync(writeBackup(harbour)),
+				'patterns.json': strToU8(JSON.stringify(patterns))
+			})
+		);
+		expect(opened.ok && opened.value.patterns).toEqual([good]);
+		expect(opened.ok && opened.unread).toMatchObject([
+			{ path: 'patterns.json: patterns[0].corrections[0].words', name: bad.name }
+		]);
 	});
 
 	it('opens without the order that does not read, and says where it fails', () => {
