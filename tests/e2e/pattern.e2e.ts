@@ -63,6 +63,11 @@ test('what was not read is said by the maker, undone and done again, and is ther
 	const row = page.getByRole('slider', { name: 'Row of the text' }).first();
 	await row.press('End');
 	await expect(row).toHaveAttribute('aria-valuetext', /row 106 of the text, .* row 72 here/);
+	// On another ring and in another yarn it is knitted otherwise.
+	await page.getByRole('combobox', { name: 'Knitted on' }).selectOption('22 pins, the window');
+	await expect(page.getByText(/as it is knitted here, in kelp on 22 pins/)).toBeVisible();
+	await page.getByRole('combobox', { name: 'In', exact: true }).selectOption('foam, Breakwater');
+	await expect(page.getByText(/as it is knitted here, in foam on 22 pins/)).toBeVisible();
 });
 
 test('a pattern becomes a project: its seams, its lines at the crank, its text with the plan and in a backup', async ({

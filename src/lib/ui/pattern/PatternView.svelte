@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { goto, replaceState } from '$app/navigation';
+	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { untrack } from 'svelte';
 	import { placesOf } from '$lib/core/convert/pattern/correct';
@@ -42,7 +42,11 @@
 	const machines = $derived([...workbench.records.machines].sort((a, b) => a.pins - b.pins));
 	const show = (patch: { machine?: string; yarn?: string }) => {
 		const now = { machine: machine.id as string, yarn: yarn.id as string, ...patch };
-		replaceState(`${page.url.pathname}?${new URLSearchParams(now)}`, {});
+		void goto(`${page.url.pathname}?${new URLSearchParams(now)}`, {
+			replaceState: true,
+			noScroll: true,
+			keepFocus: true
+		});
 	};
 	const lost = $derived(
 		pattern.corrections.filter((c) => placesOf(pattern.text, [c]).length === 0)
