@@ -256,6 +256,15 @@ describe('a project out of a pattern', () => {
 				expect(outlineProblem(outlineOf(s, GAUGE)), `${text} ${s.id}`).toBeNull();
 		}
 	});
+	it('two pieces whose sides match go together, and those that do not match do not', () => {
+		const names = (other: string) =>
+			taken(`Cast on 30 sts. Work 40 rows. Cast off. ${other}`).seams.map((s) => s.name);
+		expect(names('Cast on 30 sts. Work 40 rows. Cast off.')).toEqual([
+			'Piece to Piece 2, left',
+			'Piece to Piece 2, right'
+		]);
+		expect(names('Cast on 30 sts. Work 41 rows. Cast off.')).toEqual([]);
+	});
 	it('every guess, problem and seam is said in words', () => {
 		const p = taken(`${SLIPOVER}\n${SLEEVE}`);
 		const all = [

@@ -131,6 +131,20 @@ function ownSeam(s: Strip): GuessedSeam[] {
 	const end = (side: Side): SeamEnd => ({ piece: s.id, part: 'side', side });
 	return [{ name: `${s.name}, its sides`, a: [end('left')], b: [end('right')], times: s.count }];
 }
+/** Two pieces whose sides match, of which no name says more: a front and a back of something. */
+function matchingSides(others: readonly Strip[]): GuessedSeam[] {
+	const single = others.filter((s) => s.count === 1 && !s.mirrored && s.rows > 2);
+	return single.flatMap((a, i): GuessedSeam[] => {
+		const b = single.slice(i + 1).find((s) => s.rows === a.rows && s.castOn === a.castOn);
+		if (!b) return [];
+		return HANDS.map((side) => ({
+			name: `${a.name} to ${b.name}, ${side}`,
+			a: [{ piece: a.id, part: 'side', side }],
+			b: [{ piece: b.id, part: 'side', side: side === 'left' ? 'right' : 'left' }],
+			times: 1
+		}));
+	});
+}
 /** A band along the neck: round what the fronts and the back leave open. */
 function neckSeam(bands: readonly Strip[], body: readonly Strip[]): GuessedSeam[] {
 	const band = bands.find((s) => /neck|collar/i.test(s.of));
@@ -192,6 +206,11 @@ export function guessSeams(
 			.filter((s) => /panel|piece|side|square/i.test(s.of))
 			.flatMap(ownSeam)
 			.map((g) => ({ ...g, times: 2 })),
+		...matchingSides(
+			strips.filter(
+				(s) => !body.includes(s) && !isSleeve(s) && !isEdging(s) && !/strap/i.test(s.of)
+			)
+		),
 		...neckSeam(strips.filter(isEdging), body)
 	];
 }
