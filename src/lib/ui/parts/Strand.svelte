@@ -20,7 +20,7 @@
 
 <nav
 	aria-label="The way through the work"
-	class="min-w-0 flex-1 max-sm:order-last max-sm:basis-full"
+	class="min-w-0 flex-1 max-md:order-last max-md:basis-full"
 >
 	<ol class="flex">
 		{#each stations as s (s.id)}

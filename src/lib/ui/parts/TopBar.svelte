@@ -66,7 +66,7 @@
 </script>
 
 <header class="no-print rule-line border-b px-4 sm:px-6">
-	<div class="mx-auto flex max-w-[1400px] items-center gap-x-5 gap-y-1 max-sm:flex-wrap">
+	<div class="mx-auto flex max-w-[1400px] items-center gap-x-5 gap-y-1 max-md:flex-wrap">
 		<a
 			href="/"
 			class="py-2 no-underline"
