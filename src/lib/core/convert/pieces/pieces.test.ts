@@ -183,6 +183,10 @@ describe('a piece that widens', () => {
 				expect(a.rows + b.rows).toBe(whole.rows);
 				const widest = p.seams.find((s) => /widest/.test(s.name))!;
 				expect(widest.open ?? false).toBe(way === 'joined');
+				// In another gauge both still begin with as many.
+				const p2 = planOf(SLEEVE, GAUGE, { Sleeves: way }).plan;
+				const joined = p2.joints.find((j) => j.called !== undefined && /widest/.test(j.called))!;
+				expect(joined.a.stitches).toBe(joined.b.stitches);
 			}
 		}
 	});

@@ -13,13 +13,17 @@ export type Widening =
 	/** It goes in and out more than once. */
 	| { readonly kind: 'wavers' };
 
+/** Rows that stand straight before a panel narrows, where it has them: even, so that the yarn is where it was. */
+const PLAIN = 2;
 /** The row from which on a panel never widens again; it never narrows before, or null. */
 function turnsAt({ takes }: Strip): number | null {
 	const all = [...takes.left, ...takes.right];
 	const out = all.filter((t) => t.stitches < 0).map((t) => t.row);
 	const inward = all.filter((t) => t.stitches > 0).map((t) => t.row);
 	const [last, first] = [Math.max(-1, ...out), Math.min(Infinity, ...inward)];
-	return last < first ? (first === Infinity ? null : first) : null;
+	if (last >= first || first === Infinity) return null;
+	// Both begin with rows as wide as they get: nothing comes off before there is a row.
+	return first - PLAIN > last ? first - PLAIN : first;
 }
 const symmetric = ({ takes }: Strip): boolean => {
 	const by = (s: Side) => takes[s].map((t) => t.stitches).join();
