@@ -124,6 +124,12 @@ describe('odd and even rows, and what is only of tools', () => {
 			lines('CO 32\nInc 4 sts evenly\nInc 1 st each side every 6 rows 8 times\nWork to 30 cm')
 		).toEqual(['co 32', 'inc 4 evenly 0,+1 x1', 'inc 1 both 6,+6 x8', 'to 30 cm']);
 	});
+	it('what is asked for and not read is one stretch, and its count is none of the needle’s', () => {
+		const text = 'Cast on 40 sts. Bind off 2 sts in a hop 3 times. Work 10 rows. 40 sts.';
+		const asked = readPattern(text).instructions.filter((i) => i.as === 'needs-you');
+		expect(asked.map((i) => text.slice(i.from, i.to))).toEqual(['Bind off 2 sts in a hop 3 times']);
+		expect(lines(text)).toEqual(['co 40', 'rows 10', 'count 40']);
+	});
 	it('the first of a division may be said so', () => {
 		expect(
 			lines(

@@ -2,8 +2,8 @@ import type { Act, Shape } from './acts';
 import { begunBy } from './dispatch';
 import { before, type ReadPattern, type State } from './follow';
 import { repeat, rowOut } from './row-out';
-import { HEADING } from './rules';
-import { isEnd, loose, merge, sentenceEnd, spanOf, take, tokenAt } from './take';
+import { COUNT, HEADING } from './rules';
+import { ASKS, isEnd, loose, merge, sentenceEnd, spanOf, take, tokenAt } from './take';
 import { besides, prepared, usual } from './apart';
 import type { Token } from './tokens';
 import type { Correction } from '../../model/written';
@@ -54,6 +54,8 @@ function byRule(s: State, i: number): number | null {
 	for (const rule of rules) {
 		// In the middle of a sentence a lone count is none.
 		if (rule.guess === 'bare-cast-on' && !begins) continue;
+		// What is asked for and not read has its own count: it is none of what is on the needle.
+		if (rule.name === COUNT && ASKS.has(s.tokens[i - 1]?.is ?? '')) continue;
 		rule.form.lastIndex = from;
 		const m = rule.form.exec(s.text);
 		if (!m) continue;

@@ -24,6 +24,8 @@ const long = (m: Groups, from: Extract<Act, { do: 'to' }>['from']): Act[] => {
 	return [{ do: 'to', n: Number(m.long), unit: m.unit === 'cm' ? 'cm' : 'in', from, side }];
 };
 const NAMES = `back|fronts?|sleeves?|pockets?|hood|strap|straps|gusset|yoke|collar|border|panel|bands?|flap`;
+/** Stitches that are said to be on the needle. */
+export const COUNT = 'the count';
 export const HEADING = new RegExp(
 	`(?:piece : )?(?<name>(?:(?:left|right|neck|back|front|button) )?(?:${NAMES})(?: panel)?)(?= [.:(–-]| nl| times| make| , make)`,
 	'y'
@@ -220,7 +222,8 @@ const OTHERS: readonly Rule[] = [
 			last === null || last.do === 'piece' || last.do === 'make' ? [{ do: 'on', n: n(m.n) }] : null,
 		'bare-cast-on'
 	),
-	rule('the count', `(?:[(=:] )?${N('n')} (?:st(?: rem)?|rem)(?: \\))?`, (m, { last }) =>
+	rule('stripes', `stripes(?: \\d+ row(?: [b-f])?(?: ,| and)?)+`, () => []),
+	rule(COUNT, `(?:[(=:] )?${N('n')} (?:st(?: rem)?|rem)(?: \\))?`, (m, { last }) =>
 		last === null ? null : [{ do: 'count', n: n(m.n) }]
 	),
 	rule('knit to the end', `k (?:to )?end`, () => [])

@@ -16,7 +16,7 @@ const BY_HAND: ReadonlyMap<string, HandOnly> = new Map([
 	['heel', 'turned heels']
 ]);
 /** Words that ask for something: where they are not read, they are asked about. */
-const ASKS = new Set([
+export const ASKS: ReadonlySet<string> = new Set([
 	'dec',
 	'inc',
 	'off',
