@@ -13,7 +13,7 @@ declare module './technique' {
 	}
 }
 
-/** A strand of its own: a stitch of it lies for every loop, as long as three of the stitches are wide, and two ends (common practice). */
+/** A strand of its own: a stitch of it lies for every loop, as long as four of them are wide, and two ends (common practice). */
 const WIDTHS = 4;
 const ENDS_CM = 20;
 const strandCm = (loops: number, perCm: number): number => (WIDTHS * loops) / perCm + ENDS_CM;
@@ -36,7 +36,7 @@ export const joinOpen = technique<'join-open'>({
 						: ` Take ${n} of ${uncapital(more)} together with ${n === 1 ? 'its' : 'their'} neighbour${n === 1 ? '' : 's'}.`;
 				return {
 					title: `Join the first rows of ${uncapital(a)} and ${uncapital(b)} loop to loop, ${check.a.stitches} loops with ${check.b.stitches}`,
-					how: `Lay both with their right sides up and the waste between them. With a strand of its own and the blunt needle go in at the middle of a loop and out of the next, first on one side and then on the other, as loose as a row lies: the strand is a row between them.${odd} Half a stitch is left over at either side: it goes into the seam there. ${s.tail(strandFor(check))} is enough.`
+					how: `Lay both with their right sides up and the waste between them. With a strand of its own and the blunt needle go in at the middle of a loop and out of the next, first on one side and then on the other, as loose as a row lies: the strand is a row between them.${odd} Only then take the waste off, of both. Half a stitch is left over at either side: it goes into the seam there. ${s.tail(strandFor(check))} is enough.`
 				};
 			},
 			drawing: ({ check }) => ({ skill: 'zip', drawing: { loops: check.a.stitches } }),

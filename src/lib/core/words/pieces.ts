@@ -3,7 +3,8 @@ import type { PieceProblem } from '../convert/pieces/pieces';
 import type { Strip } from '../convert/pieces/strip';
 import type { Guess } from '../convert/pieces/walk';
 import type { WidenedWay } from '../model/written';
-import { rowsWord } from '../quantity/say';
+import { rowsWord, say } from '../quantity/say';
+import type { Units } from '../quantity/units';
 
 const stitches = (n: number): string => (n === 1 ? 'one stitch' : `${n} stitches`);
 
@@ -15,7 +16,7 @@ export function wordGuess(g: Guess): string {
 		case 'both-armholes':
 			return 'The piece has two armholes: taken at both.';
 		case 'half-odd':
-			return `${g.n} stitches do not halve: one half has a stitch fewer.`;
+			return `${g.n} stitches do not halve: its halves have a stitch fewer between them.`;
 		case 'half-edge':
 			return g.edge === 'neck'
 				? 'It does not say at which edge: taken at the neck.'
@@ -38,7 +39,7 @@ export function wordGuess(g: Guess): string {
 }
 
 /** Why a piece is not drawn yet. */
-export function wordPieceProblem(p: PieceProblem): string {
+export function wordPieceProblem(p: PieceProblem, units: Units): string {
 	switch (p.code) {
 		case 'no-cast-on':
 			return 'It does not say how many are cast on: “cast on 48 sts”.';
@@ -47,7 +48,7 @@ export function wordPieceProblem(p: PieceProblem): string {
 		case 'none-left':
 			return 'More stitches come off than it has: see what needs you in its text.';
 		case 'too-large':
-			return `By its gauge it is ${Math.round(p.cm)} cm long or wide; ${p.most} cm at most: check its rows and its gauge.`;
+			return `By its gauge it is ${say(units).length(p.cm)} long or wide; ${say(units).length(p.most)} at most: check its rows and its gauge.`;
 		case 'too-many-points':
 			return `Its edge turns too often; ${p.most} times at most.`;
 	}

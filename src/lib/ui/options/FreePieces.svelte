@@ -21,8 +21,10 @@
 	import FreePoints from './FreePoints.svelte';
 	import { wholeGarment } from '$lib/core/recipe/garments/start';
 	import type { EditorProps } from './editor';
+	import { useWorkbench } from '../state/workbench.svelte';
 
 	let { project, plan: whole, editor }: EditorProps = $props();
+	const workbench = useWorkbench();
 	const plan = $derived(whole as PlanOf<'flat'>);
 	const options = $derived(wholeGarment(project.options));
 	const id = $props.id();
@@ -40,7 +42,7 @@
 		[
 			...read.instructions.flatMap((i) => (i.why ? [wordWhy(i.why)] : [])),
 			...taken.notes.map((n) => wordGuess(n.guess)),
-			...pieces.flatMap((p) => (p.problem ? [wordPieceProblem(p.problem)] : []))
+			...pieces.flatMap((p) => (p.problem ? [wordPieceProblem(p.problem, workbench.units)] : []))
 		].filter((n, i, all) => all.indexOf(n) === i)
 	);
 	const parsePer10 = (t: string): Result<number> => {

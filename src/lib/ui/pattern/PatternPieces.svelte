@@ -55,7 +55,7 @@
 					{piece.name}{piece.count > 1 ? `, ${piece.count} of it` : ''}
 				</h3>
 				{#if piece.problem}
-					<p class="text-warning text-sm">{wordPieceProblem(piece.problem)}</p>
+					<p class="text-warning text-sm">{wordPieceProblem(piece.problem, on.units)}</p>
 				{:else}
 					{#if piece.widening}
 						<div class="mb-2 text-sm">

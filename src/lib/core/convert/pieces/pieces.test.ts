@@ -274,7 +274,8 @@ describe('a project out of a pattern', () => {
 		const all = [
 			...p.notes.map((n) => wordGuess(n.guess)),
 			...p.seams.map((s) => wordSeam(s, strips(p))),
-			wordPieceProblem({ code: 'none-left', left: -2 })
+			wordPieceProblem({ code: 'none-left', left: -2 }, 'cm'),
+			wordPieceProblem({ code: 'too-large', cm: 433, most: 400 }, 'in')
 		];
 		expect(all.length).toBeGreaterThan(8);
 		for (const said of all) expect(said).toMatch(/^\p{Lu}.*\.$/u);

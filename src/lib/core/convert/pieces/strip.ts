@@ -1,4 +1,4 @@
-import { last as lastOf } from '../../quantity/sure';
+import { entryAt, last as lastOf } from '../../quantity/sure';
 import { SIDES, type EdgePoint, type Outline, type Side } from '../../shaping/outline';
 import type { Typed, TypedTake } from '../../shaping/typed';
 import type { TheirGauge } from '../written';
@@ -69,14 +69,14 @@ export function cornersOf(takes: readonly TypedTake[], rows: number): Corner[] {
 	};
 	let off = 0;
 	for (let i = 0; i < sorted.length;) {
-		const first = sorted[i]!;
+		const first = entryAt(sorted, i);
 		let j = i + 1;
 		const gap = (sorted[j]?.row ?? Infinity) - first.row;
 		const sloped = Math.abs(first.stitches) <= MOST_OF_SLOPE && gap <= FAR && gap > 0;
 		while (
 			sloped &&
 			sorted[j]?.stitches === first.stitches &&
-			sorted[j]!.row - sorted[j - 1]!.row === gap
+			entryAt(sorted, j).row - entryAt(sorted, j - 1).row === gap
 		)
 			j += 1;
 		const run = sorted.slice(i, j);

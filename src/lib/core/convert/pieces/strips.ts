@@ -1,3 +1,4 @@
+import { entryAt } from '../../quantity/sure';
 import { SIDES, type Side } from '../../shaping/outline';
 import type { TypedTake } from '../../shaping/typed';
 import { mirroredStrip, offOf, type Mark, type Strip } from './strip';
@@ -33,8 +34,8 @@ function withShoulder(takes: readonly TypedTake[], marks: readonly Mark[], rows:
 	let i = list.length;
 	while (
 		i > 0 &&
-		list[i - 1]!.stitches >= SHOULDER_STEP &&
-		list[i - 1]!.row >= rows - SHOULDER_ROWS
+		entryAt(list, i - 1).stitches >= SHOULDER_STEP &&
+		entryAt(list, i - 1).row >= rows - SHOULDER_ROWS
 	)
 		i -= 1;
 	const first = list[i];

@@ -2,7 +2,7 @@ import { otherSide, type Side } from '../../shaping/outline';
 import type { TypedTake } from '../../shaping/typed';
 import { CM_PER_INCH } from '../../quantity/units';
 import type { Act, Edge, Shape } from '../pattern/acts';
-import { rowsOfShape, stepOf } from '../pattern/follow';
+import { rowsOfShape } from '../pattern/follow';
 import type { SaidAct, SaidPiece } from './said';
 import { offOf, type Line, type Mark } from './strip';
 
@@ -145,7 +145,6 @@ export function rowsTo(w: Walked, act: Extract<Act, { do: 'to' }>, rowsPerCm: nu
 }
 export const rowsTaken = (act: Act): number =>
 	act.do === 'shape' ? rowsOfShape(act) : act.do === 'groups' ? act.rows : 0;
-export const takenBy = (shape: Shape): number => stepOf(shape) * (shape.times ?? 0);
 
 const isGroup = ({ act }: SaidAct) => act.do === 'groups' || act.do === 'group';
 /** Acts of a piece up to where a part of it begins, or is done, as another has it. */

@@ -105,6 +105,7 @@ class Worker {
 			case 'hold':
 				return this.centre(act.n, at);
 			case 'divide':
+				if (walk.trunk.castOn % 2 !== 0) this.note(at, { code: 'half-odd', n: walk.trunk.castOn });
 				return divide(walk, act.n, 0);
 			case 'rejoin':
 				return this.second();
