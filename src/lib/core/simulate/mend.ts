@@ -3,7 +3,7 @@ import { EMPTY, type Bed } from './bed';
 import { FACE, LOOP, type Fabric } from './fabric';
 
 /** All loops from which a column hangs: the fallen one and everything drawn through it from below, to the cast-on. */
-function columnUnder(fabric: Fabric, made: number, fallen: readonly number[]): number[] {
+export function columnUnder(fabric: Fabric, made: number, fallen: readonly number[]): number[] {
 	const inColumn = new Set(fallen);
 	// A loop is made after those it is drawn through, so one pass downward finds them all.
 	for (let l = made - 1; l >= 0; l--) if (inColumn.has(entryAt(fabric.into, l))) inColumn.add(l);

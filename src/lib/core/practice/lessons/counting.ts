@@ -1,0 +1,82 @@
+import { castOn, join, knitOn, MAIN, rows, turn, yarnIn } from '../acts';
+import { counted } from '../ends';
+import type { Learner, Lesson } from '../lesson';
+import { cut, feed, tell, zero } from '../tools';
+
+const WASTE_ROWS = 4;
+const TO_KNIT = 6;
+/** Rows in a cm of the swatch, off the machine and rested; how much longer it hangs (from memory); grams in a row. */
+const ROWS_PER_CM = 2.5;
+const HANGS = 1.2;
+const GRAMS_PER_ROW = 0.4;
+/** How many were knitted when the count was lost. */
+const lostAt = (m: Learner): number => 30 + (m.seed % 5) * 5;
+const cm = (x: number): string => (Math.round(x * 10) / 10).toString();
+const hanging = (count: number): number => Math.round(count * HANGS);
+
+export const lesson: Lesson = {
+	id: 'counting',
+	name: 'Counting',
+	why: 'Pieces that should match do not when one is counted from the waste and the other from nought.',
+	watch:
+		'The cast-on is no row, waste is not counted; nought at every section, or let it run, but one of the two.',
+	tries: [
+		{
+			id: 'habits',
+			name: 'Nought at the main yarn',
+			asks: () =>
+				`${WASTE_ROWS} rows of waste are knitted. Change to the main yarn, the counter to nought, knit ${TO_KNIT} rows, and say how many main rows there are.`,
+			setup: () => [castOn, rows(WASTE_ROWS)],
+			perfect: ({ pins }) => [
+				{ says: 'Cut the waste', acts: [{ op: 'yarn-out', cm: 20 }] },
+				{ says: 'The main yarn in', acts: [yarnIn(MAIN)] },
+				{ says: 'The counter to nought: from here it counts main rows', acts: [{ op: 'zero' }] },
+				{ says: `${TO_KNIT} rows`, acts: [turn(TO_KNIT * pins)] },
+				{
+					says: `${TO_KNIT} main rows: the cast-on is none, the waste is not counted`,
+					acts: [{ op: 'tell', rows: TO_KNIT }]
+				}
+			],
+			tools: [cut(20, 'Cut, a tail of 20 cm'), feed('in-inside', 'Main yarn in'), zero, tell],
+			ends: [counted({ waste: WASTE_ROWS })],
+			later: knitOn,
+			counts: {
+				what: 'main rows said',
+				good: (hand) => hand.told ?? 0,
+				of: () => TO_KNIT
+			}
+		},
+		{
+			id: 'lost',
+			name: 'A count that was lost',
+			asks: () =>
+				'The count is lost in mid-piece: find it by what can be measured and weighed, and say how many main rows hang there.',
+			facts: (m) => {
+				const count = lostAt(m);
+				return [
+					`Hanging on the machine it measures ${cm((count / ROWS_PER_CM) * HANGS)} cm from the join to the pins; it hangs about a fifth longer than it rests.`,
+					`The swatch, off the machine and rested: ${ROWS_PER_CM} rows in a cm.`,
+					`The ball weighs ${cm(count * GRAMS_PER_ROW)} g less than at the join; ten rows of the swatch weigh ${cm(10 * GRAMS_PER_ROW)} g.`,
+					`From the join with the waste to the last row the columns can be counted, a stitch a row.`
+				];
+			},
+			setup: (m) => [castOn, rows(WASTE_ROWS), join, rows(lostAt(m))],
+			perfect: (m) => [
+				{
+					says: `By weight: ${cm(lostAt(m) * GRAMS_PER_ROW)} g at ${GRAMS_PER_ROW} g a row`,
+					acts: []
+				},
+				{ says: 'By length, rested: the same; hanging it would say a fifth more', acts: [] },
+				{ says: `${lostAt(m)} rows`, acts: [{ op: 'tell', rows: lostAt(m) }] }
+			],
+			tools: [tell],
+			ends: [counted({ waste: WASTE_ROWS, hangs: hanging })],
+			later: knitOn,
+			counts: {
+				what: 'main rows said',
+				good: (hand) => hand.told ?? 0,
+				of: (_, m) => lostAt(m)
+			}
+		}
+	]
+};
