@@ -25,6 +25,8 @@ export interface Settings {
 	readonly greeted: boolean;
 	/** The maker's usual waste yarn and tails; null takes each recipe's own. */
 	readonly waste: UsualWaste | null;
+	/** What was practised to the end without a mistake, by lesson and try: `weave/even`. */
+	readonly practised: readonly string[];
 }
 
 export const DEFAULT_SETTINGS: Settings = {
@@ -41,7 +43,8 @@ export const DEFAULT_SETTINGS: Settings = {
 	pedalKey: null,
 	currentProject: null,
 	greeted: false,
-	waste: null
+	waste: null,
+	practised: []
 };
 
 const ALLOWED: { [K in keyof Settings]: (v: unknown) => boolean } = {
@@ -58,11 +61,22 @@ const ALLOWED: { [K in keyof Settings]: (v: unknown) => boolean } = {
 	pedalKey: (v) => v === null || (typeof v === 'string' && v.length >= 1 && v.length <= 30),
 	currentProject: (v) => v === null || typeof v === 'string',
 	greeted: isFlag,
-	waste: isWaste
+	waste: isWaste,
+	practised: isPractised
 };
 
 function isFlag(v: unknown): boolean {
 	return typeof v === 'boolean';
+}
+
+/** More than there is to practise. */
+const MOST_PRACTISED = 500;
+function isPractised(v: unknown): boolean {
+	return (
+		Array.isArray(v) &&
+		v.length <= MOST_PRACTISED &&
+		v.every((x) => typeof x === 'string' && /^[a-z-]{1,40}\/[a-z-]{1,40}$/.test(x))
+	);
 }
 
 function isWaste(v: unknown): boolean {

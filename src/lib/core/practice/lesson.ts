@@ -73,6 +73,8 @@ export interface Try {
 	setup(m: Learner): readonly Act[];
 	perfect(m: Learner): readonly Shown[];
 	readonly tools: readonly Tool[];
+	/** Two edges that face one another on the table: the halves of one row, or both ends. */
+	readonly faces?: 'fold' | 'ends';
 	/** What the machine does when the maker says that it is done. */
 	finish?(hand: Hand, m: Learner): readonly Act[];
 	/** Consequences that are wanted here. */
@@ -96,5 +98,7 @@ export interface Lesson {
 	/** What to keep an eye on from now on. */
 	readonly watch: string;
 	readonly caution?: CautionCode;
+	/** The step of the first demonstration that stands for it, from 0. */
+	readonly pictured: number;
 	readonly tries: readonly Try[];
 }

@@ -38,8 +38,12 @@ export function sayState(hand: Hand, m: Learner): string {
 	const ends = bed.ends();
 	const weaving = laid.length > 0 && bed.made === 0;
 	return sentence([
-		ends || weaving ? `Pin ${numberOf(m, hand.pos)} comes to the feeder next.` : 'Off the machine.',
-		`${hand.rows} ${hand.rows === 1 ? 'row' : 'rows'} knitted.`,
+		ends || weaving
+			? `Pin ${numberOf(m, hand.pos)} comes to the feeder next.`
+			: bed.made === 0
+				? 'Nothing is on the pins.'
+				: 'Off the machine.',
+		hand.rows === 0 ? '' : `${hand.rows} ${hand.rows === 1 ? 'row' : 'rows'} knitted.`,
 		ends || weaving ? yarnSaid(hand) : '',
 		hand.gateOpen ? 'The gate is open.' : '',
 		weaving ? `Yarn laid at ${laid.length} pins, the last ${numberOf(m, laid.at(-1) ?? 0)}.` : '',

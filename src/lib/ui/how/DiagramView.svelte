@@ -1,112 +1,18 @@
 <script lang="ts">
-	import type { Ink, Tone } from '$lib/core/technique/drawing/ink';
 	import type { Drawing } from '$lib/core/technique/drawing/draw';
 	import { diagramOf, type SkillId } from '$lib/core/technique/drawing/skills';
+	import InkDrawing from './InkDrawing.svelte';
 
 	interface Props {
 		id: SkillId;
 		drawing?: Drawing;
-		/** Colours of the fabric and of a second one; grey where the drawing belongs to no project. */
 		outer?: string;
 		inner?: string;
 		width?: number;
-		/** Named where it stands alone; hidden where the words beside it say the same. */
 		named?: boolean;
 	}
-	let {
-		id,
-		drawing = { loops: 48 },
-		outer = 'var(--tone-fabric)',
-		inner = 'var(--tone-second)',
-		width = 168,
-		named = false
-	}: Props = $props();
+	let { id, drawing = { loops: 48 }, ...rest }: Props = $props();
 	const diagram = $derived(diagramOf(id, drawing));
-	const fill = $derived.by(
-		() =>
-			({
-				work: 'var(--color-accent)',
-				rest: 'var(--tone-rest)',
-				fabric: outer,
-				second: inner,
-				waste: '#9fb0b8'
-			}) satisfies Record<Tone, string>
-	);
-	/** Letters are 12 px at least, however small the drawing is shown. */
-	const letters = $derived(Math.max(13, (12.2 * diagram.width) / width));
-	const key = (ink: Ink, i: number) => `${ink.kind}-${i}`;
 </script>
 
-<!-- One hand for all: yarn as a tube with an outline, the working yarn in the accent, the rest in grey. -->
-<svg
-	{width}
-	height={(width * diagram.height) / diagram.width}
-	viewBox={`0 0 ${diagram.width} ${diagram.height}`}
-	class="diagram h-auto max-w-full shrink-0 overflow-visible"
-	role={named ? 'img' : undefined}
-	aria-label={named ? diagram.says : undefined}
-	aria-hidden={named ? undefined : 'true'}
->
-	{#each diagram.inks as ink, i (key(ink, i))}
-		{#if ink.kind === 'patch'}
-			<path
-				d={ink.d}
-				fill={fill[ink.tone]}
-				class="stroke-base-content/60"
-				stroke-width="1.4"
-				stroke-linejoin="round"
-			/>
-		{:else if ink.kind === 'yarn'}
-			<path
-				d={ink.d}
-				fill="none"
-				class="stroke-base-content"
-				stroke-width={ink.width + 2.2}
-				stroke-linecap="round"
-				stroke-linejoin="round"
-			/>
-			<path
-				d={ink.d}
-				fill="none"
-				stroke={fill[ink.tone]}
-				stroke-width={ink.width}
-				stroke-linecap="round"
-				stroke-linejoin="round"
-			/>
-		{:else if ink.kind === 'tool'}
-			<path
-				d={ink.d}
-				class="fill-base-content stroke-base-100"
-				stroke-width="1"
-				stroke-linejoin="round"
-			/>
-		{:else if ink.kind === 'line'}
-			<path
-				d={ink.d}
-				fill="none"
-				class="stroke-base-content"
-				stroke-width="1.8"
-				stroke-linecap="round"
-				stroke-dasharray={ink.dashed ? '5 4' : undefined}
-			/>
-		{:else}
-			<text
-				x={ink.x}
-				y={ink.y}
-				text-anchor={ink.at ?? 'middle'}
-				class="figure fill-base-content stroke-base-100 font-semibold"
-				style:font-size={`${letters}px`}
-				stroke-width="3"
-				paint-order="stroke">{ink.text}</text
-			>
-		{/if}
-	{/each}
-</svg>
-
-<style>
-	.diagram {
-		--tone-rest: color-mix(in oklab, var(--color-base-content) 38%, var(--color-base-100));
-		--tone-fabric: color-mix(in oklab, var(--color-base-content) 24%, var(--color-base-100));
-		--tone-second: color-mix(in oklab, var(--color-base-content) 13%, var(--color-base-100));
-	}
-</style>
+<InkDrawing {diagram} {...rest} />

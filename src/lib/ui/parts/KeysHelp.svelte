@@ -31,6 +31,18 @@
 			['Ctrl Z', 'Undo'],
 			['Ctrl Shift Z', 'Redo']
 		],
+		'/practice/[lesson]': [
+			['← →', 'Point at the next pin'],
+			['1 to 9', 'Use a tool there'],
+			['. and ,', 'The crank a pin forward, a pin back'],
+			['N and B', 'A row forward, a row back'],
+			['S', 'Slow or fast'],
+			['O', 'And so on, as the last acts'],
+			['H', 'Point at the feeder'],
+			['Z, Shift Z', 'Take back, do again'],
+			['L', 'Done: look at it'],
+			['Page down, Page up', 'The next step shown, the one before']
+		],
 		'/': [
 			['N', 'New hat'],
 			['M', 'What can I make?']

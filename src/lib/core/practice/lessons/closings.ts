@@ -91,9 +91,11 @@ export const lesson: Lesson = {
 	watch:
 		'Find the fold, half the pins over; each loop once, front and back in turn; fasten before the waste comes off.',
 	caution: 'hooks-and-scissors',
+	pictured: 2,
 	tries: [
 		{
 			id: 'loop-through',
+			faces: 'fold',
 			name: 'Loop through loop',
 			asks: ({ pins }) =>
 				`Close the last row flat, ${pins} loops, a front one and the back one facing it in turn; fasten, then the waste off.`,
@@ -107,6 +109,7 @@ export const lesson: Lesson = {
 		},
 		{
 			id: 'slip-stitch',
+			faces: 'fold',
 			name: 'Slip stitch, flat',
 			asks: ({ pins }) =>
 				`Close the last row flat in ${pins / 2} pairs: a front loop, the back loop facing it, yarn through all; fasten, then the waste off.`,
@@ -159,6 +162,7 @@ export const lesson: Lesson = {
 		},
 		{
 			id: 'zip',
+			faces: 'ends',
 			name: 'Zip both ends',
 			asks: ({ pins }) =>
 				`Sew both ends to one another, loop to its like, ${pins} pairs; a second time round; then draw up the two running yarns turn by turn, fasten, and the waste off both.`,

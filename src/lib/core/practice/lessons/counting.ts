@@ -20,6 +20,7 @@ export const lesson: Lesson = {
 	why: 'Pieces that should match do not when one is counted from the waste and the other from nought.',
 	watch:
 		'The cast-on is no row, waste is not counted; nought at every section, or let it run, but one of the two.',
+	pictured: 2,
 	tries: [
 		{
 			id: 'habits',

@@ -105,6 +105,7 @@ export const lesson: Lesson = {
 	watch:
 		'Yarn out of the guide, middle one first, nearest back on top, edge stitch beside them, outermost pin out.',
 	caution: 'hooks-and-scissors',
+	pictured: 3,
 	tries: [
 		fashioned('single-low', 'Single, at the first pin', {
 			edge: 'low',

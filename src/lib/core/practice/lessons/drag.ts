@@ -16,6 +16,7 @@ export const lesson: Lesson = {
 	watch:
 		'Yarn lies loose before every few rows, the fabric is rolled up every 5 to 10, and a heavy crank is never forced.',
 	caution: 'pinch',
+	pictured: 2,
 	tries: [
 		{
 			id: 'twelve-rows',

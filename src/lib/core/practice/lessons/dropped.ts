@@ -42,6 +42,7 @@ export const lesson: Lesson = {
 	watch:
 		'In the first rows begin again; later latch from the knit side, every rung; off the machine a marker through the loop before anything else.',
 	caution: 'hooks-and-scissors',
+	pictured: 0,
 	tries: [
 		{
 			id: 'again',

@@ -11,6 +11,7 @@ export const lesson: Lesson = {
 	watch:
 		'After the first row look once round before you turn on; light downward pressure on the fabric helps.',
 	caution: 'pinch',
+	pictured: 0,
 	tries: [
 		{
 			id: 'seat',
@@ -19,7 +20,7 @@ export const lesson: Lesson = {
 				`Turn one row slowly, ${pins} pins. Three loops will not be down: find them, push them down, and turn a second row.`,
 			setup: (m) => [castOn, ...somePins(m, LOOSE).map((pin) => ({ op: 'rise', pin }) as const)],
 			perfect: (m) => [
-				{ says: 'One row, slowly', acts: [turn(m.pins)], pin: 0 },
+				{ says: 'One row, slowly', acts: [turn(m.pins)], pin: somePins(m, LOOSE)[0] ?? 0 },
 				...somePins(m, LOOSE).map((pin, i) => ({
 					says: ['This loop stands high: push it down', 'And this one', 'And the third'][i] ?? '',
 					acts: [{ op: 'push-down', pin } as const],
@@ -36,8 +37,13 @@ export const lesson: Lesson = {
 			later: knitOn,
 			counts: {
 				what: 'loops seated',
-				good: (hand) =>
-					hand.bed.top.reduce((t, l, p) => t + (l >= 0 && hand.high[p] === 0 ? 1 : 0), 0),
+				good: (hand) => {
+					const off = new Set(hand.slips.map((x) => x.pin));
+					return hand.bed.top.reduce(
+						(t, l, p) => t + (l >= 0 && hand.high[p] === 0 && !off.has(p) ? 1 : 0),
+						0
+					);
+				},
 				of: (hand) => hand.pins
 			}
 		}

@@ -17,6 +17,7 @@ export const lesson: Lesson = {
 	watch:
 		'Held where the yarn is, all in one direction, the yarn broken with a tail to chain them off; one more row of waste for the mirror.',
 	caution: 'hooks-and-scissors',
+	pictured: 3,
 	tries: [
 		{
 			id: 'hold',

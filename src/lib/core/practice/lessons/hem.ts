@@ -15,6 +15,7 @@ export const lesson: Lesson = {
 	watch:
 		'Begin at the second loop, each onto the pin it came from, clear of the waste and the tail; the round that hangs it slowly, and so the next.',
 	caution: 'hooks-and-scissors',
+	pictured: 1,
 	tries: [
 		{
 			id: 'hang',

@@ -10,6 +10,7 @@ export const lesson: Lesson = {
 	watch:
 		'Old yarn left of the pin the ring stopped at, new one right of the next, tails inside; tie after four rows.',
 	caution: 'hooks-and-scissors',
+	pictured: 1,
 	tries: [
 		{
 			id: 'waste-to-main',

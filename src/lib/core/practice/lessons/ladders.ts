@@ -21,6 +21,7 @@ export const lesson: Lesson = {
 	watch:
 		'Ladders half the pins apart, two rungs from each side in turn, the last secured; six clear pins beside an extension.',
 	caution: 'hooks-and-scissors',
+	pictured: 2,
 	tries: [
 		{
 			id: 'two-and-two',

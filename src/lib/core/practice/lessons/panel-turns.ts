@@ -24,6 +24,7 @@ export const lesson: Lesson = {
 	watch:
 		'At each edge: stop, bar, snug, and tension again at the start of the row; idle pins clear of the yarn.',
 	caution: 'pinch',
+	pictured: 0,
 	tries: [
 		{
 			id: 'twelve-edges',

@@ -54,6 +54,7 @@ export const lesson: Lesson = {
 	watch:
 		'From the marker, from inside out, the next loop on the needle before the last leaves its pin.',
 	caution: 'hooks-and-scissors',
+	pictured: 4,
 	tries: [
 		{
 			id: 'needle',

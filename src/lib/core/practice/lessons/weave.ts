@@ -51,5 +51,6 @@ export const lesson: Lesson = {
 	watch:
 		'Two pins side by side never have the yarn on the same side; only where the round closes on an odd ring.',
 	caution: 'pinch',
+	pictured: 3,
 	tries: [woven('even', 'An even ring', 0), woven('odd', 'An odd ring', 1)]
 };

@@ -1,0 +1,58 @@
+<script lang="ts">
+	import { presetOf } from '$lib/core/bench/machine/presets';
+	import { nearOf } from '$lib/core/practice/drawing/near';
+	import { facingOf } from '$lib/core/practice/drawing/facing';
+	import { LESSONS } from '$lib/core/practice/index';
+	import { frameOf } from '$lib/core/practice/frames';
+	import InkDrawing from '../how/InkDrawing.svelte';
+	import { useWorkbench } from '../state/workbench.svelte';
+
+	const workbench = useWorkbench();
+	const machine = $derived(workbench.records.machines[0] ?? presetOf(48));
+	const learner = $derived({ ...machine, seed: 1 });
+	const doneIn = (id: string) =>
+		workbench.settings.practised.filter((p) => p.startsWith(`${id}/`)).length;
+	const begun = $derived(LESSONS.filter((l) => doneIn(l.id) > 0).length);
+	const first = $derived(LESSONS.find((l) => doneIn(l.id) === 0));
+</script>
+
+<header class="mb-4 flex flex-wrap items-end gap-x-6 gap-y-1">
+	<div>
+		<h1 class="text-2xl">Practice</h1>
+		<p class="max-w-2xl">
+			Your own ring, {machine.pins} pins, drawn loop by loop: it cannot be broken, every act can be taken
+			back, and the fabric shows what came of it.
+		</p>
+	</div>
+	{#if first}
+		<a class="btn btn-md btn-neutral ml-auto" href={`/practice/${first.id}`}
+			>{begun === 0 ? 'Begin' : 'Go on'}: {first.name}</a
+		>
+	{/if}
+</header>
+<ol class="grid gap-x-8 gap-y-6 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
+	{#each LESSONS as lesson, i (lesson.id)}
+		{@const frame = frameOf(lesson, learner)}
+		{@const seen = { ...frame, pins: 5, rows: 2 }}
+		<li class="min-w-0">
+			<a class="group block no-underline" href={`/practice/${lesson.id}`}>
+				<InkDrawing
+					diagram={frame.faces ? facingOf(seen, frame.faces) : nearOf(seen)}
+					width={264}
+				/>
+				<h2 class="mt-1 text-lg group-hover:underline">
+					<span class="quiet">{i + 1}</span>
+					{lesson.name}
+				</h2>
+				<p class="text-sm">{lesson.why}</p>
+				<p class="hint mt-0.5">
+					{doneIn(lesson.id) === 0
+						? lesson.tries.length === 1
+							? 'not tried yet'
+							: `${lesson.tries.length} things to try`
+						: `${doneIn(lesson.id)} of ${lesson.tries.length} done`}
+				</p>
+			</a>
+		</li>
+	{/each}
+</ol>
