@@ -169,7 +169,8 @@ async function ribbon(): Promise<void> {
 		events: [],
 		results: [],
 		orders: [],
-		patterns: []
+		patterns: [],
+		practised: []
 	};
 	const page = await ownRack(browser, BASE);
 	await page.goto(`${BASE}/keep`);
@@ -270,7 +271,8 @@ async function stashPage(yarns: number): Promise<Page> {
 		events: [],
 		results: [],
 		orders: [],
-		patterns: []
+		patterns: [],
+		practised: []
 	});
 	const page = await ownRack(browser, BASE);
 	await page.goto(`${BASE}/keep`);

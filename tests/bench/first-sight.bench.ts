@@ -27,7 +27,15 @@ function manyThings(): ReturnType<typeof writeBackup> {
 			machineId: begun.machine.id
 		};
 	});
-	return writeBackup({ bench, projects, events: [], results: [], orders: [], patterns: [] });
+	return writeBackup({
+		bench,
+		projects,
+		events: [],
+		results: [],
+		orders: [],
+		patterns: [],
+		practised: []
+	});
 }
 
 async function throttled(page: Page, rate: number) {

@@ -24,7 +24,8 @@ const TABLES = {
 	8: IN_5,
 	9: IN_5,
 	11: { ...IN_5, looks: 'projectId' },
-	12: { ...IN_5, looks: 'projectId' }
+	12: { ...IN_5, looks: 'projectId' },
+	13: { ...IN_5, looks: 'projectId', patterns: 'id, createdAt' }
 };
 
 /** A store as a version left it. */

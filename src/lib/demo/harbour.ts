@@ -40,5 +40,6 @@ export const harbour: Everything = {
 	]),
 	results: [...results, ...winterResults(projects, bench)],
 	orders,
-	patterns
+	patterns,
+	practised: ['weave/even', 'first-row/seat', 'join/waste-to-main', 'dropped/on-machine']
 };

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { APART_TABLES } from '../core/model/kinds';
+import { isPractised, MOST_PRACTISED, type Practised } from '../core/model/practised';
 import { VERSION } from './project-file';
 import { benchFrom1, benchFrom2, benchFrom7, benchFrom8 } from './upgrade';
 import { benchFrom9 } from './upgrade-9';
@@ -31,6 +32,13 @@ export const patternsHead = z.looseObject({
 	format: z.literal(PATTERNS_FORMAT),
 	version: z.int().min(12).max(VERSION),
 	patterns: z.unknown()
+});
+export const PRACTICE_FORMAT = 'tomble-practice';
+/** What was practised came with version 13. */
+export const practiceFile = z.looseObject({
+	format: z.literal(PRACTICE_FORMAT),
+	version: z.int().min(13).max(VERSION),
+	practised: z.array(z.custom<Practised>(isPractised)).max(MOST_PRACTISED)
 });
 /** Records that do not read travel apart, as they are. */
 export const APART_FORMAT = 'tomble-apart';

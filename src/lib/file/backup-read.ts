@@ -7,6 +7,7 @@ import {
 	benchOfAnyVersion,
 	ordersHead,
 	patternsHead,
+	practiceFile,
 	type Apart
 } from './backup-format';
 import { parseJson } from './bounded';
@@ -39,6 +40,7 @@ interface Found {
 	readonly projects: ProjectFile[];
 	orders: Everything['orders'];
 	patterns: Everything['patterns'];
+	practised: Everything['practised'];
 	readonly apart: Apart[];
 	readonly unread: Unread[];
 	refused: Refusal | null;
@@ -49,7 +51,13 @@ const newer = (parsed: unknown): boolean => {
 	return typeof version === 'number' && version > VERSION;
 };
 
-const KNOWN = new Set(['bench.json', 'orders.json', 'patterns.json', 'apart.json']);
+const KNOWN = new Set([
+	'bench.json',
+	'orders.json',
+	'patterns.json',
+	'practice.json',
+	'apart.json'
+]);
 /** One file of a backup. What does not read is named; only a backup of a newer version is refused. */
 function readEntry(found: Found, path: string, content: Uint8Array, withBench: boolean): void {
 	const missed = (r: Refusal) =>
@@ -95,6 +103,10 @@ function readEntry(found: Found, path: string, content: Uint8Array, withBench: b
 		const read = readList(head.data.patterns, list, false);
 		found.patterns = read.items;
 		within(read.unread);
+	} else if (path === 'practice.json') {
+		const read = practiceFile.safeParse(parsed.value);
+		if (read.success) found.practised = read.data.practised;
+		else missed(refuse('damaged', '', 'what was practised').refusal);
 	} else {
 		const read = apartFile.safeParse(parsed.value);
 		if (read.success) found.apart.push(...read.data.records);
@@ -109,6 +121,7 @@ function readBackup(bytes: Uint8Array, progress: Progress, withBench = false): O
 		projects: [],
 		orders: [],
 		patterns: [],
+		practised: [],
 		apart: [],
 		unread: [],
 		refused: null
@@ -152,12 +165,14 @@ function onceEach({
 	projects: files,
 	orders,
 	patterns,
+	practised,
 	unread
 }: {
 	readonly bench: Bench;
 	readonly projects: readonly ProjectFile[];
 	readonly orders: Everything['orders'];
 	readonly patterns: Everything['patterns'];
+	readonly practised: Everything['practised'];
 	readonly unread: readonly Unread[];
 }): { value: Everything; unread: Unread[] } {
 	const named = [...unread];
@@ -186,7 +201,8 @@ function onceEach({
 			'results'
 		),
 		orders,
-		patterns
+		patterns,
+		practised
 	};
 	return { value, unread: named };
 }
@@ -202,7 +218,7 @@ export function readAny(bytes: Uint8Array, progress: Progress = () => undefined)
 	const { project, bench, events, results } = opened.value;
 	return {
 		ok: true,
-		value: { bench, projects: [project], events, results, orders: [], patterns: [] },
+		value: { bench, projects: [project], events, results, orders: [], patterns: [], practised: [] },
 		unread: [],
 		apart: []
 	};

@@ -5,6 +5,7 @@ import {
 	BENCH_FORMAT,
 	ORDERS_FORMAT,
 	PATTERNS_FORMAT,
+	PRACTICE_FORMAT,
 	type Apart
 } from './backup-format';
 import { readAny } from './backup-read';
@@ -86,6 +87,15 @@ export function writeBackups(all: Everything, apart: readonly Apart[] = []): Uin
 	const first = {
 		'orders.json': json({ format: ORDERS_FORMAT, version: VERSION, orders: all.orders }),
 		'patterns.json': json({ format: PATTERNS_FORMAT, version: VERSION, patterns: all.patterns }),
+		...(all.practised.length > 0
+			? {
+					'practice.json': json({
+						format: PRACTICE_FORMAT,
+						version: VERSION,
+						practised: all.practised
+					})
+				}
+			: {}),
 		...(apart.length > 0 ? { 'apart.json': json({ format: APART_FORMAT, records: apart }) } : {}),
 		...tables(all)
 	};
@@ -94,7 +104,15 @@ export function writeBackups(all: Everything, apart: readonly Apart[] = []): Uin
 	const zips = projectParts(all).map((projects, i) =>
 		zipSync({ ...packed({ ...shared, ...(i === 0 ? first : {}) }), ...projects })
 	);
-	const read = { projects: 0, events: 0, results: 0, orders: 0, patterns: 0, apart: 0 };
+	const read = {
+		projects: 0,
+		events: 0,
+		results: 0,
+		orders: 0,
+		patterns: 0,
+		practised: 0,
+		apart: 0
+	};
 	for (const zip of zips) {
 		const opened = readAny(zip);
 		if (!opened.ok) throw new BackupUnsound(opened.refusal.expected);
@@ -105,6 +123,7 @@ export function writeBackups(all: Everything, apart: readonly Apart[] = []): Uin
 		read.results += opened.value.results.length;
 		read.orders += opened.value.orders.length;
 		read.patterns += opened.value.patterns.length;
+		read.practised += opened.value.practised.length;
 		read.apart += opened.apart.length;
 	}
 	const wrote = {
@@ -113,6 +132,7 @@ export function writeBackups(all: Everything, apart: readonly Apart[] = []): Uin
 		results: all.results.length,
 		orders: all.orders.length,
 		patterns: all.patterns.length,
+		practised: all.practised.length,
 		apart: apart.length
 	};
 	const lost = (Object.keys(wrote) as (keyof typeof wrote)[]).find((k) => read[k] !== wrote[k]);

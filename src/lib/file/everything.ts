@@ -1,5 +1,6 @@
 import type { Order } from '../core/model/order';
 import type { WrittenPattern } from '../core/model/written';
+import type { Practised } from '../core/model/practised';
 import type { Bench, MeasuredResult, Project, RunEvent } from '../core/model/project';
 
 /** Everything the maker has, in memory. */
@@ -12,4 +13,6 @@ export interface Everything {
 	readonly orders: readonly Order[];
 	/** Hand-knitting patterns, as pasted. */
 	readonly patterns: readonly WrittenPattern[];
+	/** What was practised on the device. */
+	readonly practised: readonly Practised[];
 }

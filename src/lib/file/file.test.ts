@@ -155,6 +155,7 @@ describe('preview', () => {
 		bench: { machines: [], yarns: [], swatches: [], tests: [], evidence: [] },
 		orders: [],
 		patterns: [],
+		practised: [],
 		projects: [],
 		events: [],
 		results: []

@@ -71,6 +71,8 @@ export interface Preview {
 	readonly changes: readonly Change[];
 	/** Run events not here yet; they are added by id, never doubled. */
 	readonly newEvents: number;
+	/** Things practised that were not yet here. */
+	readonly newPractised: number;
 	/** Runs that go on by what the file brings, in rows over all their pieces. */
 	readonly runs: readonly RunChange[];
 }
@@ -175,6 +177,7 @@ export function previewImport(mine: Everything, file: Everything): Preview {
 	return {
 		changes,
 		newEvents: events.filter((e) => !owners.has(e.id)).length,
+		newPractised: file.practised.filter((p) => !mine.practised.includes(p)).length,
 		runs: runChanges(mine, { ...file, events })
 	};
 }

@@ -37,7 +37,7 @@ import { knownProject } from './known-project';
 
 /** The one current version of the project file; see docs/file-format.md. */
 export const FORMAT = 'tomble-project';
-export const VERSION = 12;
+export const VERSION = 13;
 
 /** A project with a snapshot of all it uses, so that it means the same elsewhere. */
 export const projectFile = z.object({
@@ -139,7 +139,9 @@ const MIGRATIONS: Record<number, Migration> = {
 	// How yarn was fed, time by kind of work, what a note speaks of and what a thing was made after were added: see 6.
 	10: (file) => ({ ...file, version: 11 }),
 	// Written patterns, with the pieces taken from them, were added: see 6.
-	11: (file) => ({ ...file, version: 12 })
+	11: (file) => ({ ...file, version: 12 }),
+	// What was practised was added, in a file of its own in a backup: see 6.
+	12: (file) => ({ ...file, version: 13 })
 };
 
 /** A project file, and what of it does not read where that is allowed. */

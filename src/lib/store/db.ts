@@ -197,5 +197,7 @@ export class TombleDb extends Dexie {
 		this.version(12).stores({});
 		// Several written patterns are kept; the one that lay on the bench is the first of them.
 		this.version(13).stores({ patterns: 'id, createdAt' }).upgrade(from12);
+		// What was practised was added to the settings: see version 4.
+		this.version(14).stores({});
 	}
 }

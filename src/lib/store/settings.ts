@@ -1,5 +1,6 @@
 import { UNITS, type Units } from '../core/quantity/units';
 import type { UsualWaste } from '../core/recipe/uses';
+import { isPractised, MOST_PRACTISED, type Practised } from '../core/model/practised';
 import { CROCHET_TERMS, WASTE_WITH, type CrochetTerms } from '../core/model/kinds';
 
 /** The maker's own settings, kept with the data. */
@@ -26,7 +27,7 @@ export interface Settings {
 	/** The maker's usual waste yarn and tails; null takes each recipe's own. */
 	readonly waste: UsualWaste | null;
 	/** What was practised to the end without a mistake, by lesson and try: `weave/even`. */
-	readonly practised: readonly string[];
+	readonly practised: readonly Practised[];
 }
 
 export const DEFAULT_SETTINGS: Settings = {
@@ -62,21 +63,15 @@ const ALLOWED: { [K in keyof Settings]: (v: unknown) => boolean } = {
 	currentProject: (v) => v === null || typeof v === 'string',
 	greeted: isFlag,
 	waste: isWaste,
-	practised: isPractised
+	practised: arePractised
 };
 
 function isFlag(v: unknown): boolean {
 	return typeof v === 'boolean';
 }
 
-/** More than there is to practise. */
-const MOST_PRACTISED = 500;
-function isPractised(v: unknown): boolean {
-	return (
-		Array.isArray(v) &&
-		v.length <= MOST_PRACTISED &&
-		v.every((x) => typeof x === 'string' && /^[a-z-]{1,40}\/[a-z-]{1,40}$/.test(x))
-	);
+function arePractised(v: unknown): boolean {
+	return Array.isArray(v) && v.length <= MOST_PRACTISED && v.every(isPractised);
 }
 
 function isWaste(v: unknown): boolean {

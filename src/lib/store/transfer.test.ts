@@ -174,7 +174,8 @@ describe('a backup of the store', () => {
 			events,
 			results: [],
 			orders: [],
-			patterns: []
+			patterns: [],
+			practised: []
 		};
 		const zips = writeBackups(all);
 		expect(zips.length).toBeGreaterThan(1);
@@ -192,7 +193,8 @@ describe('a file speaks of itself only', () => {
 		events,
 		results: [],
 		orders: [],
-		patterns: []
+		patterns: [],
+		practised: []
 	});
 
 	it('an event whose id is another’s here comes in once, under a new id', async () => {

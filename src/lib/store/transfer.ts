@@ -1,19 +1,21 @@
 import { loadRecipes } from '../core/recipe';
 import { sideBySide } from '../core/crank/side-by-side';
+import { practisedTogether } from '../core/model/practised';
 import type { Apart } from '../file/backup-format';
 import type { Everything } from '../file/everything';
 import { evidenceToCarry, withOwnIds } from '../file/merge';
 import { dequal } from 'dequal/lite';
 import type { TombleDb } from './db';
 import { apart, soundRecords } from './sound';
-import { appendEvents, benchOf, eventsOf, readRecords } from './store';
+import { appendEvents, benchOf, eventsOf, readRecords, readSettings, writeSettings } from './store';
 
 /** All of the store, for export and for the preview of an import: what reads, and what does not, as it is. */
 export async function readStore(
 	db: TombleDb
 ): Promise<{ readonly all: Everything; readonly apart: readonly Apart[] }> {
-	const [records, stored] = await Promise.all([
+	const [records, { practised }, stored] = await Promise.all([
 		readRecords(db),
+		readSettings(db),
 		db.events.orderBy('seq').toArray()
 	]);
 	// What no file could carry travels apart: each project is held to its own recipe's options.
@@ -33,7 +35,8 @@ export async function readStore(
 			events: events.sound.filter((e) => known.has(e.projectId)),
 			results: sound.results.filter((r) => known.has(r.projectId)),
 			orders: sound.orders,
-			patterns: sound.patterns
+			patterns: sound.patterns,
+			practised
 		},
 		apart: [
 			...[...unsound, ...events.unsound].map(({ table, raw }) => ({ table, raw })),
@@ -59,7 +62,8 @@ const tablesOf = (db: TombleDb) => [
 	db.events,
 	db.carried,
 	db.orders,
-	db.patterns
+	db.patterns,
+	db.settings
 ];
 
 /** Whose an event's id is in the store, for those of a file. */
@@ -115,6 +119,10 @@ export async function writeImport(
 			const doubts = sideBySide(await eventsOf(db, id), theirs);
 			await appendEvents(db, [...theirs, ...doubts]);
 		}
+		if (file.practised.length > 0) {
+			const { practised } = await readSettings(db);
+			await writeSettings(db, { practised: practisedTogether(practised, file.practised) });
+		}
 		await putLoose(db, loose);
 	});
 }
@@ -133,7 +141,8 @@ async function putLoose(db: TombleDb, loose: readonly Apart[]): Promise<void> {
 
 /** Fills an empty store only; says whether it did. A maker's data is never touched. */
 export async function seedIfEmpty(db: TombleDb, demo: Everything): Promise<boolean> {
-	for (const t of tablesOf(db)) if ((await t.count()) > 0) return false;
+	// Settings are there before anything else.
+	for (const t of tablesOf(db)) if (t !== db.settings && (await t.count()) > 0) return false;
 	await writeImport(db, demo, false);
 	return true;
 }

@@ -155,6 +155,7 @@ function bodyOf(kind: TableKind, lines: readonly Cells[], context: TableContext)
 		projects: [],
 		orders: [],
 		patterns: [],
+		practised: [],
 		events: [],
 		results: []
 	});

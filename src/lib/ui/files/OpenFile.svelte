@@ -176,6 +176,10 @@
 						? ` and ${opened.preview.newEvents} counted events`
 						: ''}
 				</li>
+				{#if opened.preview.newPractised > 0}<li>
+						note {opened.preview.newPractised}
+						{opened.preview.newPractised === 1 ? 'thing' : 'things'} practised
+					</li>{/if}
 				{#each opened.preview.runs as r (r.projectId)}
 					<li>
 						take {r.name} from {r.rowsBefore} to {r.rowsAfter} counted rows{r.sideBySide

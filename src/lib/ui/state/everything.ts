@@ -29,7 +29,8 @@ export async function everythingOf(workbench: Workbench): Promise<All> {
 		events: [],
 		results: records.results,
 		orders: records.orders,
-		patterns: records.patterns
+		patterns: records.patterns,
+		practised: workbench.settings.practised
 	};
 	const projects = over('projects', from.projects);
 	const known = new Set<string>(projects.map((p) => p.id));
@@ -46,7 +47,8 @@ export async function everythingOf(workbench: Workbench): Promise<All> {
 			events: from.events.filter((e) => known.has(e.projectId)),
 			results: over('results', from.results).filter((r) => known.has(r.projectId)),
 			orders: over('orders', from.orders),
-			patterns: over('patterns', from.patterns)
+			patterns: over('patterns', from.patterns),
+			practised: workbench.settings.practised
 		},
 		apart,
 		stored: read !== null
