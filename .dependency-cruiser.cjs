@@ -85,7 +85,7 @@ const KNOWS = {
 		'substitute',
 		'technique'
 	],
-	practice: ['bench', 'model', 'program', 'quantity', 'simulate', 'technique'],
+	practice: ['bench', 'crank', 'model', 'program', 'quantity', 'simulate', 'technique'],
 	sheet: ['assembly', 'bench', 'finding', 'model', 'plan', 'quantity', 'technique', 'words']
 };
 // `plan.ts` is the front door of its folder.

@@ -1,7 +1,10 @@
+import { entryAt } from '../quantity/sure';
+import type { Hand } from '../simulate/hand/hand';
 import { learnerFor } from './acts';
+import { facingOf } from './drawing/facing';
+import { nearOf, type Near } from './drawing/near';
 import { stateAfter } from './judge';
 import type { Learner, Lesson, Try } from './lesson';
-import type { Hand } from '../simulate/hand/hand';
 
 /** A step of a demonstration: the state after it, the pin to look at, and how it is said. */
 export interface Frame {
@@ -12,33 +15,35 @@ export interface Frame {
 	readonly faces: Try['faces'];
 }
 
-/** The demonstration of a try, frame by frame. */
-export function framesOf(t: Try, learner: Learner): Frame[] {
+/**
+ * A step of the demonstration of a try, from 0; the last where there are fewer.
+ * @throws {RangeError} where nothing is shown.
+ */
+export function frameAt(t: Try, learner: Learner, step: number): Frame {
 	const m = learnerFor(learner, t);
 	const shown = t.perfect(m);
-	return shown.map((s, i) => {
-		const hand = stateAfter(
-			t,
-			learner,
-			shown.slice(0, i + 1).flatMap((x) => x.acts)
-		);
-		const off = hand.bed.ends() === undefined && hand.bed.made > 0;
-		return {
-			says: s.says,
-			hand,
-			m,
-			centre: s.pin ?? hand.pos % hand.pins,
-			faces: off ? t.faces : undefined
-		};
-	});
+	const at = Math.max(0, Math.min(shown.length - 1, step));
+	const { says, pin } = entryAt(shown, at);
+	const acts = shown.slice(0, at + 1).flatMap((x) => x.acts);
+	const hand = stateAfter(t, learner, acts);
+	const off = hand.bed.ends() === undefined && hand.bed.made > 0;
+	return {
+		says,
+		hand,
+		m,
+		centre: pin ?? hand.pos % hand.pins,
+		faces: off ? t.faces : undefined
+	};
+}
+export const stepsOf = (t: Try, learner: Learner): number =>
+	t.perfect(learnerFor(learner, t)).length;
+
+/** What of a frame is drawn: so many pins, and rows below them. */
+export function frameDrawing(frame: Frame, pins: number, rows: number): Near {
+	const seen = { ...frame, pins, rows };
+	return frame.faces ? facingOf(seen, frame.faces) : nearOf(seen);
 }
 
 /** The frame that stands for a lesson. */
-export function frameOf(lesson: Lesson, learner: Learner): Frame {
-	const [t] = lesson.tries;
-	if (!t) throw new RangeError(`nothing to try in ${lesson.id}`);
-	const frames = framesOf(t, learner);
-	const frame = frames[lesson.pictured];
-	if (!frame) throw new RangeError(`nothing is shown in ${lesson.id}`);
-	return frame;
-}
+export const frameOf = (lesson: Lesson, learner: Learner): Frame =>
+	frameAt(entryAt(lesson.tries, 0), learner, lesson.pictured);

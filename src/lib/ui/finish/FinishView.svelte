@@ -23,6 +23,8 @@
 	import NotStored from '../parts/NotStored.svelte';
 	import NotWorked from '../parts/NotWorked.svelte';
 	import Select from '../parts/Select.svelte';
+	import { practiceOfSkill } from '$lib/core/practice/asked-for';
+	import PracticeOffer from '../practice/PracticeOffer.svelte';
 	import TagCard from './TagCard.svelte';
 	import DiagramView from '../how/DiagramView.svelte';
 	import { SCHOOLS } from '$lib/core/technique/drawing/skill-words';
@@ -177,6 +179,7 @@
 											.toLowerCase()}</span
 									>{/if}
 							</p>
+							{#if now}<PracticeOffer what={practiceOfSkill(t.skill)} name={tw.name} plain />{/if}
 							{#if s.caution}<div class="mt-1"><Caution text={CAUTIONS[s.caution]} /></div>{/if}
 						{/if}
 					</div>

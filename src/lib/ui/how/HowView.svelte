@@ -5,6 +5,12 @@
 	import { SCHOOLS, type SchoolId } from '$lib/core/technique/drawing/skill-words';
 	import { findsSkill, skillWords } from '$lib/core/technique/drawing/words';
 	import { BAG_STAGES } from '$lib/core/recipe/assembled/form/bag';
+	import { presetOf } from '$lib/core/bench/machine/presets';
+	import { practiceOfSkill } from '$lib/core/practice/asked-for';
+	import { LESSONS } from '$lib/core/practice/index';
+	import type { SkillId } from '$lib/core/technique/drawing/skills';
+	import FrameStepper from '../practice/FrameStepper.svelte';
+	import HandsShown from './HandsShown.svelte';
 	import Caution from '../parts/Caution.svelte';
 	import Choice from '../parts/Choice.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
@@ -14,17 +20,27 @@
 	const terms = $derived(workbench.settings.crochet);
 	let find = $state('');
 	const all = $derived(SKILL_IDS.map((id) => ({ id, words: skillWords(id, terms) })));
-	const shown = $derived(all.filter((t) => findsSkill(t.words, find)));
+	const found = $derived(all.filter((t) => findsSkill(t.words, find)));
 	const schools = $derived(
 		(Object.keys(SCHOOLS) as SchoolId[])
-			.map((school) => ({ school, ways: shown.filter((t) => t.words.school === school) }))
+			.map((school) => ({ school, ways: found.filter((t) => t.words.school === school) }))
 			.filter((s) => s.ways.length > 0)
 	);
-	const single = $derived(shown.filter((t) => !t.words.school));
+	const single = $derived(found.filter((t) => !t.words.school));
+	const learner = $derived({ ...(workbench.records.machines[0] ?? presetOf(48)), seed: 1 });
+	/** The demonstration of a technique that is practised; null where it is drawn. */
+	function demonstrationOf(id: SkillId) {
+		const [lessonId, tryId] = practiceOfSkill(id)?.split('/') ?? [];
+		const lesson = LESSONS.find((l) => l.id === lessonId);
+		const t = lesson?.tries.find((x) => x.id === tryId);
+		return lesson && t ? { lesson, t } : null;
+	}
+	const SHOWN_THERE = new Set(SKILL_IDS.map(practiceOfSkill).filter((p) => p !== null));
 	const WORDS = [...GLOSSARY].sort((a, b) => a.word.localeCompare(b.word));
 </script>
 
 {#snippet technique(t: (typeof all)[number])}
+	{@const demonstration = demonstrationOf(t.id)}
 	<article id={t.id} class="min-w-0 scroll-mt-4">
 		<h3 class="mb-1 text-base">{t.words.name}</h3>
 		{#if t.id === 'fold-bag'}
@@ -36,6 +52,8 @@
 						named
 					/>{/each}
 			</div>
+		{:else if demonstration}
+			<FrameStepper lesson={demonstration.lesson} t={demonstration.t} {learner} />
 		{:else}<DiagramView id={t.id} width={208} named />{/if}
 		<p class="mt-1 text-sm"><b>{t.words.goodFor}</b></p>
 		<ol class="mt-1 list-decimal space-y-0.5 pl-5 text-sm">
@@ -66,9 +84,10 @@
 	<a class="underline sm:ml-auto" href="#words">Words of the field</a>
 	<a class="underline" href="#cautions">Where it can hurt</a>
 </div>
-{#if shown.length === 0}
+{#if found.length === 0}
 	<p class="quiet py-6">Nothing is called that. Try one word, such as “edge” or “toy”.</p>
 {/if}
+<HandsShown {find} shownElsewhere={SHOWN_THERE} />
 {#each schools as s (s.school)}
 	<section class="rule-line border-t py-4" aria-labelledby={`school-${s.school}`}>
 		<h2 id={`school-${s.school}`} class="mb-1 text-lg">{SCHOOLS[s.school]}</h2>

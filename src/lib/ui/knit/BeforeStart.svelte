@@ -13,6 +13,8 @@
 	import { WASTE_TAIL_CM } from '$lib/core/crank/tails';
 	import Caution from '../parts/Caution.svelte';
 	import Glossed from '../parts/Glossed.svelte';
+	import { practiceAtCrank } from '$lib/core/practice/asked-for';
+	import PracticeOffer from '../practice/PracticeOffer.svelte';
 	import Ring from '../pictures/Ring.svelte';
 	import type { Run } from '../state/run.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
@@ -166,6 +168,11 @@
 				{/if}
 			</div>
 			<h2 class="mt-6 mb-1 text-xl">{TITLES[method]}</h2>
+			<PracticeOffer
+				what={event ? practiceAtCrank(event, pins) : null}
+				name={TITLES[method]}
+				plain
+			/>
 			{#if woven < pins}
 				<p class="text-3xl">
 					<span class="figure font-semibold">Pin {no(now.pin + low - 1)}</span>: {what}

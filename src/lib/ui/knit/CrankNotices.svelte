@@ -5,11 +5,16 @@
 	import NotStored from '../parts/NotStored.svelte';
 	import type { Run } from '../state/run.svelte';
 	import type { Crank } from './crank.svelte';
+	import { practiceAtCrank } from '$lib/core/practice/asked-for';
+	import { wordEvent } from '$lib/core/words/events';
+	import type { EventContext } from '$lib/core/words/context';
+	import PracticeOffer from '../practice/PracticeOffer.svelte';
 	import DoubtBar from './DoubtBar.svelte';
 
 	interface Props {
 		run: Run;
 		crank: Crank;
+		context: EventContext;
 		/** Rows are coming in: nothing is put before the count. */
 		moving: boolean;
 		/** What would be lost by leaving now. */
@@ -21,8 +26,14 @@
 		onsettle: (to: number, by: SettledBy) => void;
 		onfind: () => void;
 	}
-	let { run, crank, moving, unstored, unplugged, minutes, now, onsettle, onfind }: Props = $props();
+	let { run, crank, context, moving, unstored, unplugged, minutes, now, onsettle, onfind }: Props =
+		$props();
 	let snoozedUntil = $state(0);
+	/** Rows before something at which it is offered to be practised. */
+	const SOON_ROWS = 5;
+	const asked = $derived(
+		[...crank.due, ...crank.coming].find((e) => e.after - crank.state.done <= SOON_ROWS)
+	);
 	const breakDue = $derived(minutes >= BREAK_AFTER_MINUTES && now > snoozedUntil);
 </script>
 
@@ -67,5 +78,11 @@
 				onclick={() => (snoozedUntil = Date.now() + 10 * 60_000)}>Later</button
 			>
 		</p>
+	{/if}
+	{#if asked && !moving}
+		<PracticeOffer
+			what={practiceAtCrank(asked, crank.machine.pins)}
+			name={wordEvent(asked, context).title}
+		/>
 	{/if}
 </div>

@@ -222,6 +222,7 @@
 	<CrankNotices
 		{run}
 		{crank}
+		{context}
 		{moving}
 		{unstored}
 		unplugged={source.state === 'unplugged'}

@@ -13,6 +13,7 @@
 	import BookOpen from '@lucide/svelte/icons/book-open';
 	import DoorOpen from '@lucide/svelte/icons/door-open';
 	import CircleQuestionMark from '@lucide/svelte/icons/circle-question-mark';
+	import Hand from '@lucide/svelte/icons/hand';
 	import Folder from '@lucide/svelte/icons/folder';
 	import Moon from '@lucide/svelte/icons/moon';
 	import Sun from '@lucide/svelte/icons/sun';
@@ -121,6 +122,14 @@
 				tip="How it is done: techniques with drawings, and cautions"
 				href="/how"
 				current={page.url.pathname === '/how'}
+			/>
+			<IconAct
+				small
+				icon={Hand}
+				label="Practice"
+				tip="Practice: try every hand on your own ring, drawn loop by loop"
+				href="/practice"
+				current={page.url.pathname.startsWith('/practice')}
 			/>
 			<IconAct
 				small

@@ -1,9 +1,7 @@
 <script lang="ts">
 	import { presetOf } from '$lib/core/bench/machine/presets';
-	import { nearOf } from '$lib/core/practice/drawing/near';
-	import { facingOf } from '$lib/core/practice/drawing/facing';
 	import { LESSONS } from '$lib/core/practice/index';
-	import { frameOf } from '$lib/core/practice/frames';
+	import { frameDrawing, frameOf } from '$lib/core/practice/frames';
 	import InkDrawing from '../how/InkDrawing.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 
@@ -32,14 +30,9 @@
 </header>
 <ol class="grid gap-x-8 gap-y-6 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-4">
 	{#each LESSONS as lesson, i (lesson.id)}
-		{@const frame = frameOf(lesson, learner)}
-		{@const seen = { ...frame, pins: 5, rows: 2 }}
 		<li class="min-w-0">
 			<a class="group block no-underline" href={`/practice/${lesson.id}`}>
-				<InkDrawing
-					diagram={frame.faces ? facingOf(seen, frame.faces) : nearOf(seen)}
-					width={264}
-				/>
+				<InkDrawing diagram={frameDrawing(frameOf(lesson, learner), 5, 2)} width={264} />
 				<h2 class="mt-1 text-lg group-hover:underline">
 					<span class="quiet">{i + 1}</span>
 					{lesson.name}

@@ -1,0 +1,43 @@
+<script lang="ts">
+	import { presetOf } from '$lib/core/bench/machine/presets';
+	import { LESSONS } from '$lib/core/practice/index';
+	import FrameStepper from '../practice/FrameStepper.svelte';
+	import { useWorkbench } from '../state/workbench.svelte';
+
+	/** What comes before and at the machine: every try of every lesson, its demonstration stepped. */
+	let { find, shownElsewhere }: { find: string; shownElsewhere: ReadonlySet<string> } = $props();
+	const workbench = useWorkbench();
+	const learner = $derived({ ...(workbench.records.machines[0] ?? presetOf(48)), seed: 1 });
+	const words = $derived(find.trim().toLowerCase());
+	const lessons = $derived(
+		LESSONS.map((lesson) => ({
+			lesson,
+			tries: lesson.tries.filter(
+				(t) =>
+					!shownElsewhere.has(`${lesson.id}/${t.id}`) &&
+					`${lesson.name} ${t.name} ${lesson.why}`.toLowerCase().includes(words)
+			)
+		})).filter((l) => l.tries.length > 0)
+	);
+</script>
+
+{#each lessons as { lesson, tries } (lesson.id)}
+	<section
+		id={`hands-${lesson.id}`}
+		class="rule-line grid scroll-mt-4 gap-x-8 gap-y-3 border-t py-4 lg:grid-cols-[17rem_minmax(0,1fr)]"
+	>
+		<div>
+			<h2 class="mb-1 text-lg">{lesson.name}</h2>
+			<p class="max-w-2xl text-sm">{lesson.why}</p>
+			<p class="mt-1 max-w-2xl text-sm"><b>Watch for:</b> {lesson.watch}</p>
+		</div>
+		<div class="grid gap-x-8 gap-y-6 sm:grid-cols-2 xl:grid-cols-3">
+			{#each tries as t (t.id)}
+				<article class="min-w-0">
+					<h3 class="mb-1 text-base">{t.name}</h3>
+					<FrameStepper {lesson} {t} {learner} />
+				</article>
+			{/each}
+		</div>
+	</section>
+{/each}
