@@ -9,4 +9,5 @@ npx tsx tests/bench/core.bench.ts || failed=1
 npx tsx tests/bench/limits.bench.ts || failed=1
 npx tsx tests/bench/browser.bench.ts || failed=1
 npx tsx tests/bench/first-sight.bench.ts || failed=1
+npx tsx tests/bench/practice.bench.ts || failed=1
 exit $failed

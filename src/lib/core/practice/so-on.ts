@@ -2,6 +2,8 @@ import type { Act } from '../program/hand';
 
 /** The longest run of acts that is taken for one turn of a habit. */
 const MOST = 6;
+/** Pins that a habit goes on by at most. */
+const NEAR = 2;
 const placesOf = (act: Act): { pin?: number; from?: number } => ({
 	...('pin' in act ? { pin: act.pin } : {}),
 	...('from' in act && typeof act.from === 'number' ? { from: act.from } : {})
@@ -26,6 +28,14 @@ export function soOn(acts: readonly Act[], pins: number, turns: number): Act[] {
 		const last = acts.slice(-run);
 		const before = acts.slice(-2 * run, -run);
 		if (last.some((a, i) => apartFromPlace(a) !== apartFromPlace(before[i] ?? a))) continue;
+		// What jumps about is no habit.
+		const far = last.some((act, i) => {
+			const was = placesOf(before[i] ?? act);
+			return Object.values(mapPlaces(act, (at, key) => Math.abs(at - (was[key] ?? at)))).some(
+				(by) => by > NEAR
+			);
+		});
+		if (far) continue;
 		const next: Act[] = [];
 		for (let t = 1; t <= turns; t++)
 			for (const [i, act] of last.entries()) {

@@ -136,7 +136,7 @@
 		{/if}
 	</div>
 	<div class="grid min-w-0 items-start gap-4 sm:grid-cols-[auto_minmax(0,1fr)]">
-		<div class={['max-sm:hidden', !practice.turns && 'hidden']}>
+		<div class={[!practice.turns && 'hidden']}>
 			<PracticeRing
 				hand={practice.hand}
 				m={practice.m}

@@ -115,10 +115,19 @@ export class Practice {
 	soOn(): void {
 		for (const act of soOn(this.#acts, this.hand.pins, SO_ON)) {
 			if (!this.#does(act)) return;
-			if ('pin' in act) this.pin = act.pin;
+			if ('pin' in act) {
+				this.pin = act.pin;
+				this.#move(this.#movesAfter(act));
+			}
 			this.said = `And so on: ${sayAct(act, this.m)}.`;
 		}
 		if (this.#acts.at(-1)?.op === 'turn') this.pin = this.#start();
+	}
+
+	/** Pins that are pointed on after an act, as its tool does. */
+	#movesAfter(act: Act): number {
+		const at = { hand: this.hand, m: this.m, pin: 0, chosen: null };
+		return this.t.tools.find((tool) => tool.act(at, 0).op === act.op)?.moves ?? 0;
 	}
 
 	point(pin: number): void {

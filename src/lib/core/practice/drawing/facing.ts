@@ -27,31 +27,40 @@ interface Edge {
 const isClosed = (hand: Hand, { end }: Edge, pin: number): boolean =>
 	(end === 'cast-off' && hand.hooked.includes(pin)) || hand.passedBy(end, pin) > 0;
 
+/** The waste that holds the loops until they are closed: its first row, behind them. */
+function wasteInks(places: readonly Place[], edge: Edge): Ink[] {
+	const y = edge.up ? edge.y + 17 : edge.y - 17;
+	return places.map(({ x }) => yarn(`M${n(x - PITCH / 2)} ${y}H${n(x + PITCH / 2)}`, 'waste', 3));
+}
+
 /** The loops of an edge, and the fabric that hangs from it or stands above it. */
 function edgeInks(seen: Looked, places: readonly Place[], edge: Edge): Ink[] {
 	const { hand } = seen;
 	const rows = 2;
-	return places.flatMap(({ pin, x }) => {
-		const loop = hand.endLoop(edge.end, pin);
-		if (loop < 0) return [];
-		const column = columnOf(hand, pin, 10_000);
-		const at = column.findIndex((c) => c.loop === loop);
-		const cells =
-			edge.end === 'cast-off'
-				? column.slice(at + 1, at + 1 + rows)
-				: column.slice(Math.max(0, at - rows), at).reverse();
-		const ran = column[at]?.kind === 'rung';
-		const tone = isClosed(hand, edge, pin) ? 'work' : 'fabric';
-		const open = ran
-			? stitch({ loop, pin, kind: 'rung', waste: false, leansTo: null }, x, edge.y - 14)
-			: [loopOn(x, { top: edge.up ? edge.y + 24 : edge.y - 24, base: edge.y }, tone)];
-		return [
-			...cells.flatMap((c, k) =>
-				stitch(c, x, edge.up ? edge.y - (k + 1) * STITCH : edge.y + k * STITCH)
-			),
-			...open
-		];
-	});
+	const held = hand.wasteGone.has(edge.end) ? [] : wasteInks(places, edge);
+	return held.concat(
+		places.flatMap(({ pin, x }) => {
+			const loop = hand.endLoop(edge.end, pin);
+			if (loop < 0) return [];
+			const column = columnOf(hand, pin, 10_000);
+			const at = column.findIndex((c) => c.loop === loop);
+			const cells =
+				edge.end === 'cast-off'
+					? column.slice(at + 1, at + 1 + rows)
+					: column.slice(Math.max(0, at - rows), at).reverse();
+			const ran = column[at]?.kind === 'rung';
+			const tone = isClosed(hand, edge, pin) ? 'work' : 'fabric';
+			const open = ran
+				? stitch({ loop, pin, kind: 'rung', waste: false, leansTo: null }, x, edge.y - 14)
+				: [loopOn(x, { top: edge.up ? edge.y + 24 : edge.y - 24, base: edge.y }, tone)];
+			return [
+				...cells.flatMap((c, k) =>
+					stitch(c, x, edge.up ? edge.y - (k + 1) * STITCH : edge.y + k * STITCH)
+				),
+				...open
+			];
+		})
+	);
 }
 
 /** The way of hook or needle so far, between what is seen. */

@@ -1,5 +1,6 @@
 import { isSpare } from '../../program/program';
 import { entryAt } from '../../quantity/sure';
+import { FACE } from '../../simulate/fabric';
 import { LAID, type Hand } from '../../simulate/hand/hand';
 import {
 	line,
@@ -87,10 +88,23 @@ function onPins(seen: Looked, places: readonly Place[]): Ink[] {
 		if (entryAt(top, pin) === -1 && hand.laid[pin] === LAID.none)
 			return [yarn(`M${n(x - 15)} 96C${n(x - 7)} 84 ${n(x + 7)} 84 ${n(x + 15)} 96`, 'waste', 4)];
 		const high = hand.high[pin] === 1;
-		return [...hand.stack(pin)].reverse().map((loop, i) => {
+		return [...hand.stack(pin)].reverse().flatMap((loop, i) => {
 			const home = xOf.get(entryAt(fabric.pin, loop)) ?? x;
 			const tone: Tone = isSpare(entryAt(fabric.yarn, loop)) ? 'waste' : 'fabric';
-			return loopOn(x, { top: (high ? HIGH_Y : DOWN_Y) - 7 * i, base: BASE_Y, homeX: home }, tone);
+			const bow = (high ? HIGH_Y : DOWN_Y) - 7 * i;
+			const over = loopOn(x, { top: bow, base: BASE_Y, homeX: home }, tone);
+			// Part of the yarn passed by the hook: it stands off in front.
+			const split = (entryAt(fabric.face, loop) & FACE.split) !== 0;
+			return split
+				? [
+						over,
+						yarn(
+							`M${n(x + 9)} ${bow + 4}C${n(x + 20)} ${bow + 12} ${n(x + 18)} ${bow + 26} ${n(x + 8)} ${bow + 32}`,
+							tone,
+							2
+						)
+					]
+				: [over];
 		});
 	});
 }

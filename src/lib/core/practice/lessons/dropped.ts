@@ -112,7 +112,7 @@ export const lesson: Lesson = {
 					acts: [{ op: 'repair', pin: at(m) }],
 					pin: at(m)
 				},
-				{ says: 'A row', acts: [turn(m.pins)], pin: at(m) }
+				{ says: 'And a row over it', acts: [turn(m.pins)], pin: at(m) }
 			],
 			tools: [free, lift, pushDown],
 			ends: [mendedAll],
@@ -132,7 +132,7 @@ export const lesson: Lesson = {
 					acts: [{ op: 'repair', pin: at(m) }],
 					pin: at(m)
 				},
-				{ says: 'A row', acts: [turn(m.pins)], pin: at(m) }
+				{ says: 'And a row over it', acts: [turn(m.pins)], pin: at(m) }
 			],
 			tools: [free, lift, pushDown],
 			ends: [mendedAll],

@@ -58,7 +58,11 @@ export const lesson: Lesson = {
 					pin: atEdge(m, 0)
 				},
 				{ says: 'Draw the slack out by hand', acts: [{ op: 'snug' }], pin: atEdge(m, 0) },
-				{ says: 'And back', acts: panelRow(PANEL_STITCHES, 'back'), pin: panelFrom(m) }
+				{
+					says: 'And a row back, the other edge seen to',
+					acts: [turn(PANEL_STITCHES, 'back'), { op: 'bar', how: 'off' }, { op: 'snug' }],
+					pin: panelFrom(m)
+				}
 			],
 			tools: [offBar, snug],
 			finish: (hand) => (hand.atEdge.bar ? seen : []),

@@ -108,7 +108,7 @@ export const lesson: Lesson = {
 				},
 				{ says: 'Waste yarn in', acts: [{ op: 'yarn-in', yarn: WASTE, tail: 'inside', cm: 20 }] },
 				{ says: 'Four rows of waste: two sometimes unravel', acts: [turn(4 * m.pins)] },
-				{ says: 'Cut it', acts: [{ op: 'yarn-out', cm: 20 }] },
+				{ says: 'Cut the waste yarn', acts: [{ op: 'yarn-out', cm: 20 }] },
 				{ says: 'And round until all is off', acts: [{ op: 'take-off', method: 'crank' }] }
 			],
 			tools: [
