@@ -5,7 +5,7 @@ import { browserArgs } from '../tests/e2e/browser';
 /** One picture of each main view from the demo data. Phone pictures at 390 x 844, the rest at 1280 x 800. */
 const PORT = 4188;
 const BASE = `http://localhost:${PORT}`;
-const VIEWS: { file: string; path: string; phone?: boolean; own?: boolean; keys?: string[] }[] = [
+const VIEWS: { file: string; path: string; phone?: boolean; keys?: string[] }[] = [
 	{ file: 'shelf', path: '/' },
 	{ file: 'bench', path: '/bench?machine=machine-48&yarn=bw-foam' },
 	{ file: 'stand-ins', path: '/project/project-tideline/stand-ins?yarn=bw-kelp' },
@@ -16,7 +16,6 @@ const VIEWS: { file: string; path: string; phone?: boolean; own?: boolean; keys?
 	{ file: 'plan-toy', path: '/project/project-seal/plan' },
 	{ file: 'plan-garland', path: '/project/project-garland/plan' },
 	{ file: 'make', path: '/make' },
-	{ file: 'start', path: '/start?what=lined-hat', own: true },
 	{ file: 'order', path: '/order/order-fair' },
 	{ file: 'how', path: '/how' },
 	{ file: 'crank', path: '/project/project-keeper/knit' },
@@ -24,7 +23,13 @@ const VIEWS: { file: string; path: string; phone?: boolean; own?: boolean; keys?
 	{ file: 'crank-panel', path: '/project/project-flags/knit', keys: ['Space'] },
 	{ file: 'finish', path: '/project/project-buoy/finish' },
 	{ file: 'log', path: '/project/project-first/log' },
-	{ file: 'files', path: '/keep' }
+	{ file: 'practice', path: '/practice/panel-turns', keys: ['n', '1', '3', 'b', 'n', 'l'] },
+	{
+		file: 'practice-phone',
+		path: '/practice/dropped?try=on-machine',
+		phone: true,
+		keys: [...Array<string>(8).fill('ArrowRight'), '1', '1', '1']
+	}
 ];
 
 const server = spawn('node', ['build'], {
@@ -46,10 +51,6 @@ try {
 		const page = await context.newPage();
 		await page.goto(BASE);
 		await page.getByRole('link', { name: /Foghorn/ }).waitFor();
-		if (view.own) {
-			await page.getByRole('button', { name: 'Leave the fair' }).click();
-			await page.getByRole('heading', { name: 'Plan it, crank it, write it down' }).waitFor();
-		}
 		await page.goto(BASE + view.path);
 		await page.locator('h1').first().waitFor({ state: 'attached' });
 		await page.evaluate(() => document.fonts.ready.then(() => undefined));

@@ -1,13 +1,14 @@
 <script lang="ts">
-	import { presetOf } from '$lib/core/bench/machine/presets';
 	import { LESSONS } from '$lib/core/practice/index';
 	import FrameStepper from '../practice/FrameStepper.svelte';
+	import { learnerOf, ownRing } from '../practice/own-ring';
 	import { useWorkbench } from '../state/workbench.svelte';
 
 	/** What comes before and at the machine: every try of every lesson, its demonstration stepped. */
 	let { find, shownElsewhere }: { find: string; shownElsewhere: ReadonlySet<string> } = $props();
 	const workbench = useWorkbench();
-	const learner = $derived({ ...(workbench.records.machines[0] ?? presetOf(48)), seed: 1 });
+	const ring = $derived(ownRing(workbench));
+	const learner = $derived(learnerOf(ring));
 	const words = $derived(find.trim().toLowerCase());
 	const lessons = $derived(
 		LESSONS.map((lesson) => ({

@@ -5,11 +5,11 @@
 	import { SCHOOLS, type SchoolId } from '$lib/core/technique/drawing/skill-words';
 	import { findsSkill, skillWords } from '$lib/core/technique/drawing/words';
 	import { BAG_STAGES } from '$lib/core/recipe/assembled/form/bag';
-	import { presetOf } from '$lib/core/bench/machine/presets';
 	import { practiceOfSkill } from '$lib/core/practice/asked-for';
 	import { LESSONS } from '$lib/core/practice/index';
 	import type { SkillId } from '$lib/core/technique/drawing/skills';
 	import FrameStepper from '../practice/FrameStepper.svelte';
+	import { learnerOf, ownRing } from '../practice/own-ring';
 	import HandsShown from './HandsShown.svelte';
 	import Caution from '../parts/Caution.svelte';
 	import Choice from '../parts/Choice.svelte';
@@ -27,7 +27,8 @@
 			.filter((s) => s.ways.length > 0)
 	);
 	const single = $derived(found.filter((t) => !t.words.school));
-	const learner = $derived({ ...(workbench.records.machines[0] ?? presetOf(48)), seed: 1 });
+	const ring = $derived(ownRing(workbench));
+	const learner = $derived(learnerOf(ring));
 	/** The demonstration of a technique that is practised; null where it is drawn. */
 	function demonstrationOf(id: SkillId) {
 		const [lessonId, tryId] = practiceOfSkill(id)?.split('/') ?? [];

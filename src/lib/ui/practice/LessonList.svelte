@@ -1,13 +1,14 @@
 <script lang="ts">
-	import { presetOf } from '$lib/core/bench/machine/presets';
 	import { LESSONS } from '$lib/core/practice/index';
 	import { frameDrawing, frameOf } from '$lib/core/practice/frames';
 	import InkDrawing from '../how/InkDrawing.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
 
+	import { learnerOf, ownRing } from './own-ring';
+
 	const workbench = useWorkbench();
-	const machine = $derived(workbench.records.machines[0] ?? presetOf(48));
-	const learner = $derived({ ...machine, seed: 1 });
+	const ring = $derived(ownRing(workbench));
+	const learner = $derived(learnerOf(ring));
 	const doneIn = (id: string) =>
 		workbench.settings.practised.filter((p) => p.startsWith(`${id}/`)).length;
 	const begun = $derived(LESSONS.filter((l) => doneIn(l.id) > 0).length);
@@ -18,7 +19,7 @@
 	<div>
 		<h1 class="text-2xl">Practice</h1>
 		<p class="max-w-2xl">
-			Your own ring, {machine.pins} pins, drawn loop by loop: it cannot be broken, every act can be taken
+			Your own ring, {learner.pins} pins, drawn loop by loop: it cannot be broken, every act can be taken
 			back, and the fabric shows what came of it.
 		</p>
 	</div>

@@ -1,13 +1,11 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { presetOf } from '$lib/core/bench/machine/presets';
 	import { CAUTIONS } from '$lib/core/technique/cautions';
-	import type { Learner, Lesson } from '$lib/core/practice/lesson';
+	import type { Lesson } from '$lib/core/practice/lesson';
 	import { LESSONS } from '$lib/core/practice/index';
 	import { placesOf } from '$lib/core/practice/drawing/near';
 	import { sayState } from '$lib/core/practice/say';
-	import { yarnsOf } from '$lib/core/recipe/uses';
 	import Redo from '@lucide/svelte/icons/redo-2';
 	import Undo from '@lucide/svelte/icons/undo-2';
 	import Caution from '../parts/Caution.svelte';
@@ -17,6 +15,7 @@
 	import HandTools from './HandTools.svelte';
 	import Judgement from './Judgement.svelte';
 	import NearPicture from './NearPicture.svelte';
+	import { learnerOf, ownColour, ownRing } from './own-ring';
 	import { Practice } from './practice.svelte';
 	import PracticeKeys from './PracticeKeys.svelte';
 	import PracticeRing from './PracticeRing.svelte';
@@ -24,19 +23,12 @@
 
 	let { lesson }: { lesson: Lesson } = $props();
 	const workbench = useWorkbench();
-	const project = $derived(workbench.project(workbench.settings.currentProject ?? ''));
-	const machine = $derived(
-		workbench.records.machines.find((x) => x.id === project?.machineId) ??
-			workbench.records.machines[0] ??
-			presetOf(48)
-	);
-	const colour = $derived.by(() => {
-		const id = project && yarnsOf(project.options)[0];
-		return workbench.records.yarns.find((y) => y.id === id)?.colour ?? '#6f8f9c';
-	});
+	const colour = $derived(ownColour(workbench));
 	let seed = $state(1);
-	const learner: Learner = $derived({ ...machine, seed });
-	const practice = $derived(new Practice(lesson, page.url.searchParams.get('try'), learner));
+	// The same text is the same ring: what was done stays while the store is read anew.
+	const ring = $derived(ownRing(workbench, seed));
+	const tryId = $derived(page.url.searchParams.get('try'));
+	const practice = $derived(new Practice(lesson, tryId, learnerOf(ring)));
 	const place = $derived(LESSONS.findIndex((l) => l.id === lesson.id));
 	const next = $derived(LESSONS[place + 1]);
 	let width = $state(800);
