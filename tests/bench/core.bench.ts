@@ -13,7 +13,10 @@ import { harbour } from '../../src/lib/demo/harbour';
 import { comesOut, plan } from '../../src/lib/core/plan';
 import { tubeProgram } from '../../src/lib/core/program/program';
 import { simulate } from '../../src/lib/core/simulate/simulate';
-import { diagramOf, SKILL_IDS } from '../../src/lib/core/technique/drawing/skills';
+import { presetOf } from '../../src/lib/core/bench/machine/presets';
+import { frameDrawing } from '../../src/lib/core/practice/frames';
+import { frameOfSkill } from '../../src/lib/core/practice/skills';
+import { diagramOf, isPlayed, SKILL_IDS } from '../../src/lib/core/technique/drawing/skills';
 import type { GarlandOptions } from '../../src/lib/core/recipe/assembled/options';
 import { thingDefaults } from '../support/start';
 import { TOY_PRESETS, toyFrom } from '../../src/lib/core/recipe/assembled/toy';
@@ -142,7 +145,13 @@ report(
 	'drawing of a technique, the slowest of all, median',
 	Math.max(
 		...SKILL_IDS.map((id) =>
-			median(time(40, () => diagramOf(id, { loops: 100, stage: 'bag', wraps: 80 })))
+			median(
+				time(40, () =>
+					isPlayed(id)
+						? frameDrawing(frameOfSkill(id, { ...presetOf(100), seed: 1 }, 100), 5, 2)
+						: diagramOf(id, { loops: 100, stage: 'bag', wraps: 80 })
+				)
+			)
 		)
 	),
 	'ms',

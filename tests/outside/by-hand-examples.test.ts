@@ -48,6 +48,7 @@ describe('docs/by-hand.md', () => {
 			ease: true,
 			'draw-up': true,
 			hook: true,
+			chain: true,
 			'draw-yarn': true,
 			fasten: true,
 			'waste-off': true,

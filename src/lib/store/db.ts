@@ -61,6 +61,11 @@ const from4 = async (tx: Transaction) => {
 	await tx.table('results').bulkPut(results.map((r) => resultFrom4(r, wishes.get(r.projectId))));
 };
 
+const from5 = async (tx: Transaction) => {
+	const projects = await tx.table<Record<string, unknown>>('projects').toArray();
+	await tx.table('projects').bulkPut(projects.map(projectFrom5));
+};
+
 const IN_7 = {
 	machines: machineFrom7,
 	yarns: yarnFrom7,
@@ -172,12 +177,7 @@ export class TombleDb extends Dexie {
 		// The tables stay, and there is one for drawn plans.
 		this.version(5).stores({ cards: 'projectId' }).upgrade(from4);
 		// What is asked of a recipe goes by the name its recipe has for it: options.
-		this.version(6)
-			.stores({})
-			.upgrade(async (tx) => {
-				const projects = await tx.table<Record<string, unknown>>('projects').toArray();
-				await tx.table('projects').bulkPut(projects.map(projectFrom5));
-			});
+		this.version(6).stores({}).upgrade(from5);
 		// What really happens at the crank was added: see version 4.
 		this.version(7).stores({});
 		// What makers know of their machines, swatches and cut yarns.

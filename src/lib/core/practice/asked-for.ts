@@ -1,19 +1,6 @@
 import type { RunSheetEvent } from '../crank/events';
 import type { HandWork } from '../crank/row-by-row';
 import type { Practised } from '../model/practised';
-import type { SkillId } from '../technique/drawing/skills';
-
-/** What shows the hand work of a technique, and lets it be tried: lesson and try. */
-const OF_SKILL: Partial<Record<SkillId, Practised>> = {
-	'pick-up': 'taking-off/needle',
-	gather: 'closings/gather',
-	zip: 'closings/zip',
-	'loop-through': 'closings/loop-through',
-	'slip-stitch': 'closings/slip-stitch',
-	latch: 'ladders/two-and-two',
-	hem: 'hem/hang'
-};
-export const practiceOfSkill = (skill: SkillId): Practised | null => OF_SKILL[skill] ?? null;
 
 function ofWork(work: HandWork): Practised | null {
 	switch (work.do) {

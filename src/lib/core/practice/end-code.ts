@@ -20,6 +20,7 @@ export const END_CODES = [
 	'card-wide',
 	'floats-left',
 	'not-told',
+	'habit-mixed',
 	'waste-counted',
 	'cast-on-counted',
 	'one-short',

@@ -3,7 +3,7 @@ import { isSpare } from '../program/program';
 import { entryAt } from '../quantity/sure';
 import { LOOP } from '../simulate/fabric';
 import type { Hand } from '../simulate/hand/hand';
-import { play } from '../simulate/hand/play';
+import { play, wasteOnTop } from '../simulate/hand/play';
 import { rungsOf } from '../simulate/hand/run-down';
 import { mainRowsOf } from '../simulate/hand/yarn';
 import { ringOf } from './acts';
@@ -105,14 +105,7 @@ export const allOff: Check = (hand) => {
 /** It came off on at least four rows of waste. */
 export const wasteHolds: Check = (hand) => {
 	if (hand.bed.ends()) return wrong('not-finished');
-	const { fabric, row } = hand.bed;
-	let waste = 0;
-	while (waste < row) {
-		const l = entryAt(fabric.rowStart, row - 1 - waste);
-		if (!isSpare(entryAt(fabric.yarn, l))) break;
-		waste += 1;
-	}
-	return waste >= 4 ? null : wrong('waste-few');
+	return wasteOnTop(hand) >= 4 ? null : wrong('waste-few');
 };
 
 /** Every loop of the last row closed, by hook or thread. */

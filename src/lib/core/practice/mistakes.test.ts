@@ -138,6 +138,10 @@ const MISTAKES: Record<string, readonly Mistake[]> = {
 		['fast', fast, 'not-taken'],
 		['an edge too few', (acts) => acts.slice(0, -3), 'not-finished']
 	],
+	'panel-turns/by-switch': [
+		['turned on past the stop', change(is('turn'), { pins: 41 }), 'past-stop', 42],
+		['an edge forgotten', without(is('bar'), 1), 'edge-dropped', 2]
+	],
 	'panel-turns/caught': [
 		['turned back as it is', none((a) => a.op !== 'turn'), 'edge-dropped', high],
 		['slack left in', without(is('snug')), 'edge-loose', high]
@@ -265,6 +269,10 @@ const MISTAKES: Record<string, readonly Mistake[]> = {
 		['two rows of waste', change(is('turn'), { pins: 88 }), 'waste-few'],
 		['no waste at all', (acts) => [acts[0]!, acts[4]!], 'waste-few']
 	],
+	'taking-off/panel-off': [
+		['an edge of the waste forgotten', without(is('bar')), 'edge-dropped', high],
+		['two rows of waste', (acts) => [...acts.slice(0, 8), ...acts.slice(-2)], 'waste-few']
+	],
 	'taking-off/panel': [
 		['a tail shorter than it is wide', change(is('yarn-out'), { cm: 15 }), 'tail-too-short']
 	],
@@ -302,6 +310,15 @@ const MISTAKES: Record<string, readonly Mistake[]> = {
 			3
 		]
 	],
+	'closings/chain-off': [
+		['a loop passed by', without(is('chain', { pin: 8 })), 'loop-missed', 8],
+		['not fastened', none(is('fasten')), 'not-fastened', 43]
+	],
+	'closings/three-needle': [['a pair of one', without(is('hook', { pin: 40 })), 'not-a-pair', 3]],
+	'closings/ravel': [
+		['pulled before anything holds', (acts) => acts.slice(-1), 'waste-early', 0],
+		['a loop missed', without(is('thread', { pin: 6 })), 'thread-missed', 6]
+	],
 	'closings/zip': [
 		['one yarn twice in turn', change(is('draw-up'), { strand: 1 }, 1), 'pulled-twice']
 	],
@@ -338,6 +355,10 @@ const MISTAKES: Record<string, readonly Mistake[]> = {
 		['something else', change(is('tell'), { rows: 20 }), 'count-off'],
 		['nothing said', none(is('tell')), 'not-told'],
 		['still the waste', change(is('yarn-in'), { yarn: WASTE }), 'count-off']
+	],
+	'counting/running': [
+		['set to nought all the same', before(is('turn'), { op: 'zero' }), 'habit-mixed'],
+		['read off the counter', change(is('tell'), { rows: 10 }), 'waste-counted']
 	],
 	'counting/lost': [['as it hangs', change(is('tell'), { rows: 60 }), 'measured-hanging']]
 };
@@ -386,7 +407,9 @@ describe('a typical mistake', () => {
 			'rag-twice',
 			'too-far',
 			'thread-start',
-			'not-marked'
+			'not-marked',
+			'past-stop',
+			'habit-mixed'
 		]);
 		const looks = (id: string, acts: Act[]) => {
 			const { later } = judge(tryOf(id).t, m, acts);

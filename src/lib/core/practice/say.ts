@@ -129,6 +129,7 @@ const SAYS: Saying = {
 		a.draw === 'through'
 			? `The loop of ${pin(a.pin)} drawn through`
 			: `The loop of ${pin(a.pin)} on the hook`,
+	chain: (a, pin) => `The loop of ${pin(a.pin)} through the one before it`,
 	'draw-yarn': () => 'Yarn through all on the hook',
 	fasten: () => 'Fastened',
 	'waste-off': (a) => `Waste off the ${a.end === 'cast-on' ? 'first' : 'last'} row`,

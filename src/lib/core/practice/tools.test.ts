@@ -3,10 +3,11 @@ import { learner } from '../../../../tests/support/learner';
 import type { Act } from '../program/hand';
 import { LESSONS } from './index';
 import { perfectActs, stateAfter } from './judge';
-import { practiceAtCrank, practiceOfSkill } from './asked-for';
+import { practiceAtCrank } from './asked-for';
+import { frameOfSkill, practiceOfSkill } from './skills';
 import { frameAt, frameDrawing, frameOf, stepsOf } from './frames';
 import { soOn } from './so-on';
-import { SKILL_IDS } from '../technique/drawing/skills';
+import { isPlayed, SKILL_IDS } from '../technique/drawing/skills';
 
 const m = learner(22);
 const all = LESSONS.flatMap((lesson) => lesson.tries.map((t) => ({ lesson, t })));
@@ -114,7 +115,12 @@ describe('what is about to be asked of the hands', () => {
 	it('leads to a try that there is', () => {
 		for (const skill of SKILL_IDS) {
 			const what = practiceOfSkill(skill);
+			expect(what !== null).toBe(isPlayed(skill));
 			if (what !== null) expect(known.has(what)).toBe(true);
+			// Of a few loops and of many, on the ring that comes nearest.
+			if (isPlayed(skill))
+				for (const loops of [2, 22, 47, 100])
+					expect(frameDrawing(frameOfSkill(skill, m, loops), 5, 2).inks.length).toBeGreaterThan(9);
 		}
 		const place = { in: 'mid-row' } as never;
 		const events = [

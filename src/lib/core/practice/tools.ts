@@ -111,6 +111,12 @@ export const hookBeside = onPin('hook-beside', 'Take this loop on the hook', (pi
 	pin,
 	draw: 'beside'
 }));
+export const chain = onPin(
+	'chain',
+	'Draw it through the one before',
+	(pin) => ({ op: 'chain', pin }),
+	1
+);
 export const drawYarn = here('draw-yarn', 'Yarn through all on the hook', { op: 'draw-yarn' });
 export const fasten = here('fasten', 'Fasten it', { op: 'fasten' });
 export const wasteOff = (end: RowEnd): Tool =>

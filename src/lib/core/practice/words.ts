@@ -77,6 +77,10 @@ const END: Record<EndCode, Said> = {
 		later: 'they hang as a gap of long strands'
 	},
 	'not-told': { what: 'No count was said', later: 'the next piece cannot match it' },
+	'habit-mixed': {
+		what: 'The counter was set to nought in a piece that lets it run',
+		later: 'what it shows is neither the whole nor the section, and no note fits it'
+	},
 	'waste-counted': {
 		what: 'The waste was counted with the main rows',
 		later: 'the next piece comes out shorter by as many rows'

@@ -73,6 +73,8 @@ export type HandOp =
 	| { readonly op: 'draw-up'; readonly strand: 1 | 2 }
 	/** A loop onto the hook: drawn through the one that is there, or beside it. */
 	| { readonly op: 'hook'; readonly pin: number; readonly draw: 'through' | 'beside' }
+	/** A loop drawn through the one before it, along the row. */
+	| { readonly op: 'chain'; readonly pin: number }
 	/** Yarn through all that is on the hook. */
 	| { readonly op: 'draw-yarn' }
 	| { readonly op: 'fasten' }

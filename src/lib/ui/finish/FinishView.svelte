@@ -23,7 +23,7 @@
 	import NotStored from '../parts/NotStored.svelte';
 	import NotWorked from '../parts/NotWorked.svelte';
 	import Select from '../parts/Select.svelte';
-	import { practiceOfSkill } from '$lib/core/practice/asked-for';
+	import { practiceOfSkill } from '$lib/core/practice/skills';
 	import PracticeOffer from '../practice/PracticeOffer.svelte';
 	import TagCard from './TagCard.svelte';
 	import DiagramView from '../how/DiagramView.svelte';

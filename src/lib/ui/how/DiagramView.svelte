@@ -1,6 +1,10 @@
 <script lang="ts">
+	import { frameDrawing } from '$lib/core/practice/frames';
+	import { frameOfSkill } from '$lib/core/practice/skills';
 	import type { Drawing } from '$lib/core/technique/drawing/draw';
-	import { diagramOf, type SkillId } from '$lib/core/technique/drawing/skills';
+	import { diagramOf, isPlayed, type SkillId } from '$lib/core/technique/drawing/skills';
+	import { learnerOf, ownRing } from '../practice/own-ring';
+	import { useWorkbench } from '../state/workbench.svelte';
 	import InkDrawing from './InkDrawing.svelte';
 
 	interface Props {
@@ -11,8 +15,16 @@
 		width?: number;
 		named?: boolean;
 	}
-	let { id, drawing = { loops: 48 }, ...rest }: Props = $props();
-	const diagram = $derived(diagramOf(id, drawing));
+	let { id, drawing = { loops: 48 }, width = 168, ...rest }: Props = $props();
+	const workbench = useWorkbench();
+	const ring = $derived(ownRing(workbench));
+	/** Fewer pins where there is less room: loops are to be worked by. */
+	const pins = $derived(width < 200 ? 3 : 5);
+	const diagram = $derived(
+		isPlayed(id)
+			? frameDrawing(frameOfSkill(id, learnerOf(ring), drawing.loops), pins, 2)
+			: diagramOf(id, drawing)
+	);
 </script>
 
-<InkDrawing {diagram} {...rest} />
+<InkDrawing {diagram} {width} {...rest} />

@@ -5,8 +5,7 @@
 	import { SCHOOLS, type SchoolId } from '$lib/core/technique/drawing/skill-words';
 	import { findsSkill, skillWords } from '$lib/core/technique/drawing/words';
 	import { BAG_STAGES } from '$lib/core/recipe/assembled/form/bag';
-	import { practiceOfSkill } from '$lib/core/practice/asked-for';
-	import { LESSONS } from '$lib/core/practice/index';
+	import { practiceOfSkill, tryNamed } from '$lib/core/practice/skills';
 	import type { SkillId } from '$lib/core/technique/drawing/skills';
 	import FrameStepper from '../practice/FrameStepper.svelte';
 	import { learnerOf, ownRing } from '../practice/own-ring';
@@ -31,10 +30,8 @@
 	const learner = $derived(learnerOf(ring));
 	/** The demonstration of a technique that is practised; null where it is drawn. */
 	function demonstrationOf(id: SkillId) {
-		const [lessonId, tryId] = practiceOfSkill(id)?.split('/') ?? [];
-		const lesson = LESSONS.find((l) => l.id === lessonId);
-		const t = lesson?.tries.find((x) => x.id === tryId);
-		return lesson && t ? { lesson, t } : null;
+		const what = practiceOfSkill(id);
+		return what === null ? null : tryNamed(what);
 	}
 	const SHOWN_THERE = new Set(SKILL_IDS.map(practiceOfSkill).filter((p) => p !== null));
 	const WORDS = [...GLOSSARY].sort((a, b) => a.word.localeCompare(b.word));

@@ -68,7 +68,9 @@ export class Practice {
 		const last = hand.act;
 		const why = hand.refused.find((r) => r.act === last);
 		const fault = hand.bed.faults[before.bed.faults.length];
-		this.refused = why !== undefined || (fault !== undefined && act.op !== 'cast-on');
+		// A cast-on over what is there, and too little waste, are done all the same: what comes of it shows.
+		const done = act.op === 'cast-on' || act.op === 'take-off';
+		this.refused = why !== undefined || (fault !== undefined && !done);
 		if (this.refused) {
 			this.said = why ? wordRefusal(why.code) : fault ? wordFault(fault.code) : '';
 			return false;

@@ -1,8 +1,9 @@
 import type { Act, RowEnd } from '../../program/hand';
-import { tubeOff } from '../acts';
+import { RAVEL } from '../../program/program';
+import { castOn, rows, tubeOff } from '../acts';
 import { closed, twice } from '../ends';
 import type { Learner, Lesson, Shown } from '../lesson';
-import { drawYarn, fasten, hookBeside, hookThrough, pull, thread, wasteOff } from '../tools';
+import { chain, drawYarn, fasten, hookBeside, hookThrough, pull, thread, wasteOff } from '../tools';
 
 const ROWS = 8;
 const hook = (pin: number, draw: 'through' | 'beside'): Act => ({ op: 'hook', pin, draw });
@@ -61,7 +62,8 @@ const loopThrough = ({ pins }: Learner): readonly Shown[] => {
 		off('cast-off')
 	];
 };
-const slipStitch = ({ pins }: Learner): readonly Shown[] => {
+/** Pairs that face one another, each closed with a strand through both. */
+const inPairs = (pins: number, says: readonly [string, string, string]): readonly Shown[] => {
 	const order = facing(pins);
 	const rest: Act[] = [];
 	for (let i = 2; i < order.length; i += 2) {
@@ -69,13 +71,13 @@ const slipStitch = ({ pins }: Learner): readonly Shown[] => {
 	}
 	return [
 		{
-			says: 'The first loop, and the last that faces it, on the hook',
+			says: says[0],
 			acts: order.slice(0, 2).map((p) => hook(p, 'beside')),
 			pin: 0
 		},
-		{ says: 'Yarn through both', acts: [{ op: 'draw-yarn' }], pin: 0 },
+		{ says: says[1], acts: [{ op: 'draw-yarn' }], pin: 0 },
 		{
-			says: 'The next pair, and the yarn through all that is on the hook; so on to the other fold',
+			says: says[2],
 			acts: rest,
 			pin: order.at(-1) ?? 0
 		},
@@ -115,8 +117,54 @@ export const lesson: Lesson = {
 				`Close the last row flat in ${pins / 2} pairs: a front loop, the back loop facing it, yarn through all; fasten, then the waste off.`,
 			pins: (pins) => pins - (pins % 2),
 			setup: () => tubeOff(ROWS),
-			perfect: slipStitch,
+			perfect: ({ pins }) =>
+				inPairs(pins, [
+					'The first loop, and the last that faces it, on the hook',
+					'Yarn through both',
+					'The next pair, and the yarn through all that is on the hook; so on to the other fold'
+				]),
 			tools: [hookBeside, drawYarn, fasten, wasteOff('cast-off')],
+			ends: [closed],
+			later: () => [{ op: 'tug' }],
+			counts: closedOf
+		},
+		{
+			id: 'three-needle',
+			faces: 'fold',
+			name: 'Three-needle style',
+			asks: ({ pins }) =>
+				`Close the last row flat in ${pins / 2} pairs: front loops on one needle, back loops on another, a pair knitted together and the one before passed over it; fasten, then the waste off.`,
+			pins: (pins) => pins - (pins % 2),
+			setup: () => tubeOff(ROWS),
+			perfect: ({ pins }) =>
+				inPairs(pins, [
+					'The first loop of the front needle, and the last of the back one',
+					'A strand knitted through both',
+					'The next pair, and the one before passed over it; so on to the other fold'
+				]),
+			tools: [hookBeside, drawYarn, fasten, wasteOff('cast-off')],
+			ends: [closed],
+			later: () => [{ op: 'tug' }],
+			counts: closedOf
+		},
+		{
+			id: 'chain-off',
+			name: 'Chain off',
+			asks: ({ pins }) =>
+				`Chain off the last row along its edge, ${pins} loops, each drawn through the one before; fasten, then the waste off.`,
+			setup: () => tubeOff(ROWS),
+			perfect: ({ pins }) => [
+				{ says: 'The first loop on the hook', acts: [{ op: 'chain', pin: 0 }], pin: 0 },
+				{ says: 'The next drawn through it, loose', acts: [{ op: 'chain', pin: 1 }], pin: 1 },
+				{
+					says: 'And so on along the row, none twisted and none passed by',
+					acts: each(pins - 2).map((p) => ({ op: 'chain', pin: p + 2 })),
+					pin: pins - 1
+				},
+				fastened,
+				off('cast-off')
+			],
+			tools: [chain, fasten, wasteOff('cast-off')],
 			ends: [closed],
 			later: () => [{ op: 'tug' }],
 			counts: closedOf
@@ -204,6 +252,49 @@ export const lesson: Lesson = {
 			ends: [closed, twice],
 			later: () => [{ op: 'tug' }],
 			counts: closedOf
+		},
+		{
+			id: 'ravel',
+			faces: 'ends',
+			name: 'Waste off by one pull',
+			asks: ({ pins }) =>
+				`One row of a contrast strand lies between the waste and the first main row: the tail through all ${pins} loops first, then pull it out.`,
+			setup: () => [
+				castOn,
+				rows(3),
+				{ op: 'join', yarn: RAVEL },
+				rows(1),
+				...tubeOff(ROWS).slice(2)
+			],
+			perfect: ({ pins }) => [
+				{
+					says: 'The tail through the first loop of the first row',
+					acts: [pass('cast-on', 0)],
+					pin: 0
+				},
+				{
+					says: 'And through each in turn: now they are held',
+					acts: each(pins)
+						.slice(1)
+						.map((p) => pass('cast-on', p)),
+					pin: pins - 1
+				},
+				{
+					says: 'The contrast strand pulled out: the waste falls off',
+					acts: [{ op: 'waste-off', end: 'cast-on' }],
+					pin: 0
+				}
+			],
+			tools: [thread('cast-on'), thread('cast-on', 'outside'), wasteOff('cast-on')],
+			ends: [
+				(hand) => (hand.wasteGone.has('cast-on') ? null : { code: 'not-finished', pin: null })
+			],
+			later: () => [{ op: 'tug' }],
+			counts: {
+				what: 'loops held',
+				good: (hand) => hand.passCount['cast-on'].filter((n) => n > 0).length,
+				of: (hand) => hand.pins
+			}
 		}
 	]
 };

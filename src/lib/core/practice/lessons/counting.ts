@@ -48,6 +48,33 @@ export const lesson: Lesson = {
 			}
 		},
 		{
+			id: 'running',
+			name: 'The counter left running',
+			asks: () =>
+				`The other habit: ${WASTE_ROWS} rows of waste stand on the counter, and it is never set to nought. Change to the main yarn, knit ${TO_KNIT} rows, and say how many main rows there are.`,
+			setup: () => [castOn, rows(WASTE_ROWS)],
+			perfect: ({ pins }) => [
+				{ says: 'Cut the waste', acts: [{ op: 'yarn-out', cm: 20 }] },
+				{ says: 'The main yarn in; the counter stays as it is', acts: [yarnIn(MAIN)] },
+				{ says: `${TO_KNIT} rows`, acts: [turn(TO_KNIT * pins)] },
+				{
+					says: `It has gone on by ${TO_KNIT}: the difference is the main rows`,
+					acts: [{ op: 'tell', rows: TO_KNIT }]
+				}
+			],
+			tools: [cut(20, 'Cut, a tail of 20 cm'), feed('in-inside', 'Main yarn in'), zero, tell],
+			ends: [
+				(hand) => (hand.zeroed > 0 ? { code: 'habit-mixed', pin: null } : null),
+				counted({ waste: WASTE_ROWS })
+			],
+			later: knitOn,
+			counts: {
+				what: 'main rows said',
+				good: (hand) => hand.told ?? 0,
+				of: () => TO_KNIT
+			}
+		},
+		{
 			id: 'lost',
 			name: 'A count that was lost',
 			asks: () =>

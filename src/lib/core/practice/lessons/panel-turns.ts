@@ -1,9 +1,22 @@
-import { knitOn, PANEL_STITCHES, panelFrom, panelOf, panelRow, seen, turn } from '../acts';
+import { WASTE } from '../../program/program';
+import {
+	join,
+	rows,
+	knitOn,
+	PANEL_STITCHES,
+	panelFrom,
+	panelOf,
+	panelRow,
+	seen,
+	turn
+} from '../acts';
 import { knitted } from '../ends';
 import type { Learner, Lesson, Shown } from '../lesson';
 import { offBar, pushDown, snug, underBar } from '../tools';
 
 const EDGES = 12;
+/** Stitches of a panel as wide as the switch lets it be. */
+const stitches = (m: Learner): number => m.pins - m.panelLost.start - m.panelLost.end;
 const rowsOf = (count: number): Shown[] =>
 	Array.from({ length: count }, (_, i) => {
 		const way = i % 2 === 0 ? 'forward' : 'back';
@@ -72,6 +85,46 @@ export const lesson: Lesson = {
 				what: 'edges whole',
 				good: (hand) => (hand.slips.some((s) => s.code.startsWith('edge')) ? 0 : 1),
 				of: () => 1
+			}
+		},
+		{
+			id: 'by-switch',
+			name: 'By the switch, to the stop',
+			asks: (m) =>
+				`The switch stands at panel: the ring stops near the marker, and ${stitches(m)} stitches is all there are. Four rows, to the stop and never past it, each edge seen to.`,
+			setup: (m) => [
+				{
+					op: 'cast-on',
+					method: 'weave',
+					yarn: WASTE,
+					from: m.panelLost.start,
+					to: m.pins - m.panelLost.end
+				},
+				{ op: 'work', as: 'panel', by: 'switch', edge: m.edgeRule },
+				rows(2),
+				join,
+				rows(2)
+			],
+			perfect: (m) =>
+				[0, 1, 2, 3].map((i) => ({
+					says:
+						i === 0
+							? 'Slowly to where the ring stops: it is not forced. Bar, snug'
+							: i % 2 === 1
+								? 'Back to the other stop: bar, snug'
+								: 'And there again: bar, snug',
+					acts: panelRow(stitches(m), i % 2 === 0 ? 'forward' : 'back'),
+					pin: i % 2 === 0 ? m.pins - m.panelLost.end - 1 : m.panelLost.start
+				})),
+			tools: [underBar, offBar, snug, pushDown],
+			ends: [knitted(() => 8)],
+			later: knitOn,
+			counts: {
+				what: 'edges whole, the stop unforced',
+				good: (hand) =>
+					Math.max(0, hand.rows - 4) -
+					hand.slips.filter((s) => s.code.startsWith('edge') || s.code === 'past-stop').length,
+				of: () => 4
 			}
 		}
 	]

@@ -1,9 +1,9 @@
 import type { Act } from '../../program/hand';
 import { WASTE } from '../../program/program';
-import { knitOn, PANEL_STITCHES, panelFrom, panelOf, tubeOf, turn } from '../acts';
+import { knitOn, PANEL_STITCHES, panelFrom, panelOf, panelRow, tubeOf, turn } from '../acts';
 import { allOff, cutTail, wasteHolds } from '../ends';
 import type { Learner, Lesson, Shown } from '../lesson';
-import { cut, cutLong, ease, feed, program, thread } from '../tools';
+import { cut, cutLong, ease, feed, program, snug, thread, underBar } from '../tools';
 
 const needle = (pin: number): Act => ({
 	op: 'thread',
@@ -153,6 +153,43 @@ export const lesson: Lesson = {
 			ends: [allOff, cutTail((m) => (PANEL_STITCHES * m.ringCm) / m.pins)],
 			later: worn,
 			counts: onNeedle(() => PANEL_STITCHES)
+		},
+		{
+			id: 'panel-off',
+			name: 'A panel cranked off on waste',
+			asks: () =>
+				'Change the panel to waste yarn, knit four rows there and back with their edges seen to, cut it, and crank it off.',
+			setup: (m) => panelOf(m, 6),
+			perfect: (m) => [
+				{ says: 'Cut the main yarn, a tail of 40 cm', acts: [{ op: 'yarn-out', cm: 40 }] },
+				{
+					says: 'Waste yarn in at the edge where it ended',
+					acts: [{ op: 'yarn-in', yarn: WASTE, tail: 'inside', cm: 20 }]
+				},
+				...[0, 1, 2, 3].map((i) => ({
+					says:
+						i === 0 ? 'Forward to its end: bar, snug' : i % 2 === 1 ? 'And back' : 'Forward again',
+					acts: panelRow(PANEL_STITCHES, i % 2 === 0 ? 'forward' : 'back'),
+					pin: panelFrom(m) + (i % 2 === 0 ? PANEL_STITCHES - 1 : 0)
+				})),
+				{ says: 'Cut the waste yarn', acts: [{ op: 'yarn-out', cm: 20 }] },
+				{ says: 'And on until all is off', acts: [{ op: 'take-off', method: 'crank' }] }
+			],
+			tools: [
+				cut(40, 'Cut, a tail of 40 cm'),
+				cut(20, 'Cut, a tail of 20 cm'),
+				feed('waste-in', 'Waste yarn in', { yarn: WASTE }),
+				underBar,
+				snug,
+				program('crank-off', 'Crank it off', { op: 'take-off', method: 'crank' })
+			],
+			ends: [wasteHolds],
+			later: () => [{ op: 'tug' }],
+			counts: {
+				what: 'rows of waste that hold it',
+				good: (hand) => Math.max(0, hand.rows - 8),
+				of: () => 4
+			}
 		}
 	]
 };

@@ -1,4 +1,4 @@
-import type { HandOp, HandOpOf, RowEnd } from '../../program/hand';
+import type { HandOpOf, RowEnd } from '../../program/hand';
 import { EMPTY } from '../bed';
 import { LOOP } from '../fabric';
 import type { Hand } from './hand';
@@ -139,6 +139,28 @@ export function hook(hand: Hand, { pin, draw }: HandOpOf<'hook'>): void {
 		hand.drawnThrough += 1;
 		hand.onHook = 1;
 	}
+}
+
+/** A loop drawn through the one before it along the row: none is passed by. */
+export function chain(hand: Hand, { pin }: { pin: number }): void {
+	if (!hand.inside(pin)) return;
+	if (onMachine(hand)) return hand.refuse('still-on-machine', pin);
+	if (hand.wasteGone.has('cast-off')) return hand.refuse('waste-gone', pin);
+	const loop = hand.endLoop('cast-off', pin);
+	if (loop < 0) return hand.refuse('no-loop-there', pin);
+	if (hand.hooked.includes(pin)) return hand.refuse('closed-already', pin);
+	const before = hand.hooked.at(-1);
+	if (before !== undefined) {
+		for (let p = (before + 1) % hand.pins; p !== pin; p = (p + 1) % hand.pins) {
+			if (hand.hooked.includes(p)) break;
+			if (hand.endLoop('cast-off', p) >= 0) hand.slip('loop-missed', p);
+		}
+	}
+	hand.mended('loop-missed', pin);
+	hand.hooked.push(pin);
+	hand.state(loop, LOOP.castOff);
+	hand.onHook = 1;
+	hand.fastened = false;
 }
 
 /** Yarn through all that is on the hook: a front loop, the back loop facing it, and what the pair before left. */

@@ -1,5 +1,5 @@
 import type { Act, HandOp, HandOpOf } from '../../program/hand';
-import { programRows, type Op } from '../../program/program';
+import { isSpare, programRows, type Op } from '../../program/program';
 import { entryAt } from '../../quantity/sure';
 import { Bed } from '../bed';
 import { begun, perform } from '../perform';
@@ -7,7 +7,7 @@ import { emptyFabric } from '../simulate';
 import { Hand, LAID, type Played } from './hand';
 import { hangOne, idle, lift, ontoStrand, pushDown, set } from './lift';
 import { card, cross, fall, markLoop, ontoPin, rung } from './rescue';
-import { drawUp, drawYarn, ease, fasten, hook, thread, tug, wasteOff } from './off';
+import { chain, drawUp, drawYarn, ease, fasten, hook, thread, tug, wasteOff } from './off';
 import { turn } from './turn';
 import {
 	clear,
@@ -63,6 +63,7 @@ const BY_HAND: { readonly [O in HandOp['op']]: (h: Hand, a: HandOpOf<O>) => void
 	ease,
 	'draw-up': drawUp,
 	hook,
+	chain,
 	'draw-yarn': drawYarn,
 	fasten,
 	'waste-off': wasteOff,
@@ -109,17 +110,33 @@ export function play(acts: readonly Act[], ring: Played): Hand {
 		hand.act = i;
 		if (isByHand(act)) {
 			(BY_HAND[act.op] as (h: Hand, a: HandOp) => void)(hand, act);
-		} else byProgram(hand, act, () => perform(bed, progress, act));
+		} else
+			byProgram(hand, act, () => {
+				// Waste that was cranked pin by pin holds as well.
+				if (act.op === 'take-off') progress.wasteRows = wasteOnTop(hand);
+				perform(bed, progress, act);
+			});
 		// What has no loop cannot stand high.
 		for (let p = 0; p < pins; p++) if (entryAt(bed.top, p) < 0) hand.high[p] = 0;
 	}
 	return hand;
 }
 
+/** Rows of spare yarn above the last of the main yarn. */
+export function wasteOnTop({ bed }: Hand): number {
+	let rows = 0;
+	while (rows < bed.row) {
+		const first = entryAt(bed.fabric.rowStart, bed.row - 1 - rows);
+		if (!isSpare(entryAt(bed.fabric.yarn, first))) break;
+		rows += 1;
+	}
+	return rows;
+}
+
 /** A whole operation between acts of the hand: what the hand knows of the machine follows it. */
 function byProgram(hand: Hand, act: Op, run: () => void): void {
 	const { bed } = hand;
-	if (act.op === 'rows' || act.op === 'hang-hem') {
+	if (act.op === 'rows' || act.op === 'hang-hem' || act.op === 'take-off') {
 		if (hand.passed > 0 && bed.made > entryAt(bed.fabric.rowStart, bed.row)) bed.endRow();
 	}
 	run();

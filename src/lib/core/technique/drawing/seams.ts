@@ -1,6 +1,6 @@
-import { cloth, LEFT, RIGHT, type Draw } from './draw';
-import { arrow, box, hook, line, mirror, n, needle, patch, text, yarn, type Ink } from './ink';
-import { loopHalves, shownLoops } from './loops';
+import { LEFT, RIGHT, type Draw } from './draw';
+import { box, line, mirror, n, needle, patch, text, yarn, type Ink } from './ink';
+import { shownLoops } from './loops';
 
 /** Bars between two edge columns, taken in turn. */
 export const mattress: Draw = ({ side = 'left' }) => {
@@ -42,55 +42,6 @@ export const whip: Draw = ({ loops }) => {
 		says: 'Over both edges and through, one loop of each at a time, all in one direction.'
 	};
 };
-
-export const latch: Draw = () => {
-	const rungs = [86, 72, 58, 44, 30, 16];
-	return {
-		inks: [
-			patch(box(8, 4, 50, 96), 'fabric'),
-			patch(box(110, 4, 50, 96), 'fabric'),
-			...rungs.slice(3).map((y) => yarn(`M58 ${y}C76 ${y + 3} 92 ${y - 3} 110 ${y}`, 'rest', 3.4)),
-			...rungs
-				.slice(0, 3)
-				.map((y) =>
-					yarn(
-						`M58 ${y}C66 ${y} 74 ${y} 78 ${y + 8}C80 ${y + 14} 88 ${y + 14} 90 ${y + 8}C94 ${y} 102 ${y} 110 ${y}`,
-						'work',
-						4
-					)
-				),
-			hook(84, 48, -Math.PI / 2)
-		],
-		says: 'Rung by rung from the bottom upwards, each drawn through the one below it.'
-	};
-};
-
-export const wasteOff: Draw = ({ loops }) => {
-	const shown = shownLoops(loops, LEFT, RIGHT);
-	const main = loopHalves(shown, { y: 74, tall: 22 }, 'rest');
-	return {
-		inks: [
-			cloth(74, 24),
-			...main.far,
-			...main.near,
-			patch(box(LEFT, 8, 70, 34), 'waste'),
-			yarn('M84 38C96 52 108 40 122 46S150 38 164 30', 'waste', 4),
-			yarn('M16 52C30 44 40 56 54 50S76 46 84 40', 'waste', 4),
-			arrow(132, 56, 160, 44)
-		],
-		says: `The end that runs through the last waste row is found and pulled; ${loops} loops of main yarn stay.`
-	};
-};
-
-export const ravel: Draw = () => ({
-	inks: [
-		patch(box(LEFT, 62, RIGHT - LEFT, 36), 'fabric'),
-		patch(box(LEFT, 6, RIGHT - LEFT, 36), 'waste'),
-		yarn('M4 52C24 46 34 58 52 52S84 46 100 52 130 58 166 50', 'work'),
-		arrow(136, 72, 164, 66)
-	],
-	says: 'The one contrast row between waste and main yarn is pulled out, and the waste falls off.'
-});
 
 export const weaveIn: Draw = ({ side = 'left' }) => {
 	const rows = [26, 46, 66, 86];

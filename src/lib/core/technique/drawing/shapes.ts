@@ -39,16 +39,6 @@ export const turnUp: Draw = () => ({
 	says: 'Both layers of the brim turned up together.'
 });
 
-export const hem: Draw = () => ({
-	inks: [
-		patch(box(30, 6, 108, 56), 'fabric'),
-		patch('M30 62H138V92C138 98 30 98 30 92Z', 'second'),
-		yarn('M30 62l9 6 9-6 9 6 9-6 9 6 9-6 9 6 9-6 9 6 9-6 9 6 9-6', 'work', 3.4),
-		arrow(152, 92, 152, 62)
-	],
-	says: 'The first row hung in the row after the hem: every loop of it caught.'
-});
-
 export const tieOff: Draw = ({ loops, row = 0 }) => ({
 	inks: [
 		patch('M10 52C12 22 50 14 78 46C82 50 82 54 78 58C50 90 12 82 10 52Z', 'fabric'),

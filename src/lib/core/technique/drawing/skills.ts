@@ -1,19 +1,9 @@
 import type { Draw, Drawing } from './draw';
-import {
-	pickUp,
-	gather,
-	zip,
-	slipStitch,
-	threeNeedle,
-	loopThrough,
-	crochet,
-	chainOff
-} from './ends';
-import { mattress, whip, latch, wasteOff, ravel, weaveIn, knot, attach } from './seams';
+import { crochet } from './ends';
+import { mattress, whip, weaveIn, knot, attach } from './seams';
 import {
 	tuck,
 	turnUp,
-	hem,
 	tieOff,
 	stuffing,
 	foldStep,
@@ -28,26 +18,15 @@ import {
 } from './shapes';
 import { HEIGHT, WIDTH, type Diagram } from './ink';
 
-/** Every technique that has a drawing. */
+/** Techniques with a drawing of their own. */
 export const SKILLS = {
-	'pick-up': pickUp,
-	gather,
-	zip,
-	'loop-through': loopThrough,
-	'slip-stitch': slipStitch,
-	'three-needle': threeNeedle,
 	crochet,
-	'chain-off': chainOff,
 	mattress,
 	whip,
-	latch,
-	'waste-off': wasteOff,
-	ravel,
 	'weave-in': weaveIn,
 	knot,
 	tuck,
 	'turn-up': turnUp,
-	hem,
 	'tie-off': tieOff,
 	stuff: stuffing,
 	attach,
@@ -61,10 +40,28 @@ export const SKILLS = {
 	stretch,
 	measure
 } as const satisfies Record<string, Draw>;
-export type SkillId = keyof typeof SKILLS;
-export const SKILL_IDS = Object.keys(SKILLS) as readonly SkillId[];
+export type DrawnSkill = keyof typeof SKILLS;
+/** Techniques of loops: shown by playing them on the machine, step by step. */
+export const PLAYED = [
+	'pick-up',
+	'gather',
+	'zip',
+	'loop-through',
+	'slip-stitch',
+	'three-needle',
+	'chain-off',
+	'latch',
+	'hem',
+	'waste-off',
+	'ravel'
+] as const;
+export type PlayedSkill = (typeof PLAYED)[number];
+export type SkillId = DrawnSkill | PlayedSkill;
+export const SKILL_IDS = [...PLAYED, ...Object.keys(SKILLS)] as readonly SkillId[];
+export const isPlayed = (id: SkillId): id is PlayedSkill =>
+	(PLAYED as readonly string[]).includes(id);
 
 /** The drawing of a technique for so many loops, from the side the hand works from. Deterministic. */
-export function diagramOf(id: SkillId, drawing: Drawing): Diagram {
+export function diagramOf(id: DrawnSkill, drawing: Drawing): Diagram {
 	return { width: WIDTH, height: HEIGHT, ...SKILLS[id](drawing) };
 }
