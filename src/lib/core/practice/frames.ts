@@ -2,7 +2,8 @@ import { entryAt } from '../quantity/sure';
 import type { Hand } from '../simulate/hand/hand';
 import { learnerFor } from './acts';
 import { facingOf } from './drawing/facing';
-import { nearOf, type Near } from './drawing/near';
+import type { Near } from './drawing/looked';
+import { nearOf } from './drawing/near';
 import { stateAfter } from './judge';
 import type { Learner, Lesson, Try } from './lesson';
 

@@ -1,6 +1,6 @@
-import type { Act, HandOp, HandOpOf } from '../program/hand';
 import { isSpare } from '../program/program';
 import { entryAt } from '../quantity/sure';
+import { FACE } from '../simulate/fabric';
 import { LAID, type Hand } from '../simulate/hand/hand';
 import { rungsOf } from '../simulate/hand/run-down';
 import { numberOf } from './acts';
@@ -26,6 +26,68 @@ function yarnSaid(hand: Hand): string {
 	if (bed.feeder === null) return 'No yarn in the feeder.';
 	const yarn = isSpare(bed.feeder) ? 'Waste yarn' : 'Main yarn';
 	return hand.aside ? `${yarn}, out of its guide.` : `${yarn} in its guide.`;
+}
+
+const many = (n: number, one: string, more: string): string => `${n} ${n === 1 ? one : more}`;
+
+/** What the hand saw to at an edge, what it holds beside it, hung, stood up or left hanging. */
+function edgeSaid(hand: Hand, m: Learner): string[] {
+	const { bed, atEdge } = hand;
+	const held = bed.held.low.length + bed.held.high.length;
+	const joined = hand.tails.filter((t) => t.is === 'new').at(-1);
+	const old = hand.tails.at(-1);
+	const card = [...bed.extensions.keys()][0];
+	return [
+		hand.isPanel && atEdge.bar
+			? `The yarn is seen to at the edge${atEdge.snug ? ', and snug' : ', its slack still there'}.`
+			: hand.isPanel && atEdge.snug
+				? 'The yarn is drawn snug.'
+				: '',
+		held > 0 ? `${many(held, 'stitch', 'stitches')} held on a strand.` : '',
+		hand.hung.size > 0 ? `${many(hand.hung.size, 'loop', 'loops')} hung beside those there.` : '',
+		card === undefined ? '' : `A card stands after pin ${numberOf(m, card)}.`,
+		joined
+			? `Its tail of ${joined.cm} cm hangs ${joined.side} at pin ${numberOf(m, joined.pin)}, ${hand.tied === joined.row ? 'tied' : 'not tied'}.`
+			: old
+				? `A tail of ${old.cm} cm hangs at pin ${numberOf(m, old.pin)}.`
+				: ''
+	];
+}
+
+/** What is done at the table, and said. */
+function tableSaid(hand: Hand): string[] {
+	const marked = [...hand.ladders.values()].filter((l) => l.marked && l.latched === 0).length;
+	return [
+		marked > 0 ? 'A marker holds the loose loop.' : '',
+		hand.yarnOnHook ? 'A loop of yarn is on the hook.' : '',
+		hand.drawn.length > 0 ? `Drawn up, ${many(hand.drawn.length, 'pull', 'pulls')}.` : '',
+		hand.crossed.length > 0
+			? `${many(hand.crossed.length, 'turn', 'turns')} of rungs drawn through.`
+			: '',
+		hand.fastened ? 'Fastened.' : '',
+		hand.wasteGone.size > 0
+			? `The waste is off the ${[...hand.wasteGone].map((e) => (e === 'cast-on' ? 'first' : 'last')).join(' and the ')} row.`
+			: '',
+		hand.told === null ? '' : `You said ${many(hand.told, 'row', 'rows')}.`
+	];
+}
+
+/** What drags at the crank. */
+function draggingSaid(hand: Hand): string[] {
+	const { slack, ring, pins } = hand;
+	return [
+		slack === null
+			? ''
+			: slack === 0
+				? 'The yarn from the ball is taut.'
+				: `Yarn lies loose for about ${many(Math.ceil(slack / pins), 'row', 'rows')}.`,
+		ring.rollRows === undefined
+			? ''
+			: hand.unrolled >= ring.rollRows
+				? 'The fabric stands on the table.'
+				: `Rolled up ${many(hand.unrolled, 'row', 'rows')} ago.`,
+		hand.untwisted >= (ring.clogRows ?? Infinity) ? 'The crank is heavy: something blocks it.' : ''
+	];
 }
 
 /** The machine as it stands, in words: all that the picture shows. */
@@ -60,10 +122,11 @@ export function sayState(hand: Hand, m: Learner): string {
 					m
 				)}.`
 			: '',
+		...edgeSaid(hand, m),
 		hand.hooked.length > 0 ? `${hand.hooked.length} loops closed, ${hand.onHook} on the hook.` : '',
 		hand.passesDone.length > 0 ? `The needle went through ${hand.passesDone.length} loops.` : '',
-		hand.slack === 0 ? 'The yarn from the ball is taut.' : '',
-		hand.unrolled >= (hand.ring.rollRows ?? Infinity) ? 'The fabric stands on the table.' : '',
+		...tableSaid(hand),
+		...draggingSaid(hand),
 		hand.ring.counter !== 'none' && ends ? `The counter shows ${hand.counter}.` : ''
 	]);
 }
@@ -84,71 +147,6 @@ export function sayPin(hand: Hand, pin: number, m: Learner): string {
 		return `${name}: yarn ${side === LAID.before ? 'before' : 'behind'} it.`;
 	if (bed.inWork[pin] === 0) return `${name}: out of work.`;
 	if (loops === 0) return `${name}: ${entryAt(bed.top, pin) === -1 ? 'the cast-on' : 'bare'}.`;
-	return `${name}: ${loops === 1 ? 'a loop' : `${loops} loops`}${hand.high[pin] === 1 ? ', not down' : ''}.`;
-}
-
-const times = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;
-type Saying = {
-	readonly [O in HandOp['op']]: (a: HandOpOf<O>, pin: (p: number) => string) => string;
-};
-const SAYS: Saying = {
-	lay: (a, pin) => `Yarn ${a.side} ${pin(a.pin)}`,
-	'rag-loop': (a, pin) => `A loop of the rag on ${pin(a.pin)}`,
-	'yarn-in': (a) => `${isSpare(a.yarn) ? 'Waste' : 'Main'} yarn in, tail of ${a.cm} cm ${a.tail}`,
-	'yarn-out': (a) => `Yarn cut, a tail of ${a.cm} cm`,
-	guide: (a) => (a.yarn === 'in' ? 'Yarn into its guide' : 'Yarn out of its guide'),
-	gate: (a) => `Gate ${a.to}`,
-	turn: (a) => `${times(a.pins, 'pin')} ${a.way}, ${a.pace}`,
-	slack: () => 'Yarn pulled off the ball',
-	roll: () => 'Fabric rolled up',
-	untwist: () => 'Middle untwisted',
-	tie: () => 'Tails tied',
-	'push-down': (a, pin) => `Loop of ${pin(a.pin)} pushed down`,
-	rise: (a, pin) => `Loop of ${pin(a.pin)} stands high`,
-	bar: (a) => (a.how === 'under' ? 'Yarn slipped under the bar' : 'Yarn lifted off the bar'),
-	snug: () => 'Drawn snug',
-	lift: (a, pin) => `${pin(a.pin)} lifted onto the pick`,
-	idle: (a, pin) => `${pin(a.pin)} out of work`,
-	set: (a, pin) => `The loop of ${pin(a.from)} set down on ${pin(a.pin)}`,
-	'onto-strand': (a, pin) =>
-		`${pin(a.pin)} onto the strand, ${a.way === 'from-edge' ? 'from the edge' : 'towards the edge'}`,
-	hang: (a, pin) => `The loop below ${pin(a.from)} hung on ${pin(a.pin)}`,
-	fall: (a, pin) => `${pin(a.pin)} runs down ${times(a.rows, 'row')}`,
-	'mark-loop': (a, pin) => `A marker through the loop of ${pin(a.pin)}`,
-	'onto-pin': (a, pin) => `The top loop back on ${pin(a.pin)}`,
-	rung: (a, pin) =>
-		`A rung of ${pin(a.pin)} latched${a.face === 'purl' ? ' from the purl side' : ''}${a.over > 0 ? `, ${a.over} passed by` : ''}`,
-	clear: () => 'All taken off',
-	cross: (a, pin) => `${times(a.rungs, 'rung')} of ${pin(a.pin)} drawn through`,
-	card: (a, pin) => `A card ${a.wide} pins wide after ${pin(a.pin)}`,
-	thread: (a, pin) =>
-		`Needle through ${pin(a.pin)} of the ${a.end === 'cast-on' ? 'first' : 'last'} row, from ${a.from}`,
-	ease: (a, pin) => `The loop off ${pin(a.pin)}`,
-	'draw-up': (a) => `Yarn ${a.strand} drawn up`,
-	hook: (a, pin) =>
-		a.draw === 'through'
-			? `The loop of ${pin(a.pin)} drawn through`
-			: `The loop of ${pin(a.pin)} on the hook`,
-	chain: (a, pin) => `The loop of ${pin(a.pin)} through the one before it`,
-	'draw-yarn': () => 'Yarn through all on the hook',
-	fasten: () => 'Fastened',
-	'waste-off': (a) => `Waste off the ${a.end === 'cast-on' ? 'first' : 'last'} row`,
-	tug: () => 'Stretched as in wear',
-	zero: () => 'Counter to nought',
-	tell: (a) => `${times(a.rows, 'row')} said`
-};
-const isByHand = (act: Act): act is HandOp => act.op in SAYS;
-
-/** What was done, in a few words. */
-export function sayAct(act: Act, m: Learner): string {
-	const pin = (p: number) => `pin ${numberOf(m, p)}`;
-	if (isByHand(act)) {
-		const said = (SAYS[act.op] as (a: HandOp, pin: (p: number) => string) => string)(act, pin);
-		return said.charAt(0).toUpperCase() + said.slice(1);
-	}
-	if (act.op === 'repair') return `Freed at ${pin(act.pin)}`;
-	if (act.op === 'cast-on') return 'Woven anew';
-	if (act.op === 'latch-extension') return 'Floats latched into columns';
-	if (act.op === 'take-off') return 'Cranked off';
-	return 'Done';
+	const split = hand.stack(pin).some((l) => (entryAt(bed.fabric.face, l) & FACE.split) !== 0);
+	return `${name}: ${many(loops, 'loop', 'loops')}${hand.high[pin] === 1 ? ', not down' : ''}${split ? ', its yarn split' : ''}.`;
 }

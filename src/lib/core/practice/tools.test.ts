@@ -6,6 +6,7 @@ import { perfectActs, stateAfter } from './judge';
 import { practiceAtCrank } from './asked-for';
 import { frameOfSkill, practiceOfSkill } from './skills';
 import { frameAt, frameDrawing, frameOf, stepsOf } from './frames';
+import { sayPin, sayState } from './say';
 import { soOn } from './so-on';
 import { isPlayed, SKILL_IDS } from '../technique/drawing/skills';
 
@@ -28,6 +29,28 @@ describe('the tools of a try', () => {
 					act.op === 'turn' || made.some((x) => JSON.stringify(x) === JSON.stringify(act));
 				expect([lesson.id, t.id, act, found]).toEqual([lesson.id, t.id, act, true]);
 				done.push(act);
+			}
+		}
+	});
+
+	it('leave a state that is another in words after each act: what is drawn can be heard', () => {
+		for (const { lesson, t } of all) {
+			const done: Act[] = [];
+			const words = () => {
+				const hand = stateAfter(t, m, done);
+				return [
+					sayState(hand, m),
+					...Array.from({ length: hand.pins }, (_, p) => sayPin(hand, p, m))
+				].join();
+			};
+			let before = words();
+			for (const act of perfectActs(t, m)) {
+				done.push(act);
+				const after = words();
+				// Rolled up where nothing stands on the table yet.
+				if (act.op !== 'roll')
+					expect([lesson.id, t.id, act, after !== before]).toEqual([lesson.id, t.id, act, true]);
+				before = after;
 			}
 		}
 	});

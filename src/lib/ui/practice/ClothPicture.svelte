@@ -42,6 +42,7 @@
 			)
 				p.marks += vee(c);
 			else p.lines += vee(c);
+			if (c.lean !== 0) p.marks += `M${c.x * W + W / 2} ${c.y * H + H}l${c.lean * W * 0.9} ${-H}`;
 			if (c.kind === 'bound') p.marks += across(c, 1);
 		}
 		return p;

@@ -4,7 +4,7 @@
 	import { CAUTIONS } from '$lib/core/technique/cautions';
 	import type { Lesson } from '$lib/core/practice/lesson';
 	import { LESSONS } from '$lib/core/practice/index';
-	import { placesOf } from '$lib/core/practice/drawing/near';
+	import { placesOf } from '$lib/core/practice/drawing/looked';
 	import { sayState } from '$lib/core/practice/say';
 	import Redo from '@lucide/svelte/icons/redo-2';
 	import Undo from '@lucide/svelte/icons/undo-2';

@@ -8,6 +8,8 @@ export interface ClothCell {
 	readonly x: number;
 	readonly y: number;
 	readonly kind: CellKind | 'waste';
+	/** The way it leans, where the loop drawn through it stands on another pin. */
+	readonly lean: -1 | 0 | 1;
 }
 /** The fabric as it hangs, stitch by stitch: what came of it all. */
 export interface Cloth {
@@ -62,7 +64,8 @@ export function clothOf(hand: Hand, from: 'top' | 'bottom', near: number | null)
 		if (hand.wasteGone.has('cast-on') && l < hand.endLoop('cast-on', pin)) continue;
 		const cell = cellOf(hand, l);
 		const plain = cell.kind === 'knit' && cell.waste;
-		cells.push({ x: pin - ends.low, y: shown - 1 - r, kind: plain ? 'waste' : cell.kind });
+		const lean = cell.leansTo === null ? 0 : cell.leansTo > pin ? 1 : -1;
+		cells.push({ x: pin - ends.low, y: shown - 1 - r, kind: plain ? 'waste' : cell.kind, lean });
 	}
 	const columns = rows > 0 ? ends.high - ends.low + 1 : 0;
 	return {

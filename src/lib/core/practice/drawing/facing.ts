@@ -5,7 +5,7 @@ import { numberOf } from '../acts';
 import { sayState } from '../say';
 import { columnOf } from './column';
 import { loopOn, PITCH, STITCH, stitch } from './marks';
-import { type Looked, type Near, type Place } from './near';
+import { type Looked, type Near, type Place } from './looked';
 
 /** Two edges that are closed on one another: the halves of one row from its fold, or both ends of a tube. */
 export type Faces = 'fold' | 'ends';

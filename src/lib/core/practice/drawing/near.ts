@@ -17,44 +17,22 @@ import { numberOf } from '../acts';
 import type { Learner } from '../lesson';
 import { sayState } from '../say';
 import { columnOf } from './column';
+import { atEdges, tailsOf } from './edges';
+import {
+	BASE_Y,
+	baseOf,
+	DOWN_Y,
+	HIGH_Y,
+	HOOK_Y,
+	LABEL_Y,
+	OFF_Y,
+	placesOf,
+	stands,
+	type Looked,
+	type Near,
+	type Place
+} from './looked';
 import { loopOn, PITCH, STITCH, stitch } from './marks';
-
-/** What is looked at: so many pins round one, and so many rows of the fabric below them. */
-export interface Looked {
-	readonly hand: Hand;
-	readonly m: Learner;
-	readonly centre: number;
-	readonly pins: number;
-	readonly rows: number;
-}
-export interface Place {
-	readonly pin: number;
-	readonly x: number;
-	/** Of the edge that lies behind. */
-	readonly back?: boolean;
-}
-/** A drawing, and where its pins stand in it. */
-export interface Near extends Diagram {
-	readonly places: readonly Place[];
-}
-
-const HOOK_Y = 44;
-const DOWN_Y = 78;
-const HIGH_Y = 54;
-const BASE_Y = 112;
-const LABEL_Y = 30;
-/** Of fabric on the table. */
-const OFF_Y = 40;
-
-/** Pins as the maker sees them from the feeder: those to come on the side that they come from. */
-export function placesOf({ hand, m, centre, pins }: Looked): Place[] {
-	const half = Math.floor(pins / 2);
-	const way = m.turns === 'clockwise' ? 1 : -1;
-	return Array.from({ length: pins }, (_, i) => ({
-		pin: (((centre + way * (i - half)) % hand.pins) + hand.pins) % hand.pins,
-		x: PITCH * (i + 0.75)
-	}));
-}
 
 /** A pin with its hook; one out of work stands low. */
 function post(x: number, works: boolean): Ink {
@@ -109,12 +87,6 @@ function onPins(seen: Looked, places: readonly Place[]): Ink[] {
 	});
 }
 
-/** Whether pins stand there: off the machine there are none. */
-const stands = ({ bed, cleared }: Hand): boolean =>
-	bed.ends() !== undefined || bed.made === 0 || cleared;
-/** Where the fabric begins. */
-const baseOf = (hand: Hand): number => (stands(hand) ? BASE_Y : OFF_Y);
-
 function fabricBelow(seen: Looked, places: readonly Place[]): Ink[] {
 	const { hand, rows } = seen;
 	const xOf = new Map(places.map((p) => [p.pin, p.x]));
@@ -158,7 +130,18 @@ function feeder({ hand, m }: Looked, places: readonly Place[]): Ink[] {
 	const d = hand.aside
 		? `M${n(x)} 70C${n(x - 40 * way)} 60 ${n(x - 54 * way)} 30 ${n(x - 60 * way)} 4`
 		: `M${n(x)} 0V20C${n(x)} 44 ${n(x + 4 * way)} 66 ${n(here.x + way * PITCH)} ${DOWN_Y}`;
-	return [yarn(d, tone, 4), ...guide];
+	// Yarn that lies loose hangs in a bow before the feeder; taut it does not.
+	const bow =
+		hand.slack !== null && hand.slack > 0
+			? [
+					yarn(
+						`M${n(x)} 2C${n(x - 30)} 2 ${n(x - 40)} 22 ${n(x - 22)} 22S${n(x - 14)} 4 ${n(x - 2)} 6`,
+						tone,
+						3
+					)
+				]
+			: [];
+	return [yarn(d, tone, 4), ...bow, ...guide];
 }
 
 function lifted({ hand }: Looked, places: readonly Place[]): Ink[] {
@@ -186,35 +169,6 @@ function threaded({ hand }: Looked, places: readonly Place[]): Ink[] {
 	return d === '' ? [] : [yarn(d, 'work', 4)];
 }
 
-/** The bar outside an edge pin, and the yarn under it where it was seen to; the strand of a held group; a card. */
-function atEdges({ hand }: Looked, places: readonly Place[]): Ink[] {
-	const { bed } = hand;
-	const ends = bed.ends();
-	const inks: Ink[] = [];
-	const at = (pin: number) => places.find((p) => p.pin === pin);
-	if (hand.isPanel && ends)
-		for (const [edge, beyond] of [
-			[ends.low, ends.low - 1],
-			[ends.high, ends.high + 1]
-		] as const) {
-			const [a, b] = [at(edge), at(beyond)];
-			if (a && b) inks.push(line(`M${n((a.x + b.x) / 2)} 96V112`));
-		}
-	const held = [...bed.held.low, ...bed.held.high]
-		.map((h) => at(h.pin))
-		.filter((p) => p !== undefined);
-	for (const p of held) inks.push(loopOn(p.x, { top: 92, base: BASE_Y }, 'fabric'));
-	if (held.length > 0)
-		inks.push(
-			yarn(held.map((p) => `M${n(p.x - PITCH / 2)} 100H${n(p.x + PITCH / 2)}`).join(''), 'waste', 4)
-		);
-	for (const [pin] of bed.extensions) {
-		const [a, b] = [at(pin), at(pin + 1)];
-		if (a && b) inks.push(line(`M${n((a.x + b.x) / 2 - 6)} 40h12v70h-12z`));
-	}
-	return inks;
-}
-
 /** The ring from the feeder, low down: pins, what hangs on them, the yarn, the tools, and the fabric below. */
 export function nearOf(seen: Looked): Near {
 	const { hand, m, rows, pins } = seen;
@@ -223,6 +177,7 @@ export function nearOf(seen: Looked): Near {
 	const standing = stands(hand);
 	const inks: Ink[] = [
 		...woven(seen, places, 'behind'),
+		...tailsOf(seen, places, 'inside'),
 		...fabricBelow(seen, places),
 		...(standing
 			? places.map(({ pin, x }) => post(x, bed.inWork[pin] === 1 || bed.made === 0))
@@ -230,6 +185,7 @@ export function nearOf(seen: Looked): Near {
 		...onPins(seen, places),
 		...woven(seen, places, 'before'),
 		...threaded(seen, places),
+		...tailsOf(seen, places, 'outside'),
 		...atEdges(seen, places),
 		...feeder(seen, places),
 		...lifted(seen, places),
