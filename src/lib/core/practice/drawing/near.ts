@@ -1,20 +1,9 @@
 import { isSpare } from '../../program/program';
 import { entryAt } from '../../quantity/sure';
 import { FACE } from '../../simulate/fabric';
-import { LAID, type Hand } from '../../simulate/hand/hand';
-import {
-	line,
-	patch,
-	n,
-	text,
-	tool,
-	yarn,
-	type Diagram,
-	type Ink,
-	type Tone
-} from '../../technique/drawing/ink';
+import { LAID } from '../../simulate/hand/hand';
+import { line, patch, n, text, tool, yarn, type Ink, type Tone } from '../../technique/drawing/ink';
 import { numberOf } from '../acts';
-import type { Learner } from '../lesson';
 import { sayState } from '../say';
 import { columnOf } from './column';
 import { atEdges, tailsOf } from './edges';

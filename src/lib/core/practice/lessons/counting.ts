@@ -14,6 +14,11 @@ const lostAt = (m: Learner): number => 30 + (m.seed % 5) * 5;
 const cm = (x: number): string => (Math.round(x * 10) / 10).toString();
 const hanging = (count: number): number => Math.round(count * HANGS);
 
+/** A ring without a counter is counted by one beside it. */
+const onCounter = ({ counter }: Learner) => ({
+	counter: counter === 'none' ? ('both' as const) : counter
+});
+
 export const lesson: Lesson = {
 	id: 'counting',
 	name: 'Counting',
@@ -25,6 +30,7 @@ export const lesson: Lesson = {
 		{
 			id: 'habits',
 			name: 'Nought at the main yarn',
+			ring: onCounter,
 			asks: () =>
 				`${WASTE_ROWS} rows of waste are knitted. Change to the main yarn, the counter to nought, knit ${TO_KNIT} rows, and say how many main rows there are.`,
 			setup: () => [castOn, rows(WASTE_ROWS)],
@@ -50,6 +56,7 @@ export const lesson: Lesson = {
 		{
 			id: 'running',
 			name: 'The counter left running',
+			ring: onCounter,
 			asks: () =>
 				`The other habit: ${WASTE_ROWS} rows of waste stand on the counter, and it is never set to nought. Change to the main yarn, knit ${TO_KNIT} rows, and say how many main rows there are.`,
 			setup: () => [castOn, rows(WASTE_ROWS)],

@@ -8,7 +8,7 @@ import { Hand, LAID, type Played } from './hand';
 import { hangOne, idle, lift, ontoStrand, pushDown, set } from './lift';
 import { card, cross, fall, markLoop, ontoPin, rung } from './rescue';
 import { chain, drawUp, drawYarn, ease, fasten, hook, thread, tug, wasteOff } from './off';
-import { turn } from './turn';
+import { countsRows, turn } from './turn';
 import {
 	clear,
 	guide,
@@ -146,6 +146,7 @@ function byProgram(hand: Hand, act: Op, run: () => void): void {
 		hand.ladders.set(act.pin, { latched: 0, marked: false });
 	if (act.op === 'rows') {
 		hand.untwisted += act.count;
+		if (countsRows(hand)) hand.counter += act.count;
 		hand.fresh = hand.pins * act.count;
 		hand.bare.fill(0);
 		hand.high.fill(0);

@@ -110,6 +110,10 @@ function pass(hand: Hand, pin: number, { pace, way }: Turn): void {
 	if (card && way === 'forward') bed.floats(card);
 }
 
+/** Whether the machine's counter counts as it is worked now. */
+export const countsRows = ({ ring, isPanel }: Hand): boolean =>
+	ring.counter === 'both' || (ring.counter === 'tube' && !isPanel);
+
 /** The row that was knitted is whole: it is one more, and the counter may have counted it. */
 function endRow(hand: Hand, whole: boolean): void {
 	const { bed } = hand;
@@ -123,9 +127,7 @@ function endRow(hand: Hand, whole: boolean): void {
 	if (!whole) return;
 	hand.unrolled += 1;
 	hand.untwisted += 1;
-	const { counter } = hand.ring;
-	if (counter === 'both' || (counter === 'tube' && bed.panel !== 'switch' && !hand.isPanel))
-		hand.counter += 1;
+	if (countsRows(hand)) hand.counter += 1;
 }
 
 /** The pin at an edge of a panel that a row ends at, going that way. */
