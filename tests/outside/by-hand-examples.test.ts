@@ -18,6 +18,7 @@ describe('docs/by-hand.md', () => {
 		const shown = new Set<string>(examples.flatMap((e) => e.acts.map((a) => a.op)));
 		const all: Record<HandOp['op'], true> = {
 			lay: true,
+			wrap: true,
 			'rag-loop': true,
 			'yarn-in': true,
 			'yarn-out': true,

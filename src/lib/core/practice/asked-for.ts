@@ -32,7 +32,7 @@ function ofWork(work: HandWork): Practised | null {
 export function practiceAtCrank(e: RunSheetEvent, pins: number): Practised | null {
 	switch (e.kind) {
 		case 'cast-on':
-			if (e.method === 'e-wrap') return null;
+			if (e.method === 'e-wrap') return 'weave/e-wrap';
 			return e.method === 'rag' ? 'hem/rag' : pins % 2 === 0 ? 'weave/even' : 'weave/odd';
 		case 'slow':
 			return e.why === 'panel'

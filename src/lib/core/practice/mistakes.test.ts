@@ -67,6 +67,10 @@ const MISTAKES: Record<string, readonly Mistake[]> = {
 		['the yarn not in its guide', none(is('guide')), 'no-yarn', 0],
 		['the first row fast', fast, 'not-taken']
 	],
+	'weave/e-wrap': [
+		['a pin not wrapped', without(is('wrap', { pin: 9 })), 'wrap-missed', 9],
+		['not crossed', change(is('wrap', { pin: 4 }), { loop: 'open' }), 'wrap-open', 4]
+	],
 	'first-row/seat': [
 		['one of three not found', without(is('push-down'), 1), 'not-seated', loose[1]!],
 		['none looked for', none(is('push-down')), 'not-seated', loose[0]!],

@@ -17,6 +17,8 @@ const end = fc.constantFrom('cast-on' as const, 'cast-off' as const);
 const word = <T extends string>(...all: T[]) => fc.constantFrom(...all);
 /** Anything at all that a hand can do. */
 const anything: fc.Arbitrary<Act> = fc.oneof(
+	fc.record({ op: fc.constant('wrap' as const), pin, loop: word('crossed', 'open') }),
+	fc.record({ op: fc.constant('chain' as const), pin }),
 	fc.record({ op: fc.constant('lay' as const), pin, side: word('before', 'behind') }),
 	fc.record({
 		op: fc.constant('yarn-in' as const),

@@ -9,6 +9,7 @@ type Saying = {
 };
 const SAYS: Saying = {
 	lay: (a, pin) => `Yarn ${a.side} ${pin(a.pin)}`,
+	wrap: (a, pin) => `Yarn round ${pin(a.pin)}, ${a.loop}`,
 	'rag-loop': (a, pin) => `A loop of the rag on ${pin(a.pin)}`,
 	'yarn-in': (a) => `${isSpare(a.yarn) ? 'Waste' : 'Main'} yarn in, tail of ${a.cm} cm ${a.tail}`,
 	'yarn-out': (a) => `Yarn cut, a tail of ${a.cm} cm`,

@@ -144,7 +144,7 @@ export function sayPin(hand: Hand, pin: number, m: Learner): string {
 		return `${name}: ${hand.endLoop('cast-off', pin) < 0 ? 'no loop' : closed ? 'its loop held' : 'its loop open'}.`;
 	}
 	if (bed.made === 0 && side !== LAID.none)
-		return `${name}: yarn ${side === LAID.before ? 'before' : 'behind'} it.`;
+		return `${name}: yarn ${side === LAID.before ? 'before it' : side === LAID.behind ? 'behind it' : side === LAID.crossed ? 'wrapped round it, crossed' : 'round it, not crossed'}.`;
 	if (bed.inWork[pin] === 0) return `${name}: out of work.`;
 	if (loops === 0) return `${name}: ${entryAt(bed.top, pin) === -1 ? 'the cast-on' : 'bare'}.`;
 	const split = hand.stack(pin).some((l) => (entryAt(bed.fabric.face, l) & FACE.split) !== 0);

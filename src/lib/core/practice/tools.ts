@@ -28,6 +28,13 @@ export const behind = onPin(
 	(pin) => ({ op: 'lay', pin, side: 'behind' }),
 	1
 );
+export const wrap = (loop: 'crossed' | 'open'): Tool =>
+	onPin(
+		`wrap-${loop}`,
+		loop === 'crossed' ? 'Wrap it, the loop crossed' : 'Lay it round, not crossed',
+		(pin) => ({ op: 'wrap', pin, loop }),
+		1
+	);
 export const rag = onPin('rag', 'Hang a rag loop', (pin) => ({ op: 'rag-loop', pin }), 1);
 export const gate = here('gate', 'Open or close the gate', ({ hand }) => ({
 	op: 'gate',

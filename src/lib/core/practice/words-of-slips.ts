@@ -25,6 +25,14 @@ export const SLIP_WORDS: Record<SlipCode, Said> = {
 		what: 'The weave stops short: the first pin without yarn is{at}',
 		later: 'the pins to the marker begin with loose loops, and a gap stands there'
 	},
+	'wrap-missed': {
+		what: 'The yarn was not wrapped round the pin{at}',
+		later: 'the edge has a gap there, and its column begins with a loose loop'
+	},
+	'wrap-open': {
+		what: 'The wrap{at} was not crossed',
+		later: 'it opens as soon as it is knitted: the edge gapes there'
+	},
 	'rag-missed': {
 		what: 'No loop of the rag hangs{at}',
 		later: 'its column begins with a loose loop, and the waste has a hole there'

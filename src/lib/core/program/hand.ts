@@ -10,6 +10,8 @@ export type RowEnd = 'cast-on' | 'cast-off';
 export type HandOp =
 	/** The cast-on's yarn before or behind a pin. Laid at an earlier one again, what lay beyond it has come off. */
 	| { readonly op: 'lay'; readonly pin: number; readonly side: 'before' | 'behind' }
+	/** The yarn once round a pin, its loop crossed or open. Wrapped at an earlier one again, what lay beyond it has come off. */
+	| { readonly op: 'wrap'; readonly pin: number; readonly loop: 'crossed' | 'open' }
 	/** A loop of the rag onto a pin. */
 	| { readonly op: 'rag-loop'; readonly pin: number }
 	/** Yarn into the feeder, its tail under the pin that comes next; and the old one cut, its tail beside the last pin. */

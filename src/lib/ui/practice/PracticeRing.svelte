@@ -28,6 +28,7 @@
 	const loopAt = (p: number): number | null => {
 		if (hand.bed.made === 0 && hand.laid[p] === LAID.before) return r + dot * 2;
 		if (hand.bed.made === 0 && hand.laid[p] === LAID.behind) return r - dot * 2;
+		if (hand.bed.made === 0 && (hand.laid[p] ?? 0) > LAID.behind) return r;
 		if ((hand.bed.top[p] ?? -2) === -2) return null;
 		return hand.high[p] === 1 ? r + dot * 2.2 : r - dot * 2.2;
 	};

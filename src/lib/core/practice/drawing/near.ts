@@ -46,6 +46,26 @@ function woven({ hand }: Looked, places: readonly Place[], side: 'before' | 'beh
 		);
 }
 
+/** The yarn once round each pin: crossed where it leaves, or open. */
+function wrapped({ hand }: Looked, places: readonly Place[]): Ink[] {
+	if (hand.bed.made > 0) return [];
+	return places.flatMap(({ pin, x }) => {
+		const how = hand.laid[pin];
+		if (how !== LAID.crossed && how !== LAID.open) return [];
+		const end =
+			how === LAID.crossed
+				? `${n(x - 4)} 100 ${n(x + 8)} 96 ${n(x + PITCH / 2)} 88`
+				: `${n(x + 14)} 96 ${n(x + 16)} 90 ${n(x + PITCH / 2)} 88`;
+		return [
+			yarn(
+				`M${n(x - PITCH / 2)} 88C${n(x - 8)} 96 ${n(x + 14)} 100 ${n(x + 12)} 84C${n(x + 8)} 76 ${n(x - 8)} 76 ${n(x - 12)} 84C${end}`,
+				'work',
+				4
+			)
+		];
+	});
+}
+
 /** Loops on the pins, each from the column it grew in. */
 function onPins(seen: Looked, places: readonly Place[]): Ink[] {
 	const { hand } = seen;
@@ -173,6 +193,7 @@ export function nearOf(seen: Looked): Near {
 			: []),
 		...onPins(seen, places),
 		...woven(seen, places, 'before'),
+		...wrapped(seen, places),
 		...threaded(seen, places),
 		...tailsOf(seen, places, 'outside'),
 		...atEdges(seen, places),

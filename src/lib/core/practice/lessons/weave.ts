@@ -1,9 +1,11 @@
 import type { Act } from '../../program/hand';
 import { knitOn, turn } from '../acts';
 import type { Learner, Lesson, Shown, Try } from '../lesson';
-import { before, behind, gate, guide } from '../tools';
+import { LAID } from '../../simulate/hand/hand';
+import { before, behind, gate, guide, wrap } from '../tools';
 
 const lay = (pin: number): Act => ({ op: 'lay', pin, side: pin % 2 === 0 ? 'before' : 'behind' });
+const round = (pin: number): Act => ({ op: 'wrap', pin, loop: 'crossed' });
 const perfect = ({ pins, marker }: Learner): readonly Shown[] => [
 	{ says: 'Yarn before the first pin of the row', acts: [lay(0)], pin: 0 },
 	{ says: 'Behind the next', acts: [lay(1)], pin: 1 },
@@ -52,5 +54,35 @@ export const lesson: Lesson = {
 		'Two pins side by side never have the yarn on the same side; only where the round closes on an odd ring.',
 	caution: 'pinch',
 	pictured: 3,
-	tries: [woven('even', 'An even ring', 0), woven('odd', 'An odd ring', 1)]
+	tries: [
+		woven('even', 'An even ring', 0),
+		woven('odd', 'An odd ring', 1),
+		{
+			id: 'e-wrap',
+			name: 'E-wrap, for a finished edge',
+			asks: ({ pins }) =>
+				`For an edge that is finished as it is: wrap each of ${pins} pins once, the loop crossed, snug and not tight; then yarn into the guide, gate closed, and a slow row.`,
+			setup: () => [{ op: 'gate', to: 'open' }],
+			perfect: ({ pins }) => [
+				{ says: 'Once round the first pin, crossed where it leaves', acts: [round(0)], pin: 0 },
+				{ says: 'The next the same way', acts: [round(1), round(2)], pin: 2 },
+				{
+					says: 'And every one, round to the marker',
+					acts: Array.from({ length: pins - 3 }, (_, i) => round(i + 3)),
+					pin: pins - 1
+				},
+				{ says: 'The yarn into its guide', acts: [{ op: 'guide', yarn: 'in' }], pin: 0 },
+				{ says: 'The gate closed', acts: [{ op: 'gate', to: 'closed' }], pin: 0 },
+				{ says: 'One slow row', acts: [turn(pins)], pin: 0 }
+			],
+			tools: [wrap('crossed'), wrap('open'), guide, gate],
+			finish: (hand, { pins }) => (hand.bed.made === 0 ? [turn(pins)] : []),
+			later: knitOn,
+			counts: {
+				what: 'pins wrapped and crossed',
+				good: (hand) => hand.laid.filter((x) => x === LAID.crossed).length,
+				of: (hand) => hand.pins
+			}
+		}
+	]
 };

@@ -39,8 +39,8 @@ export interface Pass {
 	readonly pierced: boolean;
 }
 
-/** On a pin of the cast-on: nothing yet, or yarn before or behind it. */
-export const LAID = { none: 0, before: 1, behind: 2 } as const;
+/** On a pin of the cast-on: nothing yet, yarn before or behind it, or wrapped round it. */
+export const LAID = { none: 0, before: 1, behind: 2, crossed: 3, open: 4 } as const;
 
 /** The machine and the hand at it, pin by pin: the state that is drawn, said and judged. */
 export class Hand {

@@ -18,6 +18,7 @@ import {
 	slack,
 	tie,
 	untwist,
+	wrap,
 	yarnIn,
 	yarnOut,
 	zero
@@ -25,6 +26,7 @@ import {
 
 const BY_HAND: { readonly [O in HandOp['op']]: (h: Hand, a: HandOpOf<O>) => void } = {
 	lay,
+	wrap,
 	'rag-loop': ragLoop,
 	'yarn-in': yarnIn,
 	'yarn-out': yarnOut,

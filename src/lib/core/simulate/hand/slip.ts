@@ -4,6 +4,8 @@ export const SLIPS = [
 	'weave-missed',
 	'weave-same',
 	'weave-short',
+	'wrap-missed',
+	'wrap-open',
 	'rag-missed',
 	'rag-twice',
 	'gate-open',

@@ -15,12 +15,16 @@ function firstRow(hand: Hand): void {
 	const { bed, laid, pins } = hand;
 	const first = laid.findIndex((s) => s !== LAID.none);
 	if (bed.made > 0 || first < 0) return;
+	const wrapped = entryAt(laid, first) >= LAID.crossed;
 	if (first > 0) hand.slip('weave-start', first);
 	const last = laid.findLastIndex((s) => s !== LAID.none);
 	for (let pin = first; pin <= last; pin++) {
 		if (laid[pin] === LAID.none) {
-			hand.slip('weave-missed', pin);
-		} else if (pin > first && laid[pin] === laid[pin - 1]) {
+			hand.slip(wrapped ? 'wrap-missed' : 'weave-missed', pin);
+		} else if (laid[pin] === LAID.open) {
+			hand.slip('wrap-open', pin);
+			bed.top[pin] = EMPTY;
+		} else if (laid[pin] !== LAID.crossed && pin > first && laid[pin] === laid[pin - 1]) {
 			hand.slip('weave-same', pin);
 			bed.top[pin] = EMPTY;
 		}

@@ -11,8 +11,8 @@ export const TIE_AFTER_ROWS = 4;
 /** Yarn pulled off the ball at a time, in rounds (from memory). */
 const ROUNDS_PULLED = 3;
 
-/** The cast-on's yarn before or behind a pin; what lay beyond it has come off. */
-export function lay(hand: Hand, { pin, side }: HandOpOf<'lay'>): void {
+/** The cast-on's yarn at a pin; what lay beyond it has come off. */
+function layAt(hand: Hand, pin: number, how: keyof typeof LAID): void {
 	if (!hand.inside(pin)) return;
 	const { bed } = hand;
 	if (bed.made > 0 || bed.row > 0) {
@@ -28,10 +28,12 @@ export function lay(hand: Hand, { pin, side }: HandOpOf<'lay'>): void {
 		hand.laid[p] = LAID.none;
 		bed.outOfWork(p);
 	}
-	hand.laid[pin] = LAID[side];
+	hand.laid[pin] = LAID[how];
 	bed.inWork[pin] = 1;
 	bed.top[pin] = WRAP;
 }
+export const lay = (hand: Hand, { pin, side }: HandOpOf<'lay'>): void => layAt(hand, pin, side);
+export const wrap = (hand: Hand, { pin, loop }: HandOpOf<'wrap'>): void => layAt(hand, pin, loop);
 
 /** A loop of the rag onto a pin; more loops than pins hang free. */
 export function ragLoop(hand: Hand, { pin }: HandOpOf<'rag-loop'>): void {
