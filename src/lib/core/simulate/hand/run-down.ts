@@ -15,7 +15,12 @@ export function runDown(hand: Hand, pin: number, loops: readonly number[], rows 
 	const known = new Map(before?.kind === 'drop' ? before.was : []);
 	// A stack is one row of its column.
 	const fallen = column.slice(0, rows === Infinity ? column.length : rows + loops.length - 1);
-	const was = fallen.map((l) => [l, known.get(l) ?? entryAt(fabric.state, l)] as const);
+	// What fell off the pick goes back on a pin once it is latched.
+	const stateOf = (l: number) => {
+		const state = entryAt(fabric.state, l);
+		return state === LOOP.held ? LOOP.onPin : state;
+	};
+	const was = fallen.map((l) => [l, known.get(l) ?? stateOf(l)] as const);
 	for (const l of fallen) hand.state(l, LOOP.dropped);
 	bed.mishaps.set(pin, { kind: 'drop', loop: top, was, madeThen: bed.made });
 	hand.ladders.set(pin, { latched: 0, marked: false });
