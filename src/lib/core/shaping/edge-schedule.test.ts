@@ -33,10 +33,15 @@ function costOf(takes: readonly Take[], off: readonly number[]): ScheduleCost {
 	return { beyond, changes, squares };
 }
 
-/** Every schedule there is of a small edge, one by one. */
-function cheapestOfAll(options: EdgeAsked, most: number): ScheduleCost {
+/** Every schedule there is of a small edge that meets its line at most so many rows early or late, one by one. */
+function cheapestWithin(options: EdgeAsked, most: number, reach: number): ScheduleCost | null {
 	let best: ScheduleCost | null = null;
+	const line = options.off;
+	const meets = (row: number, off: number) =>
+		off >= (row < reach ? 0 : line[row - reach]! - 0.5 - 1e-6) &&
+		off <= line[Math.min(line.length - 1, row + reach)]! + 0.5 + 1e-6;
 	const walk = (row: number, off: number, takes: Take[]) => {
+		if (row > 0 && !meets(row - 1, off)) return;
 		if (row === options.off.length) {
 			const cost = costOf(takes, options.off);
 			if (!best || cheaper(cost, best)) best = cost;
@@ -49,8 +54,13 @@ function cheapestOfAll(options: EdgeAsked, most: number): ScheduleCost {
 		}
 	};
 	walk(0, 0, []);
-	return best!;
+	return best;
 }
+/** Of those that stay nearest, by the bounds that the search states. */
+const cheapestOfAll = (options: EdgeAsked, most: number): ScheduleCost =>
+	(cheapestWithin(options, most, 3) ??
+		cheapestWithin(options, most, 8) ??
+		cheapestWithin(options, most, Infinity))!;
 
 /** An edge that never runs back, in quarter stitches. */
 const edges = (rows: number, step: number) =>
@@ -90,7 +100,11 @@ describe('the best schedule of an edge', () => {
 					expect(found.squares).toBeCloseTo(best.squares, 3);
 				}
 			),
-			{ numRuns: 400 }
+			{
+				numRuns: 400,
+				// A group too early to be met, though as cheap: out of reach.
+				examples: [[[0, 2, 2, 2, 2, 3, 3], 'fashioned', 'odd']]
+			}
 		);
 	});
 
