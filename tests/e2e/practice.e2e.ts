@@ -35,7 +35,7 @@ test('the weave by keys alone: a pin missed is named and shown, taken back, and 
 	await page.reload();
 	await expect(page.getByText('done on this device')).toBeVisible();
 	await visit(page, '/practice');
-	await expect(page.getByText('1 of 2 done')).toBeVisible();
+	await expect(page.getByText('1 of 3 done')).toBeVisible();
 	await expect(page.getByRole('link', { name: 'Go on: The first row' })).toBeVisible();
 });
 
