@@ -33,6 +33,8 @@ test('a point of the drawing is dragged, and every piece follows; alone, only th
 	const neck = page.getByRole('slider', { name: 'Right front: Front neck drop' });
 	await expect(neck).toBeVisible();
 	const before = Number(await neck.getAttribute('aria-valuenow'));
+	// Drawn anew while the plan settles.
+	await expect.poll(() => neck.boundingBox()).not.toBeNull();
 	const box = (await neck.boundingBox())!;
 	await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
 	await page.mouse.down();
