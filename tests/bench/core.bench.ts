@@ -148,7 +148,7 @@ report(
 			median(
 				time(40, () =>
 					isPlayed(id)
-						? frameDrawing(frameOfSkill(id, { ...presetOf(100), seed: 1 }, 100), 5, 2)
+						? frameDrawing(frameOfSkill(id, { ...presetOf(100), seed: 1, units: 'cm' }, 100), 5, 2)
 						: diagramOf(id, { loops: 100, stage: 'bag', wraps: 80 })
 				)
 			)

@@ -5,5 +5,6 @@ import type { Learner } from '../../src/lib/core/practice/lesson';
 export const learner = (pins: number, more: Partial<Learner> = {}): Learner => ({
 	...presetOf(pins),
 	seed: 4,
+	units: 'cm',
 	...more
 });

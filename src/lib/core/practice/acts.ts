@@ -1,5 +1,6 @@
 import { panelPins } from '../bench/machine/panel';
-import { keptOff } from '../bench/machine/ring';
+import { clearPins, keptOff } from '../bench/machine/ring';
+import { say } from '../quantity/say';
 import { pinNumber } from '../model/pin-number';
 import type { Act } from '../program/hand';
 import { WASTE } from '../program/program';
@@ -64,15 +65,15 @@ export const panelRow = (pins: number, way: 'forward' | 'back'): Act[] => [
 ];
 
 /** The ring a try is played on. */
-export function ringOf(m: Learner, t: Pick<Try, 'ring' | 'pins'>): Played {
-	const pins = pinsOf(m, t);
+export function ringOf(learner: Learner, t: Pick<Try, 'ring' | 'pins'>): Played {
+	const m = learnerFor(learner, t);
 	return {
-		pins,
+		pins: m.pins,
 		panelLost: m.panelLost,
-		keepOff: keptOff({ ...m, pins }),
+		keepOff: keptOff(m),
 		counter: m.counter,
 		seed: m.seed,
-		...t.ring?.({ ...m, pins })
+		...t.ring?.(m)
 	};
 }
 export const pinsOf = (m: Learner, t: Pick<Try, 'pins'>): number => {
@@ -82,12 +83,13 @@ export const pinsOf = (m: Learner, t: Pick<Try, 'pins'>): number => {
 /** The maker's machine with as many pins as the try takes. */
 export const learnerFor = (m: Learner, t: Pick<Try, 'pins'>): Learner => {
 	const pins = pinsOf(m, t);
-	return {
-		...m,
-		pins,
-		tripPin: m.tripPin !== null && m.tripPin > pins ? null : m.tripPin,
-		firstPin: Math.min(m.firstPin, pins)
-	};
+	// As wide from pin to pin as the maker's own.
+	const ringCm = (m.ringCm * pins) / m.pins;
+	const on = { ...m, pins, ringCm, firstPin: Math.min(m.firstPin, pins) };
+	// A trip that leaves no room for a panel is left out: it is the panel that is learned.
+	const trips = m.tripPin !== null && m.tripPin <= pins;
+	const room = trips && clearPins(on).count >= PANEL_STITCHES;
+	return room ? on : { ...on, tripPin: null };
 };
 
 /** So many rows on from where things stand, by careful hands: what was wrong before shows. */
@@ -125,6 +127,9 @@ export function knitOn(hand: Hand): Act[] {
 /** The number that a pin carries. */
 export const numberOf = (m: Learner, pin: number): number =>
 	pinNumber(m, ((pin % m.pins) + m.pins) % m.pins);
+
+/** A length of yarn to leave, in the maker's unit. */
+export const tailOf = (m: Learner, cm: number): string => say(m.units).tail(cm);
 
 /** Three different pins, or so many, drawn by the seed. */
 export function somePins(m: Learner, count: number): number[] {

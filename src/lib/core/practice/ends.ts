@@ -164,12 +164,12 @@ export const cardStands =
 
 /** What was said for the count, and if it is off, by which habit. */
 export const counted =
-	(given: { waste: number; hangs?: (rows: number) => number }): Check =>
+	(given: { waste: number; hangs?: (rows: number) => number; near?: number }): Check =>
 	(hand) => {
 		const rows = mainRowsOf(hand);
 		const { told } = hand;
 		if (told === null) return wrong('not-told');
-		if (told === rows) return null;
+		if (Math.abs(told - rows) <= (given.near ?? 0)) return null;
 		if (told === rows + given.waste) return wrong('waste-counted');
 		if (told === rows + 1) return wrong('cast-on-counted');
 		if (told === rows - 1) return wrong('one-short');

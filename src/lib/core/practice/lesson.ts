@@ -1,3 +1,4 @@
+import type { Units } from '../quantity/units';
 import type { Machine } from '../model/bench';
 import type { Act } from '../program/hand';
 import type { Hand, Played } from '../simulate/hand/hand';
@@ -22,6 +23,8 @@ export type Learner = Pick<
 > & {
 	/** Chance of this try: another one, other pins. */
 	readonly seed: number;
+	/** What lengths are said in. */
+	readonly units: Units;
 };
 
 /** Where a tool is used: on which pin, from 0, and with which of the loops that are lifted. */
@@ -37,7 +40,7 @@ export interface At {
 export interface Tool {
 	readonly id: string;
 	/** A verb, in a few words. */
-	readonly name: string;
+	name(m: Learner): string;
 	readonly on: 'pin' | 'here' | 'number';
 	/** The pin to point at next, so many on. */
 	readonly moves?: number;
@@ -65,6 +68,8 @@ export interface Try {
 	readonly name: string;
 	/** What to do, in one sentence. */
 	asks(m: Learner): string;
+	/** The count is what is looked for: it is shown nowhere, and the crank stands. */
+	readonly countLost?: true;
 	/** What can be read off the table beside the machine. */
 	facts?(m: Learner): readonly string[];
 	/** Pins it is tried on, where an odd or an even ring is meant. */

@@ -1,18 +1,24 @@
 import type { Act, HandOp, HandOpOf } from '../program/hand';
 import { isSpare } from '../program/program';
-import { numberOf } from './acts';
+import { capital } from '../quantity/say';
+import { numberOf, tailOf } from './acts';
 import type { Learner } from './lesson';
 
 const times = (n: number, what: string): string => `${n} ${what}${n === 1 ? '' : 's'}`;
 type Saying = {
-	readonly [O in HandOp['op']]: (a: HandOpOf<O>, pin: (p: number) => string) => string;
+	readonly [O in HandOp['op']]: (
+		a: HandOpOf<O>,
+		pin: (p: number) => string,
+		tail: (cm: number) => string
+	) => string;
 };
 const SAYS: Saying = {
 	lay: (a, pin) => `Yarn ${a.side} ${pin(a.pin)}`,
 	wrap: (a, pin) => `Yarn round ${pin(a.pin)}, ${a.loop}`,
 	'rag-loop': (a, pin) => `A loop of the rag on ${pin(a.pin)}`,
-	'yarn-in': (a) => `${isSpare(a.yarn) ? 'Waste' : 'Main'} yarn in, tail of ${a.cm} cm ${a.tail}`,
-	'yarn-out': (a) => `Yarn cut, a tail of ${a.cm} cm`,
+	'yarn-in': (a, _, tail) =>
+		`${isSpare(a.yarn) ? 'Waste' : 'Main'} yarn in, tail of ${tail(a.cm)} ${a.tail}`,
+	'yarn-out': (a, _, tail) => `Yarn cut, a tail of ${tail(a.cm)}`,
 	guide: (a) => (a.yarn === 'in' ? 'Yarn into its guide' : 'Yarn out of its guide'),
 	gate: (a) => `Gate ${a.to}`,
 	turn: (a) => `${times(a.pins, 'pin')} ${a.way}, ${a.pace}`,
@@ -60,8 +66,13 @@ const isByHand = (act: Act): act is HandOp => act.op in SAYS;
 export function sayAct(act: Act, m: Learner): string {
 	const pin = (p: number) => `pin ${numberOf(m, p)}`;
 	if (isByHand(act)) {
-		const said = (SAYS[act.op] as (a: HandOp, pin: (p: number) => string) => string)(act, pin);
-		return said.charAt(0).toUpperCase() + said.slice(1);
+		const says = SAYS[act.op] as (
+			a: HandOp,
+			pin: (p: number) => string,
+			tail: (cm: number) => string
+		) => string;
+		const said = says(act, pin, (cm) => tailOf(m, cm));
+		return capital(said);
 	}
 	if (act.op === 'repair') return `Freed at ${pin(act.pin)}`;
 	if (act.op === 'cast-on') return 'Woven anew';

@@ -3,7 +3,7 @@ import { entryAt } from '../quantity/sure';
 import { FACE } from '../simulate/fabric';
 import { LAID, type Hand } from '../simulate/hand/hand';
 import { rungsOf } from '../simulate/hand/run-down';
-import { numberOf } from './acts';
+import { numberOf, tailOf } from './acts';
 import type { Learner } from './lesson';
 
 const sentence = (parts: readonly string[]): string => parts.filter((p) => p !== '').join(' ');
@@ -47,9 +47,9 @@ function edgeSaid(hand: Hand, m: Learner): string[] {
 		hand.hung.size > 0 ? `${many(hand.hung.size, 'loop', 'loops')} hung beside those there.` : '',
 		card === undefined ? '' : `A card stands after pin ${numberOf(m, card)}.`,
 		joined
-			? `Its tail of ${joined.cm} cm hangs ${joined.side} at pin ${numberOf(m, joined.pin)}, ${hand.tied === joined.row ? 'tied' : 'not tied'}.`
+			? `Its tail of ${tailOf(m, joined.cm)} hangs ${joined.side} at pin ${numberOf(m, joined.pin)}, ${hand.tied === joined.row ? 'tied' : 'not tied'}.`
 			: old
-				? `A tail of ${old.cm} cm hangs at pin ${numberOf(m, old.pin)}.`
+				? `A tail of ${tailOf(m, old.cm)} hangs at pin ${numberOf(m, old.pin)}.`
 				: ''
 	];
 }
@@ -90,8 +90,8 @@ function draggingSaid(hand: Hand): string[] {
 	];
 }
 
-/** The machine as it stands, in words: all that the picture shows. */
-export function sayState(hand: Hand, m: Learner): string {
+/** The machine as it stands, in words: all that the picture shows; its count where that is not what is looked for. */
+export function sayState(hand: Hand, m: Learner, counts = true): string {
 	const { bed } = hand;
 	const high = where(hand, (p) => hand.high[p] === 1);
 	const laid = where(hand, (p) => hand.laid[p] !== LAID.none);
@@ -105,7 +105,7 @@ export function sayState(hand: Hand, m: Learner): string {
 			: bed.made === 0
 				? 'Nothing is on the pins.'
 				: 'Off the machine.',
-		hand.rows === 0 ? '' : `${hand.rows} ${hand.rows === 1 ? 'row' : 'rows'} knitted.`,
+		hand.rows === 0 || !counts ? '' : `${hand.rows} ${hand.rows === 1 ? 'row' : 'rows'} knitted.`,
 		ends || weaving ? yarnSaid(hand) : '',
 		hand.gateOpen ? 'The gate is open.' : '',
 		weaving ? `Yarn laid at ${laid.length} pins, the last ${numberOf(m, laid.at(-1) ?? 0)}.` : '',
@@ -127,7 +127,7 @@ export function sayState(hand: Hand, m: Learner): string {
 		hand.passesDone.length > 0 ? `The needle went through ${hand.passesDone.length} loops.` : '',
 		...tableSaid(hand),
 		...draggingSaid(hand),
-		hand.ring.counter !== 'none' && ends ? `The counter shows ${hand.counter}.` : ''
+		hand.ring.counter !== 'none' && ends && counts ? `The counter shows ${hand.counter}.` : ''
 	]);
 }
 

@@ -60,6 +60,13 @@ describe('the tools of a try', () => {
 	});
 });
 
+it('a count that was lost is said nowhere', () => {
+	const t = all.find((x) => x.t.countLost)!.t;
+	const hand = stateAfter(t, m, []);
+	expect(sayState(hand, m, false)).not.toMatch(/rows? knitted|counter/);
+	expect(sayState(hand, m)).toContain('rows knitted');
+});
+
 describe('going on as the last acts did', () => {
 	it('carries each on by as many pins, to the last pin and no further', () => {
 		const lay = (pin: number): Act => ({ op: 'lay', pin, side: pin % 2 ? 'behind' : 'before' });

@@ -1,17 +1,19 @@
 import type { Act, RowEnd } from '../program/hand';
-import { MAIN } from './acts';
-import type { At, Tool } from './lesson';
+import { MAIN, tailOf } from './acts';
+import type { At, Learner, Tool } from './lesson';
 
-const onPin = (id: string, name: string, act: (pin: number, at: At) => Act, moves = 0): Tool => ({
+type Named = string | ((m: Learner) => string);
+const named = (name: Named) => (m: Learner) => (typeof name === 'function' ? name(m) : name);
+const onPin = (id: string, name: Named, act: (pin: number, at: At) => Act, moves = 0): Tool => ({
 	id,
-	name,
+	name: named(name),
 	on: 'pin',
 	moves,
 	act: (at) => act(at.pin, at)
 });
-const here = (id: string, name: string, act: Act | ((at: At) => Act)): Tool => ({
+const here = (id: string, name: Named, act: Act | ((at: At) => Act)): Tool => ({
 	id,
-	name,
+	name: named(name),
 	on: 'here',
 	act: (at) => (typeof act === 'function' ? act(at) : act)
 });
@@ -138,20 +140,22 @@ export const wasteOff = (end: RowEnd): Tool =>
 export const zero = here('zero', 'Counter to nought', { op: 'zero' });
 export const tell: Tool = {
 	id: 'tell',
-	name: 'Say the count',
+	name: () => 'Say the count',
 	on: 'number',
 	act: (_, rows) => ({ op: 'tell', rows })
 };
-export const cut = (cm: number, name: string): Tool =>
-	here(`cut-${cm}`, name, { op: 'yarn-out', cm });
-/** A tail that goes once and three quarters round. */
-export const cutLong = here('cut-long', 'Cut, a tail of 1¾ rounds', ({ m }) => ({
-	op: 'yarn-out',
-	cm: Math.round(1.75 * m.ringCm)
-}));
+export const cut = (cm: number): Tool =>
+	here(`cut-${cm}`, (m) => `Cut, a tail of ${tailOf(m, cm)}`, { op: 'yarn-out', cm });
+/** Cut so long as the machine asks for. */
+export const cutBy = (id: string, cm: (m: Learner) => number): Tool =>
+	here(
+		id,
+		(m) => `Cut, a tail of ${tailOf(m, cm(m))}`,
+		({ m }) => ({ op: 'yarn-out', cm: cm(m) })
+	);
 export const feed = (
 	id: string,
-	name: string,
+	name: Named,
 	yarn: { yarn?: number; tail?: 'inside' | 'outside'; cm?: number } = {}
 ): Tool => here(id, name, { op: 'yarn-in', yarn: MAIN, tail: 'inside', cm: 20, ...yarn });
 export const hang = (id: string, name: string, row: number, off: number): Tool =>

@@ -78,7 +78,7 @@ export const SLIP_WORDS: Record<SlipCode, Said> = {
 		later: 'it is knitted in on the right side, and has to be fished through to be tied'
 	},
 	'tail-short': {
-		what: 'The tail{at} is shorter than 15 cm',
+		what: 'The tail{at} is shorter than {least}',
 		later: 'it works itself out: there is nothing to tie, and the first stitches loosen'
 	},
 	'tied-early': {

@@ -1,7 +1,8 @@
 import type { RefusalCode } from '../simulate/hand/slip';
 import type { FaultCode } from '../simulate/fabric';
 import type { EndCode } from './end-code';
-import { numberOf } from './acts';
+import { LEAST_TAIL_CM } from '../simulate/hand/yarn';
+import { numberOf, tailOf } from './acts';
 import type { Learner, Wrong } from './lesson';
 import { SLIP_WORDS, type Said } from './words-of-slips';
 
@@ -111,7 +112,7 @@ function placed(text: string, m: Learner, pin: number | null): string {
 
 /** What went wrong, at which pin, in one sentence. */
 export const wordWrong = (w: Wrong, m: Learner): string =>
-	`${placed(saidOf(w.code).what, m, w.pin)}.`;
+	`${placed(saidOf(w.code).what, m, w.pin).replace('{least}', tailOf(m, LEAST_TAIL_CM))}.`;
 /** What it becomes: forty rows on, or in wear. */
 export const wordLater = (w: Wrong): string => saidOf(w.code).later;
 
@@ -129,11 +130,9 @@ const REFUSED: Record<RefusalCode, string> = {
 	'hung-already': 'That loop hangs on a pin already.',
 	'nothing-dropped': 'No column has run there.',
 	'all-latched': 'Every rung is latched.',
-	'not-risen': 'The loop has not come up.',
 	'closed-already': 'That loop is closed already.',
 	'hook-empty': 'There is nothing on the hook to work with.',
 	'needle-bare': 'The yarn goes through no loop yet.',
-	'not-at-edge': 'The ring does not stand at an edge.',
 	'no-tails': 'There are no two tails to tie.',
 	'still-on-machine': 'It is still on the machine with the yarn in.',
 	'machine-empty': 'There is nothing on the pins.',

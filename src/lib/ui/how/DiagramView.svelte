@@ -22,7 +22,7 @@
 	const pins = $derived(width < 200 ? 3 : 5);
 	const diagram = $derived(
 		isPlayed(id)
-			? frameDrawing(frameOfSkill(id, learnerOf(ring), drawing.loops), pins, 2)
+			? frameDrawing(frameOfSkill(id, learnerOf(ring, workbench.units), drawing.loops), pins, 2)
 			: diagramOf(id, drawing)
 	);
 </script>

@@ -8,7 +8,7 @@
 	let { find, shownElsewhere }: { find: string; shownElsewhere: ReadonlySet<string> } = $props();
 	const workbench = useWorkbench();
 	const ring = $derived(ownRing(workbench));
-	const learner = $derived(learnerOf(ring));
+	const learner = $derived(learnerOf(ring, workbench.units));
 	const words = $derived(find.trim().toLowerCase());
 	const lessons = $derived(
 		LESSONS.map((lesson) => ({

@@ -27,7 +27,7 @@
 	);
 	const single = $derived(found.filter((t) => !t.words.school));
 	const ring = $derived(ownRing(workbench));
-	const learner = $derived(learnerOf(ring));
+	const learner = $derived(learnerOf(ring, workbench.units));
 	/** The demonstration of a technique that is practised; null where it is drawn. */
 	function demonstrationOf(id: SkillId) {
 		const what = practiceOfSkill(id);

@@ -2,13 +2,14 @@
 	import { numberOf } from '$lib/core/practice/acts';
 	import type { Tool } from '$lib/core/practice/lesson';
 	import Choice from '../parts/Choice.svelte';
+	import NumberField from '../parts/NumberField.svelte';
 	import type { Practice } from './practice.svelte';
 
 	let { practice }: { practice: Practice } = $props();
 	const { m } = $derived(practice);
 	let count = $state<number | null>(null);
 	const name = (t: Tool) =>
-		t.on === 'pin' ? `${t.name}, pin ${numberOf(m, practice.pin)}` : t.name;
+		t.on === 'pin' ? `${t.name(m)}, pin ${numberOf(m, practice.pin)}` : t.name(m);
 	const forth = $derived(practice.rowLeft('forward'));
 	const back = $derived(practice.rowLeft('back'));
 	const TURNS = [
@@ -35,15 +36,17 @@
 						}}
 					>
 						<kbd class="key" aria-hidden="true">{i + 1}</kbd>
-						<input
-							class="input w-24"
-							type="number"
-							min="0"
-							max="9999"
-							aria-label="Main rows you count"
-							bind:value={count}
+						<NumberField
+							label="Main rows you count"
+							value={count}
+							min={0}
+							max={9999}
+							of="rows"
+							live
+							onvalue={(rows) => (count = rows)}
+							onempty={() => (count = null)}
 						/>
-						<button class="btn btn-md" disabled={count === null}>{tool.name}</button>
+						<button class="btn btn-md" disabled={count === null}>{tool.name(m)}</button>
 					</form>
 				{:else}
 					<button
@@ -51,7 +54,7 @@
 						aria-label={name(tool)}
 						aria-keyshortcuts={String(i + 1)}
 						onclick={() => practice.use(tool)}
-						><kbd class="key" aria-hidden="true">{i + 1}</kbd>{tool.name}</button
+						><kbd class="key" aria-hidden="true">{i + 1}</kbd>{tool.name(m)}</button
 					>
 				{/if}
 			{/each}

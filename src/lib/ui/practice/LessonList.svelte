@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { LEAST_PINS, MOST_PINS } from '$lib/core/practice/acts';
 	import { LESSONS } from '$lib/core/practice/index';
 	import { frameDrawing, frameOf } from '$lib/core/practice/frames';
 	import InkDrawing from '../how/InkDrawing.svelte';
@@ -8,7 +9,7 @@
 
 	const workbench = useWorkbench();
 	const ring = $derived(ownRing(workbench));
-	const learner = $derived(learnerOf(ring));
+	const learner = $derived(learnerOf(ring, workbench.units));
 	const doneIn = (id: string) =>
 		workbench.settings.practised.filter((p) => p.startsWith(`${id}/`)).length;
 	const begun = $derived(LESSONS.filter((l) => doneIn(l.id) > 0).length);
@@ -19,8 +20,10 @@
 	<div>
 		<h1 class="text-2xl">Practice</h1>
 		<p class="max-w-2xl">
-			Your own ring, {learner.pins} pins, drawn loop by loop: it cannot be broken, every act can be taken
-			back, and the fabric shows what came of it.
+			{learner.pins < LEAST_PINS
+				? `A ring of ${LEAST_PINS} pins, the fewest that these hands need,`
+				: `Your own ring, ${Math.min(MOST_PINS, learner.pins)} pins,`} drawn loop by loop: it cannot be
+			broken, every act can be taken back, and the fabric shows what came of it.
 		</p>
 	</div>
 	{#if first}

@@ -15,7 +15,7 @@
 	import HandTools from './HandTools.svelte';
 	import Judgement from './Judgement.svelte';
 	import NearPicture from './NearPicture.svelte';
-	import { learnerOf, ownColour, ownRing } from './own-ring';
+	import { ownColour, ownRing } from './own-ring';
 	import { Practice } from './practice.svelte';
 	import PracticeKeys from './PracticeKeys.svelte';
 	import PracticeRing from './PracticeRing.svelte';
@@ -28,7 +28,7 @@
 	// The same text is the same ring: what was done stays while the store is read anew.
 	const ring = $derived(ownRing(workbench, seed));
 	const tryId = $derived(page.url.searchParams.get('try'));
-	const practice = $derived(new Practice(lesson, tryId, learnerOf(ring)));
+	const practice = $derived(new Practice(lesson, tryId, { ring, units: () => workbench.units }));
 	const place = $derived(LESSONS.findIndex((l) => l.id === lesson.id));
 	const next = $derived(LESSONS[place + 1]);
 	let width = $state(800);
@@ -128,7 +128,7 @@
 		{/if}
 	</div>
 	<div class="grid min-w-0 items-start gap-4 sm:grid-cols-[auto_minmax(0,1fr)]">
-		<div class={[!practice.turns && 'hidden']}>
+		<div class={[!practice.stands && 'hidden']}>
 			<PracticeRing
 				hand={practice.hand}
 				m={practice.m}
@@ -140,7 +140,7 @@
 			/>
 		</div>
 		<div class="space-y-2 text-sm">
-			<p class="quiet">{sayState(practice.hand, practice.m)}</p>
+			<p class="quiet">{sayState(practice.hand, practice.m, !practice.t.countLost)}</p>
 			{#if practice.t.facts}
 				<ul class="list-disc space-y-1 pl-5">
 					{#each practice.t.facts(practice.m) as fact (fact)}<li>{fact}</li>{/each}

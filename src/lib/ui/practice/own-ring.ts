@@ -1,5 +1,6 @@
 import { presetOf } from '$lib/core/bench/machine/presets';
 import type { Learner } from '$lib/core/practice/lesson';
+import type { Units } from '$lib/core/quantity/units';
 import { yarnsOf } from '$lib/core/recipe/uses';
 import type { Workbench } from '../state/workbench.svelte';
 
@@ -13,9 +14,13 @@ export function ownRing(workbench: Workbench, seed = 1): string {
 	const uses = (id: string) => projects.filter((p) => p.machineId === id).length;
 	const most = [...machines].sort((a, b) => uses(b.id) - uses(a.id))[0];
 	const machine = machines.find((m) => m.id === at?.machineId) ?? most ?? presetOf(USUAL_PINS);
-	return JSON.stringify({ ...machine, seed } satisfies Learner);
+	return JSON.stringify({ ...machine, seed } satisfies Omit<Learner, 'units'>);
 }
-export const learnerOf = (ring: string): Learner => JSON.parse(ring) as Learner;
+/** What is said of it in the maker's unit. */
+export const learnerOf = (ring: string, units: Units): Learner => ({
+	...(JSON.parse(ring) as Omit<Learner, 'units'>),
+	units
+});
 
 /** The colour of what is made, or a yarn of no project. */
 export function ownColour(workbench: Workbench): string {

@@ -6,16 +6,27 @@ import { sayPin } from '$lib/core/practice/say';
 import { sayAct } from '$lib/core/practice/say-act';
 import { soOn } from '$lib/core/practice/so-on';
 import { wordFault, wordRefusal } from '$lib/core/practice/words';
+import type { Units } from '$lib/core/quantity/units';
 import { entryAt } from '$lib/core/quantity/sure';
 import type { Hand } from '$lib/core/simulate/hand/hand';
+import { learnerOf } from './own-ring';
 
 /** Turns of a habit that are done at one press. */
 const SO_ON = 8;
 
+interface OwnRing {
+	readonly ring: string;
+	readonly units: () => Units;
+}
+
 /** One try: what was done so far, where the hand points, and what came of it. */
 export class Practice {
 	readonly t: Try;
-	readonly m: Learner;
+	/** Its unit can change while one tries. */
+	readonly m: Learner = $derived.by(() =>
+		learnerFor(learnerOf(this.#own.ring, this.#own.units()), this.t)
+	);
+	readonly #own: OwnRing;
 	#acts = $state.raw<readonly Act[]>([]);
 	#undone = $state.raw<readonly Act[]>([]);
 	/** The pin that is pointed at, from 0. */
@@ -39,10 +50,10 @@ export class Practice {
 	constructor(
 		readonly lesson: Lesson,
 		tryId: string | null,
-		learner: Learner
+		own: OwnRing
 	) {
+		this.#own = own;
 		this.t = lesson.tries.find((t) => t.id === tryId) ?? entryAt(lesson.tries, 0);
-		this.m = learnerFor(learner, this.t);
 		this.pin = this.#start();
 	}
 
@@ -55,8 +66,11 @@ export class Practice {
 	get canRedo(): boolean {
 		return this.step === null && this.#undone.length > 0;
 	}
-	/** On the machine, or being cast on. */
+	/** On the machine, or being cast on: the crank turns it, where it does not stand for a count. */
 	get turns(): boolean {
+		return this.stands && !this.t.countLost;
+	}
+	get stands(): boolean {
 		const { bed } = this.hand;
 		return bed.ends() !== undefined || bed.made === 0 || this.hand.cleared;
 	}
@@ -99,6 +113,7 @@ export class Practice {
 	}
 
 	turn(pins: number, way: 'forward' | 'back'): void {
+		if (this.t.countLost) return;
 		if (!this.#does({ op: 'turn', pins, way, pace: this.pace })) return;
 		const { hand } = this;
 		this.pin = hand.pos % hand.pins;
@@ -157,7 +172,8 @@ export class Practice {
 		const next = this.#undone.at(-1);
 		if (!next) return;
 		const rest = this.#undone.slice(0, -1);
-		if (this.#does(next)) this.#undone = rest;
+		if (!this.#does(next)) return;
+		this.#undone = rest;
 		this.said = `${sayAct(next, this.m)}.`;
 	}
 	/** Back to before the act that something came of. */

@@ -1,7 +1,7 @@
 import type { Act } from '../../program/hand';
 import { castOn, knitOn, rows, somePins, tubeOf, tubeOff, turn } from '../acts';
 import { begunAgain, knitted, mendedAll } from '../ends';
-import type { Learner, Lesson, Shown } from '../lesson';
+import type { Learner, Lesson, Shown, Try } from '../lesson';
 import {
 	clear,
 	free,
@@ -33,6 +33,27 @@ const whole = (what: string) => ({
 	good: (hand: Parameters<typeof mendedAll>[0], m: Learner) =>
 		mendedAll(hand, m) === null ? 1 : 0,
 	of: () => 1
+});
+
+/** A loop that the machine did not make as it should: found, and mended with the pick. */
+const mishap = (
+	op: 'tuck' | 'split',
+	name: string,
+	words: { readonly asks: string; sees: string; mends: string; counted: string }
+): Try => ({
+	id: op,
+	name,
+	asks: () => words.asks,
+	setup: (m) => [...tubeOf(8), { op, pin: at(m) }, rows(1)],
+	perfect: (m) => [
+		{ says: words.sees, acts: [], pin: at(m) },
+		{ says: words.mends, acts: [{ op: 'repair', pin: at(m) }], pin: at(m) },
+		{ says: 'And a row over it', acts: [turn(m.pins)], pin: at(m) }
+	],
+	tools: [free, lift, pushDown],
+	ends: [mendedAll],
+	later: knitOn,
+	counts: whole(words.counted)
 });
 
 export const lesson: Lesson = {
@@ -99,45 +120,17 @@ export const lesson: Lesson = {
 			later: () => [{ op: 'tug' }],
 			counts: whole('columns whole')
 		},
-		{
-			id: 'tuck',
-			name: 'A tuck',
-			asks: () =>
-				'One loop was not knitted off: it lies under the one made over it. Find it, free it, and knit a row.',
-			setup: (m) => [...tubeOf(8), { op: 'tuck', pin: at(m) }, rows(1)],
-			perfect: (m) => [
-				{ says: 'Two loops on one pin: the lower one was not knitted off', acts: [], pin: at(m) },
-				{
-					says: 'Free it over the one made since, as the machine would have',
-					acts: [{ op: 'repair', pin: at(m) }],
-					pin: at(m)
-				},
-				{ says: 'And a row over it', acts: [turn(m.pins)], pin: at(m) }
-			],
-			tools: [free, lift, pushDown],
-			ends: [mendedAll],
-			later: knitOn,
-			counts: whole('tucks freed')
-		},
-		{
-			id: 'split',
-			name: 'A split stitch',
-			asks: () =>
-				'The yarn of one stitch is split: part of it was not caught. Find it, make it whole, and knit a row.',
-			setup: (m) => [...tubeOf(8), { op: 'split', pin: at(m) }, rows(1)],
-			perfect: (m) => [
-				{ says: 'Part of the yarn passes in front of the hook', acts: [], pin: at(m) },
-				{
-					says: 'Back one loop, and all of the yarn through',
-					acts: [{ op: 'repair', pin: at(m) }],
-					pin: at(m)
-				},
-				{ says: 'And a row over it', acts: [turn(m.pins)], pin: at(m) }
-			],
-			tools: [free, lift, pushDown],
-			ends: [mendedAll],
-			later: knitOn,
-			counts: whole('stitches made whole')
-		}
+		mishap('tuck', 'A tuck', {
+			asks: 'One loop was not knitted off: it lies under the one made over it. Find it, free it, and knit a row.',
+			sees: 'Two loops on one pin: the lower one was not knitted off',
+			mends: 'Free it over the one made since, as the machine would have',
+			counted: 'tucks freed'
+		}),
+		mishap('split', 'A split stitch', {
+			asks: 'The yarn of one stitch is split: part of it was not caught. Find it, make it whole, and knit a row.',
+			sees: 'Part of the yarn passes in front of the hook',
+			mends: 'Back one loop, and all of the yarn through',
+			counted: 'stitches made whole'
+		})
 	]
 };

@@ -1,4 +1,14 @@
-import { knitOn, PANEL_STITCHES, panelFrom, panelOf, panelRow, seen, turn, yarnIn } from '../acts';
+import {
+	knitOn,
+	PANEL_STITCHES,
+	panelFrom,
+	panelOf,
+	panelRow,
+	seen,
+	turn,
+	yarnIn,
+	tailOf
+} from '../acts';
 import { heldGroup, knitted, mirrored } from '../ends';
 import type { Lesson } from '../lesson';
 import { cut, feed, snug, strand, underBar } from '../tools';
@@ -27,7 +37,7 @@ export const lesson: Lesson = {
 			setup: (m) => panelOf(m, READY),
 			perfect: (m) => [
 				{
-					says: `Cut with a tail of ${LONG_CM} cm: it chains the group off later`,
+					says: `Cut with a tail of ${tailOf(m, LONG_CM)}: it chains the group off later`,
 					acts: [{ op: 'yarn-out', cm: LONG_CM }],
 					pin: panelFrom(m)
 				},
@@ -47,8 +57,8 @@ export const lesson: Lesson = {
 				}
 			],
 			tools: [
-				cut(LONG_CM, `Cut, a tail of ${LONG_CM} cm`),
-				cut(15, 'Cut, a tail of 15 cm'),
+				cut(LONG_CM),
+				cut(15),
 				strand('from-edge'),
 				strand('to-edge'),
 				feed('in-inside', 'Yarn in at the new edge'),
@@ -83,7 +93,7 @@ export const lesson: Lesson = {
 				{ says: 'The main yarn in at the other edge', acts: [yarnIn()] },
 				{ says: 'Its first row goes back', acts: [turn(PANEL_STITCHES, 'back'), ...seen] }
 			],
-			tools: [underBar, snug, cut(20, 'Cut, a tail of 20 cm'), feed('in-inside', 'Main yarn in')],
+			tools: [underBar, snug, cut(20), feed('in-inside', 'Main yarn in')],
 			ends: [mirrored],
 			later: knitOn,
 			counts: {

@@ -1,4 +1,4 @@
-import { castOn, knitOn, MAIN, rows, turn, yarnIn } from '../acts';
+import { castOn, knitOn, MAIN, rows, turn, yarnIn, tailOf } from '../acts';
 import { knitted, tied } from '../ends';
 import type { Lesson } from '../lesson';
 import { cut, feed, tie } from '../tools';
@@ -18,22 +18,22 @@ export const lesson: Lesson = {
 			asks: () =>
 				'Four rows of waste are knitted and the ring stands at the marker: change to the main yarn, knit four rows, and tie the tails.',
 			setup: () => [castOn, rows(4)],
-			perfect: ({ pins }) => [
+			perfect: (m) => [
 				{
-					says: 'Cut the waste yarn, a tail of 20 cm, to the left of the last pin',
+					says: `Cut the waste yarn, a tail of ${tailOf(m, 20)}, to the left of the last pin`,
 					acts: [{ op: 'yarn-out', cm: 20 }]
 				},
 				{ says: 'The main yarn in at the next pin, its tail inside', acts: [yarnIn()] },
-				{ says: 'The first row after a join slowly', acts: [turn(pins)] },
-				{ says: 'Three more rows', acts: [turn(3 * pins)] },
+				{ says: 'The first row after a join slowly', acts: [turn(m.pins)] },
+				{ says: 'Three more rows', acts: [turn(3 * m.pins)] },
 				{ says: 'Now the tails are tied, snug and not tight', acts: [{ op: 'tie' }] }
 			],
 			tools: [
-				cut(20, 'Cut, a tail of 20 cm'),
-				cut(5, 'Cut, a tail of 5 cm'),
+				cut(20),
+				cut(5),
 				feed('in-inside', 'Main yarn in, tail inside'),
 				feed('in-outside', 'Main yarn in, tail outside', { tail: 'outside' }),
-				feed('in-short', 'Main yarn in, tail of 5 cm', { cm: 5, yarn: MAIN }),
+				feed('in-short', (m) => `Main yarn in, tail of ${tailOf(m, 5)}`, { cm: 5, yarn: MAIN }),
 				tie
 			],
 			ends: [tied, knitted(() => 8)],

@@ -1,9 +1,19 @@
+import { say } from '../../quantity/say';
 import type { Act } from '../../program/hand';
 import { WASTE } from '../../program/program';
-import { knitOn, PANEL_STITCHES, panelFrom, panelOf, panelRow, tubeOf, turn } from '../acts';
+import {
+	knitOn,
+	PANEL_STITCHES,
+	panelFrom,
+	panelOf,
+	panelRow,
+	tubeOf,
+	turn,
+	tailOf
+} from '../acts';
 import { allOff, cutTail, wasteHolds } from '../ends';
 import type { Learner, Lesson, Shown } from '../lesson';
-import { cut, cutLong, ease, feed, program, snug, thread, underBar } from '../tools';
+import { cut, cutBy, ease, feed, program, snug, thread, underBar } from '../tools';
 
 const needle = (pin: number): Act => ({
 	op: 'thread',
@@ -13,7 +23,12 @@ const needle = (pin: number): Act => ({
 	needle: 'blunt'
 });
 const off = (pin: number): Act => ({ op: 'ease', pin });
-const longCm = (m: Learner): number => Math.round(1.75 * m.ringCm);
+/** Once and three quarters round; and what sews a panel's end, as wide as it is and a quarter. */
+const longCm = (m: Learner): number => Math.max(20, Math.round(1.75 * m.ringCm));
+const widthCm = (m: Learner): number => (PANEL_STITCHES * m.ringCm) / m.pins;
+const sewCm = (m: Learner): number => Math.max(40, Math.ceil(1.25 * widthCm(m)));
+const cutLong = cutBy('cut-long', longCm);
+const cutSew = cutBy('cut-sew', sewCm);
 
 /** Each loop onto the needle, the one before off its pin only then. */
 function takenOff(from: number, to: number): Shown[] {
@@ -60,23 +75,20 @@ export const lesson: Lesson = {
 			id: 'needle',
 			name: 'Onto a needle',
 			asks: (m) =>
-				`Cut a tail that goes once and a half to twice round (${Math.round(m.ringCm)} cm round), turn an empty round that stops short of the start, and take all ${m.pins} loops off.`,
+				`Cut a tail that goes once and a half to twice round (${say(m.units).length(m.ringCm)} round), turn an empty round that stops short of the start, and take all ${m.pins} loops off.`,
 			setup: () => tubeOf(10),
 			perfect: (m) => [
-				{ says: `Cut with a tail of ${longCm(m)} cm`, acts: [{ op: 'yarn-out', cm: longCm(m) }] },
+				{
+					says: `Cut with a tail of ${tailOf(m, longCm(m))}`,
+					acts: [{ op: 'yarn-out', cm: longCm(m) }]
+				},
 				{
 					says: 'An empty round, stopped two pins short of the start: the loops rise',
 					acts: [turn(m.pins - 2)]
 				},
 				...takenOff(0, m.pins)
 			],
-			tools: [
-				cutLong,
-				cut(40, 'Cut, a tail of 40 cm'),
-				thread('cast-off'),
-				thread('cast-off', 'outside'),
-				ease
-			],
+			tools: [cutLong, cut(40), thread('cast-off'), thread('cast-off', 'outside'), ease],
 			fine: ['no-yarn'],
 			ends: [allOff, cutTail((m) => 1.5 * m.ringCm)],
 			later: worn,
@@ -113,7 +125,7 @@ export const lesson: Lesson = {
 			],
 			tools: [
 				cutLong,
-				cut(20, 'Cut, a tail of 20 cm'),
+				cut(20),
 				feed('waste-in', 'Waste yarn in', { yarn: WASTE }),
 				program('crank-off', 'Crank it off', { op: 'take-off', method: 'crank' })
 			],
@@ -133,8 +145,8 @@ export const lesson: Lesson = {
 			setup: (m) => [...panelOf(m, 6)],
 			perfect: (m) => [
 				{
-					says: 'Cut with a tail of 40 cm, which sews as well',
-					acts: [{ op: 'yarn-out', cm: 40 }]
+					says: `Cut with a tail of ${tailOf(m, sewCm(m))}, which sews as well`,
+					acts: [{ op: 'yarn-out', cm: sewCm(m) }]
 				},
 				{
 					says: 'On over the panel with no yarn: the loops come up',
@@ -142,15 +154,9 @@ export const lesson: Lesson = {
 				},
 				...takenOff(panelFrom(m), panelFrom(m) + PANEL_STITCHES)
 			],
-			tools: [
-				cut(40, 'Cut, a tail of 40 cm'),
-				cut(15, 'Cut, a tail of 15 cm'),
-				thread('cast-off'),
-				thread('cast-off', 'outside'),
-				ease
-			],
+			tools: [cutSew, cut(15), thread('cast-off'), thread('cast-off', 'outside'), ease],
 			fine: ['no-yarn', 'edge-dropped', 'edge-loose'],
-			ends: [allOff, cutTail((m) => (PANEL_STITCHES * m.ringCm) / m.pins)],
+			ends: [allOff, cutTail(widthCm)],
 			later: worn,
 			counts: onNeedle(() => PANEL_STITCHES)
 		},
@@ -161,7 +167,10 @@ export const lesson: Lesson = {
 				'Change the panel to waste yarn, knit four rows there and back with their edges seen to, cut it, and crank it off.',
 			setup: (m) => panelOf(m, 6),
 			perfect: (m) => [
-				{ says: 'Cut the main yarn, a tail of 40 cm', acts: [{ op: 'yarn-out', cm: 40 }] },
+				{
+					says: `Cut the main yarn, a tail of ${tailOf(m, sewCm(m))}`,
+					acts: [{ op: 'yarn-out', cm: sewCm(m) }]
+				},
 				{
 					says: 'Waste yarn in at the edge where it ended',
 					acts: [{ op: 'yarn-in', yarn: WASTE, tail: 'inside', cm: 20 }]
@@ -176,8 +185,8 @@ export const lesson: Lesson = {
 				{ says: 'And on until all is off', acts: [{ op: 'take-off', method: 'crank' }] }
 			],
 			tools: [
-				cut(40, 'Cut, a tail of 40 cm'),
-				cut(20, 'Cut, a tail of 20 cm'),
+				cutSew,
+				cut(20),
 				feed('waste-in', 'Waste yarn in', { yarn: WASTE }),
 				underBar,
 				snug,

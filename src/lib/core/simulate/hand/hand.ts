@@ -83,7 +83,6 @@ export class Hand {
 	/** Loops in the order they came onto the hook, and how many of them it holds. */
 	readonly hooked: number[] = [];
 	onHook = 0;
-	drawnThrough = 0;
 	fastened = false;
 	readonly wasteGone = new Set<RowEnd>();
 	/** Rungs drawn through the other ladder's, turn by turn. */
@@ -206,8 +205,7 @@ export class Hand {
 	}
 	/** Whether a thread runs through both ends of the piece. */
 	bothEnds(): boolean {
-		const { first, last } = { first: this.lastPass['cast-on'], last: this.lastPass['cast-off'] };
-		return first !== null && last !== null;
+		return this.lastPass['cast-on'] !== null && this.lastPass['cast-off'] !== null;
 	}
 
 	state(loop: number, state: number): void {

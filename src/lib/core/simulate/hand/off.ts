@@ -135,10 +135,7 @@ export function hook(hand: Hand, { pin, draw }: HandOpOf<'hook'>): void {
 	hand.state(loop, LOOP.castOff);
 	hand.fastened = false;
 	if (draw === 'beside') hand.onHook += 1;
-	else {
-		hand.drawnThrough += 1;
-		hand.onHook = 1;
-	}
+	else hand.onHook = 1;
 }
 
 /** A loop drawn through the one before it along the row: none is passed by. */

@@ -77,9 +77,6 @@ const BY_HAND: { readonly [O in HandOp['op']]: (h: Hand, a: HandOpOf<O>) => void
 };
 const isByHand = (act: Act): act is HandOp => act.op in BY_HAND;
 
-/** Most pins that are turned in one play: more is not practised. */
-export const MOST_PINS_TURNED = 400_000;
-
 /** What these acts can make at most: rows, and loops with floats. */
 function roomFor(acts: readonly Act[], pins: number): { rows: number; loops: number } {
 	let [rows, passes, floats] = [0, 0, 0];
