@@ -17,7 +17,7 @@ const KNOWS = {
 	shaping: ['bench', 'model', 'program', 'quantity'],
 	assembly: ['model', 'program', 'quantity', 'simulate'],
 	crank: ['assembly', 'bench', 'model', 'program', 'quantity', 'simulate'],
-	table: ['assembly', 'crank'],
+	table: ['assembly', 'crank', 'quantity'],
 	technique: [
 		'assembly',
 		'crank',

@@ -14,9 +14,8 @@ import { comesOut, plan } from '../../src/lib/core/plan';
 import { tubeProgram } from '../../src/lib/core/program/program';
 import { simulate } from '../../src/lib/core/simulate/simulate';
 import { presetOf } from '../../src/lib/core/bench/machine/presets';
-import { frameDrawing } from '../../src/lib/core/practice/frames';
-import { frameOfSkill } from '../../src/lib/core/practice/skills';
-import { diagramOf, isPlayed, SKILL_IDS } from '../../src/lib/core/technique/drawing/skills';
+import { demonstrationOf } from '../../src/lib/core/practice/demonstration';
+import { SKILL_IDS } from '../../src/lib/core/technique/drawing/skills';
 import type { GarlandOptions } from '../../src/lib/core/recipe/assembled/options';
 import { thingDefaults } from '../support/start';
 import { TOY_PRESETS, toyFrom } from '../../src/lib/core/recipe/assembled/toy';
@@ -146,11 +145,14 @@ report(
 	Math.max(
 		...SKILL_IDS.map((id) =>
 			median(
-				time(40, () =>
-					isPlayed(id)
-						? frameDrawing(frameOfSkill(id, { ...presetOf(100), seed: 1, units: 'cm' }, 100), 5, 2)
-						: diagramOf(id, { loops: 100, stage: 'bag', wraps: 80 })
-				)
+				time(40, () => {
+					const shown = demonstrationOf(
+						id,
+						{ ...presetOf(100), seed: 1, units: 'cm' },
+						{ loops: 100, wraps: 80 }
+					);
+					return shown.at(shown.pictured);
+				})
 			)
 		)
 	),

@@ -9,7 +9,6 @@ import { wordEvent } from '../../src/lib/core/words/events';
 import { wordFinding } from '../../src/lib/core/finding/says';
 import { wordFix } from '../../src/lib/core/finding/fix';
 import { drawingOf, wordStep } from '../../src/lib/core/technique/say-step';
-import { diagramOf, isPlayed } from '../../src/lib/core/technique/drawing/skills';
 import { sheetOf } from '../../src/lib/core/sheet/sheet';
 import { planStages } from '../../src/lib/core/thing/plan-stages';
 import { CAUTIONS } from '../../src/lib/core/technique/cautions';
@@ -113,10 +112,8 @@ const OF: Record<Facet, (p: Plan) => unknown> = {
 	drawings: (p) => ({
 		steps: p.steps.map((s) => {
 			const { skill, drawing } = drawingOf(s);
-			// What is played on the machine is held by the lessons.
-			return isPlayed(skill)
-				? { id: s.id, skill, loops: drawing.loops }
-				: { id: s.id, ...diagramOf(skill, drawing) };
+			// What is played, on the machine or at the table, is held by its own tests.
+			return { id: s.id, skill, drawing };
 		}),
 		stages:
 			comesOut(p, 'worn') || comesOut(p, 'tube')

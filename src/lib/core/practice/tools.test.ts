@@ -4,7 +4,8 @@ import type { Act } from '../program/hand';
 import { LESSONS } from './index';
 import { perfectActs, stateAfter } from './judge';
 import { practiceAtCrank } from './asked-for';
-import { frameOfSkill, practiceOfSkill } from './skills';
+import { practiceOfSkill } from './skills';
+import { demonstrationOf } from './demonstration';
 import { frameAt, frameDrawing, frameOf, stepsOf } from './frames';
 import { sayPin, sayState } from './say';
 import { soOn } from './so-on';
@@ -149,8 +150,10 @@ describe('what is about to be asked of the hands', () => {
 			if (what !== null) expect(known.has(what)).toBe(true);
 			// Of a few loops and of many, on the ring that comes nearest.
 			if (isPlayed(skill))
-				for (const loops of [2, 22, 47, 100])
-					expect(frameDrawing(frameOfSkill(skill, m, loops), 5, 2).inks.length).toBeGreaterThan(9);
+				for (const loops of [2, 22, 47, 100]) {
+					const shown = demonstrationOf(skill, m, { loops });
+					expect(shown.at(shown.pictured).diagram.inks.length).toBeGreaterThan(9);
+				}
 		}
 		const place = { in: 'mid-row' } as never;
 		const events = [

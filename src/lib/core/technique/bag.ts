@@ -31,7 +31,7 @@ export const foldBag = technique<'fold-bag'>({
 				title: 'Fold the strip to a bag, three folds on three diagonals',
 				how: `Lay it flat, cast-on at the left. Fold the middle third along its diagonal from bottom left to top right: the right part goes behind. Fold the first third along its diagonal, the outer half behind; bring the outer half of the last third to the front.${missRows === 0 ? '' : missRows > 0 ? ` ${rowsWord(missRows / 2)} stand over at each end: fold them in.` : ` Each end lacks ${rowsWord(-missRows / 2)}: the notch stays open that much at its middle.`}`
 			}),
-			drawing: () => ({ skill: 'fold-bag', drawing: { loops: 0, stage: 'strip' } })
+			drawing: () => ({ skill: 'fold-bag', drawing: { loops: 0 } })
 		}
 	},
 	steps: ({ missRows }) => [{ id: 'fold-bag', do: 'fold-bag', missRows }],

@@ -15,7 +15,12 @@ declare module './technique' {
 		ties: { readonly chains: number };
 	}
 }
-const drawn = () => ({ skill: 'drawstring' as const, drawing: { loops: 12 } });
+const drawn =
+	(threaded: boolean) =>
+	({ chains }: { readonly chains: number }) => ({
+		skill: 'drawstring' as const,
+		drawing: { loops: 12, chains, threaded }
+	});
 
 /** A chained cord through a channel, or through the fabric below an edge. */
 export const drawstring = technique<'drawstring'>({
@@ -26,7 +31,7 @@ export const drawstring = technique<'drawstring'>({
 				title: `Chain a cord of ${chains}, about ${s.length(chains * CHAIN_CM)}, and run it ${hem ? 'through the hem' : 'in and out below the bound edge'}${times(copies)}`,
 				how: `In between two stitches${joins ? ' beside the colour join' : ''} and once round${hem ? ' the channel' : ', over two columns and under two, a row or two below the edge'}; knot both ends together.`
 			}),
-			drawing: drawn
+			drawing: drawn(true)
 		}
 	},
 	steps: ({ piece, chains }, table) => {
@@ -59,7 +64,7 @@ export const straps = technique<'straps'>({
 				title: `Chain ${chains} as a strap`,
 				how: 'From the front of the bound edge to the back: 50 is too short for most, 70 goes over the head. Try it on before the last stitch.'
 			}),
-			drawing: drawn
+			drawing: drawn(false)
 		}
 	},
 	steps: ({ chains }) => [{ id: 'straps', do: 'straps', chains, caution: 'cords' }],
@@ -86,7 +91,7 @@ export const ties = technique<'ties'>({
 				title: `Chain two loops of ${chains} as ties`,
 				how: 'One at each end, fastened to the closed edge; they close the gap at the handle.'
 			}),
-			drawing: drawn
+			drawing: drawn(false)
 		}
 	},
 	steps: ({ chains }) => [{ id: 'ties', do: 'ties', chains, caution: 'cords' }],

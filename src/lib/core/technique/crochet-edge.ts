@@ -107,7 +107,10 @@ export const crochetEdge = technique<'crochet-edge'>({
 					how: `${capital(parts.join('; '))}. ${s.length(c.cm)} of edge; if it ruffles, fewer; if it draws in, more.`
 				};
 			},
-			drawing: ({ count }) => ({ skill: 'crochet', drawing: { loops: count.stitches } })
+			drawing: ({ count: { stitches, repeat, rows } }) => ({
+				skill: 'crochet',
+				drawing: { loops: stitches, ...(repeat || rows > 0 ? { stitches } : { perLoop: 1 }) }
+			})
 		}
 	},
 	steps: (step, table) => {

@@ -28,7 +28,7 @@ export const string = technique<'string'>({
 				title: `Thread ${flags} flags on the cord by their first rows`,
 				how: `Side by side they take ${s.length(cm)}; leave a loop at either end to hang it by, and let the colours take turns.`
 			}),
-			drawing: () => ({ skill: 'hang', drawing: { loops: 12 } })
+			drawing: ({ flags }) => ({ skill: 'string', drawing: { loops: 12, things: flags } })
 		}
 	},
 	steps: ({ pieces: ids }, { pieces }) => {
@@ -71,7 +71,7 @@ export const hang = technique<'hang'>({
 				title: `Tie ${number === 1 ? '1 thing' : `${number} things`} on, ${s.length(spacingCm)} from middle to middle`,
 				how: `${CORD[cord](s, cordCm)} Mark it: a loop of ${s.length(loopCm)} at each end, then every ${s.length(spacingCm)}. Hung ${s.length(spanCm)} apart its middle hangs ${s.length(sagCm)} low.`
 			}),
-			drawing: () => ({ skill: 'hang', drawing: { loops: 12 } })
+			drawing: ({ number }) => ({ skill: 'hang', drawing: { loops: 12, things: number } })
 		}
 	},
 	steps: ({ widthsCm, spacingCm, spanCm, sagCm, loopCm, cordCm, chain }, { pieces }) => [

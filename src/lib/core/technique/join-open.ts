@@ -39,7 +39,7 @@ export const joinOpen = technique<'join-open'>({
 					how: `Lay both with their right sides up and the waste between them. With a strand of its own and the blunt needle go in at the middle of a loop and out of the next, first on one side and then on the other, as loose as a row lies: the strand is a row between them.${odd} Only then take the waste off, of both. Half a stitch is left over at either side: it goes into the seam there. ${s.tail(strandFor(check))} is enough.`
 				};
 			},
-			drawing: ({ check }) => ({ skill: 'zip', drawing: { loops: check.a.stitches } }),
+			drawing: ({ check }) => ({ skill: 'join-open', drawing: { loops: check.a.stitches } }),
 			loops: ({ check }) => facing(Math.min(check.a.stitches, check.b.stitches))
 		}
 	},

@@ -42,7 +42,7 @@ export const latchCard = technique<'latch-card'>({
 				title: `Latch up ${gaps} ${gaps === 1 ? 'gap' : 'gaps'} on ${piece}, ${columns} columns each`,
 				how: 'Each section between two gaps comes off on its own strand; do not stretch it. Tighten the edge stitch, then latch from the bottom upwards, a rung to each row, close to the neighbouring column.'
 			}),
-			drawing: () => ({ skill: 'latch', drawing: { loops: 12 } })
+			drawing: () => ({ skill: 'latch-card', drawing: { loops: 12 } })
 		}
 	},
 	steps: ({ piece, gaps, columns }, table) => {

@@ -19,7 +19,10 @@ export const measureTube = technique<'measure-tube'>({
 				title: 'Measure it as a tube, before it is closed or folded',
 				how: `Lying flat and relaxed, along the middle and across: ${s.spread(long, 'length')} long and ${s.spread(wide, 'length')} wide are planned. Write down what it is.`
 			}),
-			drawing: () => ({ skill: 'measure', drawing: { loops: 12 } })
+			drawing: ({ long, wide }) => ({
+				skill: 'measure',
+				drawing: { loops: 12, tube: { longCm: long.mean, wideCm: wide.mean } }
+			})
 		}
 	},
 	steps: ({ piece }, table) => {

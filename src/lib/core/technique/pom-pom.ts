@@ -64,7 +64,7 @@ export const fixPom = technique<'fix-pom'>({
 				title: 'Fix it so that it comes off for washing',
 				how: 'The tie’s ends through what it goes on, in a bow, round a button or a toggle inside.'
 			}),
-			drawing: () => ({ skill: 'tie-cut', drawing: { loops: 12 } })
+			drawing: () => ({ skill: 'fix-pom', drawing: { loops: 12 } })
 		}
 	},
 	steps: () => [{ id: 'fix-pom', do: 'fix-pom', caution: 'under-three' }]

@@ -39,7 +39,10 @@ export const sewOn = technique<'sew-on'>({
 				const { one, many, how } = WORDS[what];
 				return { title: `Sew on ${count === 1 ? one : `${count} ${many}`}`, how };
 			},
-			drawing: ({ count }) => ({ skill: 'attach', drawing: { loops: count } })
+			drawing: ({ count, what }) => ({
+				skill: what === 'button' ? 'sew-on' : 'patch',
+				drawing: { loops: 12, things: count }
+			})
 		}
 	},
 	steps: ({ what, count }) => [

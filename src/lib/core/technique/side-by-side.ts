@@ -109,7 +109,11 @@ export const border = technique<'border'>({
 							? `One in every loop and one between each two: 2 × ${loops}.`
 							: `One in each of the ${loops} loops.`
 			}),
-			drawing: ({ stitches }) => ({ skill: 'crochet', drawing: { loops: stitches } })
+			drawing: ({ stitches, kind, loops }) => ({
+				skill: 'crochet',
+				drawing:
+					kind === 'repeat' ? { loops, stitches } : { loops, perLoop: kind === 'double' ? 2 : 1 }
+			})
 		}
 	},
 	steps: ({ kind, loops, stitches, of }) => [

@@ -7,7 +7,7 @@ import type { TailUse } from '../crank/tails';
 import type { Say } from '../quantity/say';
 import type { Hands } from '../table/hands';
 import type { CautionCode } from './cautions';
-import type { Drawing } from './drawing/draw';
+import type { Drawing } from './drawing/drawing';
 import type { SkillId } from './drawing/skills';
 import type { Sequence } from './sequence';
 

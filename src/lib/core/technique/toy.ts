@@ -219,7 +219,10 @@ export const eyes = technique<'eyes'>({
 						? 'Dark yarn, a few straight stitches over one another each; begin and end inside, through the stuffing.'
 						: `${kind === 'button' ? 'Buttons' : 'Beads'} with strong thread through to the far side and back four times; only for a child past three.`
 			}),
-			drawing: ({ count }) => ({ skill: 'attach', drawing: { loops: count } })
+			drawing: ({ kind, count }) => ({
+				skill: kind === 'stitched' ? 'stitch-eyes' : 'sew-on',
+				drawing: { loops: 12, things: count }
+			})
 		}
 	},
 	steps: ({ kind, count }) => [{ id: 'eyes', do: 'eyes', kind, count, caution: 'under-three' }],

@@ -19,7 +19,10 @@ export const tuck = technique<'tuck'>({
 				title: 'Push one end inside the other',
 				how: `Lead both tails out first. Fold at row ${Number.isInteger(atRow) ? atRow : atRow.toFixed(1)}, half the tube, so that each layer is ${s.length(layerCm)}, flat. Knit side out on both.`
 			}),
-			drawing: () => ({ skill: 'tuck', drawing: { loops: 12 } })
+			drawing: ({ atRow, layerCm }) => ({
+				skill: 'tuck',
+				drawing: { loops: 12, tube: { foldRow: atRow, longCm: 2 * layerCm } }
+			})
 		},
 		meet: {
 			words: () => ({
@@ -62,7 +65,10 @@ export const turnUp = technique<'turn-up'>({
 				title: 'Turn the brim up',
 				how: `${s.length(heightCm)} as worn, both layers together.`
 			}),
-			drawing: () => ({ skill: 'turn-up', drawing: { loops: 12 } })
+			drawing: ({ heightCm }) => ({
+				skill: 'turn-up',
+				drawing: { loops: 12, tube: { brimCm: heightCm } }
+			})
 		}
 	},
 	steps: ({ heightCm }) => [{ id: 'turn-up', do: 'turn-up', heightCm }]

@@ -26,7 +26,10 @@
 	import { practiceOfSkill } from '$lib/core/practice/skills';
 	import PracticeOffer from '../practice/PracticeOffer.svelte';
 	import TagCard from './TagCard.svelte';
+	import { demonstrationOf } from '$lib/core/practice/demonstration';
 	import DiagramView from '../how/DiagramView.svelte';
+	import Stepper from '../how/Stepper.svelte';
+	import { learnerOf, ownRing } from '../practice/own-ring';
 	import { SCHOOLS } from '$lib/core/technique/drawing/skill-words';
 	import { skillWords } from '$lib/core/technique/drawing/words';
 	import { LivePlan } from '../state/live-plan.svelte';
@@ -47,6 +50,8 @@
 		untrack(() => stored.id)
 	);
 	onMount(() => void run.load());
+	const ring = $derived(ownRing(workbench));
+	const learner = $derived(learnerOf(ring, workbench.units));
 
 	const current = $derived(
 		plan?.ok ? plan.steps.find((s) => !run.shown.steps.has(s.id)) : undefined
@@ -137,7 +142,7 @@
 				<li
 					class={[
 						'rule-line flex gap-3 border-b py-2.5',
-						now && 'bg-base-200 -mx-3 rounded-[5px] px-3'
+						now && 'bg-base-200 -mx-3 flex-wrap rounded-[5px] px-3 sm:flex-nowrap'
 					]}
 				>
 					<input
@@ -183,13 +188,24 @@
 							{#if s.caution}<div class="mt-1"><Caution text={CAUTIONS[s.caution]} /></div>{/if}
 						{/if}
 					</div>
-					{#if !done}<div class="w-34 shrink-0 self-center sm:w-auto">
+					{#if now}
+						<div class="w-full shrink-0 sm:w-52 sm:self-center">
+							<Stepper
+								shown={demonstrationOf(t.skill, learner, t.drawing)}
+								name={tw.name}
+								pictured
+								width={208}
+								outer={tube}
+								inner={lining}
+							/>
+						</div>
+					{:else if !done}<div class="w-34 shrink-0 self-center">
 							<DiagramView
 								id={t.skill}
 								drawing={t.drawing}
 								outer={tube}
 								inner={lining}
-								width={now ? 168 : 136}
+								width={136}
 							/>
 						</div>{/if}
 				</li>

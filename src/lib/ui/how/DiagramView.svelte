@@ -1,30 +1,25 @@
 <script lang="ts">
-	import { frameDrawing } from '$lib/core/practice/frames';
-	import { frameOfSkill } from '$lib/core/practice/skills';
-	import type { Drawing } from '$lib/core/technique/drawing/draw';
-	import { diagramOf, isPlayed, type SkillId } from '$lib/core/technique/drawing/skills';
+	import { demonstrationOf } from '$lib/core/practice/demonstration';
+	import type { Drawing } from '$lib/core/technique/drawing/drawing';
+	import type { SkillId } from '$lib/core/technique/drawing/skills';
 	import { learnerOf, ownRing } from '../practice/own-ring';
 	import { useWorkbench } from '../state/workbench.svelte';
 	import InkDrawing from './InkDrawing.svelte';
 
+	/** The step by which a technique is known. */
 	interface Props {
 		id: SkillId;
-		drawing?: Drawing;
+		drawing: Drawing;
 		outer?: string;
 		inner?: string;
 		width?: number;
-		named?: boolean;
 	}
-	let { id, drawing = { loops: 48 }, width = 168, ...rest }: Props = $props();
+	let { id, drawing, width = 168, ...rest }: Props = $props();
 	const workbench = useWorkbench();
 	const ring = $derived(ownRing(workbench));
+	const shown = $derived(demonstrationOf(id, learnerOf(ring, workbench.units), drawing));
 	/** Fewer pins where there is less room: loops are to be worked by. */
-	const pins = $derived(width < 200 ? 3 : 5);
-	const diagram = $derived(
-		isPlayed(id)
-			? frameDrawing(frameOfSkill(id, learnerOf(ring, workbench.units), drawing.loops), pins, 2)
-			: diagramOf(id, drawing)
-	);
+	const room = $derived({ pins: width < 200 ? 3 : 5, rows: 2 });
 </script>
 
-<InkDrawing {diagram} {width} {...rest} />
+<InkDrawing diagram={shown.at(shown.pictured, room).diagram} {width} {...rest} />

@@ -1,11 +1,13 @@
 <script lang="ts">
+	import { triedAs } from '$lib/core/practice/demonstration';
 	import { LESSONS } from '$lib/core/practice/index';
-	import FrameStepper from '../practice/FrameStepper.svelte';
+	import { SHOWN_AS_TECHNIQUES } from '$lib/core/practice/skills';
 	import { learnerOf, ownRing } from '../practice/own-ring';
 	import { useWorkbench } from '../state/workbench.svelte';
+	import Stepper from './Stepper.svelte';
 
 	/** What comes before and at the machine: every try of every lesson, its demonstration stepped. */
-	let { find, shownElsewhere }: { find: string; shownElsewhere: ReadonlySet<string> } = $props();
+	let { find }: { find: string } = $props();
 	const workbench = useWorkbench();
 	const ring = $derived(ownRing(workbench));
 	const learner = $derived(learnerOf(ring, workbench.units));
@@ -15,7 +17,7 @@
 			lesson,
 			tries: lesson.tries.filter(
 				(t) =>
-					!shownElsewhere.has(`${lesson.id}/${t.id}`) &&
+					!SHOWN_AS_TECHNIQUES.has(`${lesson.id}/${t.id}`) &&
 					`${lesson.name} ${t.name} ${lesson.why}`.toLowerCase().includes(words)
 			)
 		})).filter((l) => l.tries.length > 0)
@@ -36,7 +38,7 @@
 			{#each tries as t (t.id)}
 				<article class="min-w-0">
 					<h3 class="mb-1 text-base">{t.name}</h3>
-					<FrameStepper {lesson} {t} {learner} />
+					<Stepper shown={triedAs(`${lesson.id}/${t.id}`, t, learner)} name={t.name} />
 				</article>
 			{/each}
 		</div>

@@ -4,16 +4,13 @@
 	import { CAUTIONS } from '$lib/core/technique/cautions';
 	import { SCHOOLS, type SchoolId } from '$lib/core/technique/drawing/skill-words';
 	import { findsSkill, skillWords } from '$lib/core/technique/drawing/words';
-	import { BAG_STAGES } from '$lib/core/recipe/assembled/form/bag';
-	import { practiceOfSkill, tryNamed } from '$lib/core/practice/skills';
-	import type { SkillId } from '$lib/core/technique/drawing/skills';
-	import FrameStepper from '../practice/FrameStepper.svelte';
+	import { demonstrationOf } from '$lib/core/practice/demonstration';
 	import { learnerOf, ownRing } from '../practice/own-ring';
 	import HandsShown from './HandsShown.svelte';
 	import Caution from '../parts/Caution.svelte';
 	import Choice from '../parts/Choice.svelte';
 	import { useWorkbench } from '../state/workbench.svelte';
-	import DiagramView from './DiagramView.svelte';
+	import Stepper from './Stepper.svelte';
 
 	const workbench = useWorkbench();
 	const terms = $derived(workbench.settings.crochet);
@@ -28,31 +25,17 @@
 	const single = $derived(found.filter((t) => !t.words.school));
 	const ring = $derived(ownRing(workbench));
 	const learner = $derived(learnerOf(ring, workbench.units));
-	/** The demonstration of a technique that is practised; null where it is drawn. */
-	function demonstrationOf(id: SkillId) {
-		const what = practiceOfSkill(id);
-		return what === null ? null : tryNamed(what);
-	}
-	const SHOWN_THERE = new Set(SKILL_IDS.map(practiceOfSkill).filter((p) => p !== null));
 	const WORDS = [...GLOSSARY].sort((a, b) => a.word.localeCompare(b.word));
 </script>
 
 {#snippet technique(t: (typeof all)[number])}
-	{@const demonstration = demonstrationOf(t.id)}
 	<article id={t.id} class="min-w-0 scroll-mt-4">
 		<h3 class="mb-1 text-base">{t.words.name}</h3>
-		{#if t.id === 'fold-bag'}
-			<div class="mb-1 flex flex-wrap gap-2">
-				{#each BAG_STAGES as stage (stage)}<DiagramView
-						id="fold-bag"
-						drawing={{ loops: 0, stage }}
-						width={104}
-						named
-					/>{/each}
-			</div>
-		{:else if demonstration}
-			<FrameStepper lesson={demonstration.lesson} t={demonstration.t} {learner} />
-		{:else}<DiagramView id={t.id} width={208} named />{/if}
+		<Stepper
+			shown={demonstrationOf(t.id, learner, { loops: learner.pins })}
+			name={t.words.name}
+			pictured
+		/>
 		<p class="mt-1 text-sm"><b>{t.words.goodFor}</b></p>
 		<ol class="mt-1 list-decimal space-y-0.5 pl-5 text-sm">
 			{#each t.words.how as h, i (i)}<li>{h}</li>{/each}
@@ -85,7 +68,7 @@
 {#if found.length === 0}
 	<p class="quiet py-6">Nothing is called that. Try one word, such as “edge” or “toy”.</p>
 {/if}
-<HandsShown {find} shownElsewhere={SHOWN_THERE} />
+<HandsShown {find} />
 {#each schools as s (s.school)}
 	<section class="rule-line border-t py-4" aria-labelledby={`school-${s.school}`}>
 		<h2 id={`school-${s.school}`} class="mb-1 text-lg">{SCHOOLS[s.school]}</h2>

@@ -85,6 +85,15 @@
 					stroke-linejoin="round"
 				/>
 			{:else if ink.kind === 'line'}
+				<!-- A rim, so that it is seen on yarn of any colour. -->
+				<path
+					d={ink.d}
+					fill="none"
+					class="stroke-base-100"
+					stroke-width="4.4"
+					stroke-linecap="round"
+					opacity="0.75"
+				/>
 				<path
 					d={ink.d}
 					fill="none"

@@ -1,52 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import fc from 'fast-check';
 import { harbour } from '../../../demo/harbour';
-import { BAG_STAGES } from '../../recipe/assembled/form/bag';
 import { plan } from '../../plan';
 import { facingPairs, foldedPairs } from '../sequence';
 import { drawingOf, sequenceOf, wordSequence } from '../say-step';
 import { SCHOOLS } from './skill-words';
 import { findsSkill, skillWords } from './words';
-import { HEIGHT, WIDTH } from './ink';
 import { shownLoops } from './loops';
-import { diagramOf, isPlayed, SKILL_IDS, type DrawnSkill } from './skills';
-
-/** Numbers of an absolute path: enough to see that nothing is broken or far outside. */
-const numbers = (d: string): number[] => (d.match(/-?\d+(\.\d+)?/g) ?? []).map(Number);
-
-const isDrawn = (id: (typeof SKILL_IDS)[number]): id is DrawnSkill => !isPlayed(id);
-
-describe.each(SKILL_IDS.filter(isDrawn))('the drawing of %s', (id) => {
-	it('is made from loops, side, wraps and stage, whole and inside its box', () => {
-		fc.assert(
-			fc.property(
-				fc.integer({ min: 1, max: 200 }),
-				fc.constantFrom('left' as const, 'right' as const),
-				fc.integer({ min: 10, max: 600 }),
-				fc.constantFrom(...BAG_STAGES),
-				(loops, side, wraps, stage) => {
-					const d = diagramOf(id, { loops, side, wraps, stage, row: loops });
-					expect(d).toMatchObject({ width: WIDTH, height: HEIGHT });
-					expect(d.says).toMatch(/^[A-Z0-9].*\.$/s);
-					expect(d.says).not.toMatch(/NaN|undefined/);
-					for (const ink of d.inks) {
-						if (ink.kind === 'text') {
-							expect(ink.x).toBeGreaterThanOrEqual(0);
-							expect(ink.x).toBeLessThanOrEqual(WIDTH);
-							continue;
-						}
-						expect(ink.d).toMatch(/^M/);
-						for (const x of numbers(ink.d)) {
-							expect(Number.isFinite(x)).toBe(true);
-							expect(Math.abs(x)).toBeLessThanOrEqual(WIDTH + 40);
-						}
-					}
-				}
-			),
-			{ seed: 81, numRuns: 25 }
-		);
-	});
-});
+import { SKILL_IDS } from './skills';
 
 it.each(SKILL_IDS)('%s has words with what goes wrong, in both crochet languages', (id) => {
 	for (const terms of ['us', 'uk'] as const) {
@@ -66,22 +26,14 @@ it('shows every loop of a few, and the first and the last of many with a gap', (
 	expect(many.at.at(-1)!.nth).toBe(48);
 });
 
-it('draws the same technique as a mirror image for the other hand, and back again', () => {
-	const left = diagramOf('mattress', { loops: 8, side: 'left' });
-	const right = diagramOf('mattress', { loops: 8, side: 'right' });
-	expect(right.inks).not.toEqual(left.inks);
-	const first = (d: typeof left) => numbers((d.inks[0] as { d: string }).d)[0]!;
-	expect(first(right)).toBeCloseTo(WIDTH - first(left), 6);
-});
-
-it('every finishing step of every project of the fair has a drawing, and closings say where they start', () => {
+it('every finishing step of every project of the fair has a technique, and closings say where they start', () => {
 	for (const project of harbour.projects) {
 		const p = plan(project, harbour.bench);
 		if (!p.ok) throw new Error(project.name);
 		for (const s of p.steps) {
 			const { skill, drawing } = drawingOf(s);
 			expect(SKILL_IDS).toContain(skill);
-			if (isDrawn(skill)) expect(diagramOf(skill, drawing).inks.length).toBeGreaterThan(0);
+			expect(drawing.loops).toBeGreaterThanOrEqual(0);
 			const said = wordSequence(s);
 			expect(said).not.toMatch(/NaN|undefined/);
 			if (s.do === 'close-flat' && !s.toe) expect(said).toContain(`1 with ${s.loops}`);

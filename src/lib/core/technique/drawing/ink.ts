@@ -57,9 +57,6 @@ export const text = (
 	at: 'start' | 'middle' | 'end' = 'middle'
 ): Ink => ({ kind: 'text', x, y, text: said, at });
 
-export const box = (x: number, y: number, w: number, h: number): string =>
-	`M${n(x)} ${n(y)}H${n(x + w)}V${n(y + h)}H${n(x)}Z`;
-
 /** An arrow from a to b with its head at b. */
 export function arrow(x1: number, y1: number, x2: number, y2: number): Ink {
 	const a = Math.atan2(y2 - y1, x2 - x1);
@@ -88,23 +85,4 @@ export function hook(x: number, y: number, turn: number): Ink {
 	return tool(
 		`M${at(0, 0)}Q${at(-2, 4)} ${at(4, 4)}L${at(6, 1.6)}L${at(36, 2)}L${at(36, -2)}L${at(5, -2)}Q${at(0, -2.4)} ${at(0, 0)}Z`
 	);
-}
-
-/** The same mark for the other hand; numbers stay readable. */
-export function mirror(ink: Ink): Ink {
-	if (ink.kind === 'text') return { ...ink, x: WIDTH - ink.x };
-	return { ...ink, d: mirrored(ink.d) };
-}
-
-/** A path mirrored left to right: absolute and relative x alike. */
-function mirrored(d: string): string {
-	return d.replace(/([A-Za-z])([^A-Za-z]*)/g, (_, command: string, args: string) => {
-		const numbers = args.match(/-?\d*\.?\d+/g)?.map(Number) ?? [];
-		const relative = command === command.toLowerCase();
-		const flip = (x: number) => n(relative ? -x : WIDTH - x);
-		const upper = command.toUpperCase();
-		if (upper === 'V' || upper === 'Z') return command + args;
-		const out = numbers.map((v, i) => (upper === 'H' || i % 2 === 0 ? flip(v) : n(v)));
-		return `${command}${out.join(' ')}`;
-	});
 }

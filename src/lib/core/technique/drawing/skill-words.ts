@@ -1,3 +1,6 @@
+import type { CROCHET } from '../../quantity/say';
+import type { CrochetTerms } from '../../model/kinds';
+
 export interface SkillWords {
 	readonly name: string;
 	/** What it is for and good at. */
@@ -21,3 +24,6 @@ export const SCHOOLS = {
 	seam: 'Sewing two edges'
 } as const;
 export type SchoolId = keyof typeof SCHOOLS;
+
+/** In one way of naming crochet, or alike in all. */
+export type Worded = SkillWords | ((said: (typeof CROCHET)[CrochetTerms]) => SkillWords);

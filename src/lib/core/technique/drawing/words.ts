@@ -1,8 +1,11 @@
-import { SKILL_WORDS } from './words-of-skills';
-import type { SkillWords } from './skill-words';
+import { EDGE_WORDS } from './words-of-edges';
+import { FORM_WORDS } from './words-of-forms';
+import type { SkillWords, Worded } from './skill-words';
 import type { SkillId } from './skills';
 import type { CrochetTerms } from '../../model/kinds';
 import { CROCHET } from '../../quantity/say';
+
+const SKILL_WORDS: Record<SkillId, Worded> = { ...EDGE_WORDS, ...FORM_WORDS };
 
 /** A technique in the maker's words. */
 export function skillWords(id: SkillId, terms: CrochetTerms): SkillWords {

@@ -1,13 +1,8 @@
-import type { CROCHET } from '../../quantity/say';
-import type { CrochetTerms } from '../../model/kinds';
-import type { SkillWords } from './skill-words';
+import type { Worded } from './skill-words';
 import type { SkillId } from './skills';
 
-/** In one way of naming crochet, or alike in all. */
-export type Worded = SkillWords | ((said: (typeof CROCHET)[CrochetTerms]) => SkillWords);
-
 /** Closing ends, finishing edges, sewing and making fast (common practice). */
-const EDGES = {
+export const EDGE_WORDS = {
 	'pick-up': {
 		name: 'Thread the tail through the loops',
 		goodFor: 'Every end that is gathered: it holds the loops before the waste comes off.',
@@ -131,6 +126,30 @@ const EDGES = {
 		wrong: 'A rung skipped shows as a loose bar behind: go back down to it.',
 		also: 'ladder hook column'
 	},
+	'latch-card': {
+		name: 'Latch up an extension',
+		goodFor: 'Columns out of floats that were wrapped round a card.',
+		how: [
+			'Each section between two gaps off on its own strand; do not stretch it.',
+			'Tighten the edge stitch; from the bottom upwards, a rung to each row.'
+		],
+		wrong:
+			'A float too short for its columns draws them in: the card is two pins wider than they are.',
+		also: 'card floats columns'
+	},
+	'join-open': {
+		name: 'Join two first rows loop to loop',
+		goodFor:
+			'A piece that widens and narrows again, in two halves: the strand is a row between them.',
+		how: [
+			'Both right sides up, the waste between them.',
+			'In at the middle of a loop and out of the next, on one side and then on the other.',
+			'As loose as a row lies; then the waste off both.'
+		],
+		wrong: 'Drawn tight it shows as a line: even it out, a little at each loop.',
+		school: 'seam',
+		also: 'graft live loops'
+	},
 	'waste-off': {
 		name: 'Take the waste off',
 		goodFor: 'Plain waste rows at either end.',
@@ -172,129 +191,3 @@ const EDGES = {
 		also: 'join tie'
 	}
 } satisfies Partial<Record<SkillId, Worded>>;
-
-/** Folding, filling, putting together, and what every tube is given (common practice). */
-const FORMS = {
-	tuck: {
-		name: 'Tuck one end inside the other',
-		goodFor: 'A lined hat out of one tube.',
-		how: ['Down to the fold, half the rows.', 'Knit side out on both layers, no twist between.'],
-		wrong: 'A layer longer than the other peeks out at the brim: fold by the row, not by eye.'
-	},
-	'turn-up': {
-		name: 'Turn the brim up',
-		goodFor: 'A warm double edge; it hides a lip of lining.',
-		how: ['Both layers together, the same height all round.'],
-		wrong: 'Turned on the body it is higher behind: turn it lying flat.'
-	},
-	hem: {
-		name: 'Hang a hem',
-		goodFor: 'A brim or channel of two layers, made on the machine.',
-		how: [
-			'Begin at the second loop, which is easier to find.',
-			'Loop by loop onto the pins as the ring turns; that round is a row.',
-			'It tightens towards the end; keep clear of waste loops and the tail.'
-		],
-		wrong: 'A loop left out is a hole along the inside: catch it with a short strand.'
-	},
-	'tie-off': {
-		name: 'Tie off with a running thread',
-		goodFor: 'Heads, bodies and segments out of one tube.',
-		how: [
-			'A doubled thread in and out through every other stitch of one row.',
-			'Draw it up over the stuffing, wind it round twice, knot.',
-			'Sink the ends into the stuffing.'
-		],
-		wrong: 'Off its row the neck is crooked: follow one row round, or mark it with a pin.',
-		also: 'segment neck toy'
-	},
-	stuff: {
-		name: 'Stuff',
-		goodFor: 'A shape that keeps.',
-		how: [
-			'Small tufts, the far end first.',
-			'Press to the sides and fill the middle last.',
-			'Stop before the stitches gape.'
-		],
-		wrong: 'One large wad makes a lump; too firm, and stuffing shows between stitches.',
-		also: 'fill filling toy'
-	},
-	attach: {
-		name: 'Sew a part on',
-		goodFor: 'Ears, limbs and tails.',
-		how: [
-			'Pin left and right before sewing either.',
-			'A loop of the part and a stitch of the body, in turn, all round.',
-			'For the smallest children once more round with doubled yarn.'
-		],
-		wrong: 'Sewn at the tip of a stitch only, it comes off: take the whole stitch.',
-		also: 'ear limb tail toy'
-	},
-	'fold-bag': {
-		name: 'Fold a strip to a bag',
-		goodFor: 'A bag out of one tube, no shaping, two seams.',
-		how: [
-			'The strip flat, three squares long.',
-			'Fold on the diagonal of the middle square, then on those of the two outer ones.',
-			'Sew where the edge folds back on itself, once in front and once behind.'
-		],
-		wrong: 'A strip that is not three widths long leaves points that are not alike.'
-	},
-	wind: {
-		name: 'Wind a pom-pom',
-		goodFor: 'A full, round tuft.',
-		how: ['Wraps side by side, then over one another.', 'Not tight, or the card bends.'],
-		wrong: 'Too few wraps and the tie shows.',
-		also: 'pompom card wraps'
-	},
-	'tie-cut': {
-		name: 'Tie, cut and trim',
-		goodFor: 'A pom-pom that does not shed.',
-		how: [
-			'A doubled strand round the middle, as tight as it will go, knotted twice.',
-			'Cut both ends; trim round; shake; warm at a distance; trim again.'
-		],
-		wrong: 'A loose tie sheds strands: pull it tighter before you cut.',
-		also: 'pompom'
-	},
-	hang: {
-		name: 'Tie things on a cord',
-		goodFor: 'Garlands and strings of flags.',
-		how: ['Mark the cord at equal distances before tying anything.', 'A loop at each end.'],
-		wrong: 'Measured along the sag instead of along the cord, the gaps come out uneven.',
-		also: 'garland bunting string'
-	},
-	block: {
-		name: 'Block flat',
-		goodFor: 'Panels, which curl; before any seam.',
-		how: ['Damp, pin to the measures without stretching, leave until dry.'],
-		wrong: 'Sewn before it is dry, seams that agreed no longer do.'
-	},
-	drawstring: {
-		name: 'Chain a cord',
-		goodFor: 'Drawstrings, straps and ties.',
-		how: ['A loop through a loop, as many as the plan says.', 'In and out through the channel.'],
-		wrong: 'A weak yarn snaps when it is drawn: double it.',
-		also: 'chain strap tie'
-	},
-	'inside-out': {
-		name: 'Turn inside out',
-		goodFor: 'The rougher purl side as the face.',
-		how: ['Before the last end is closed.'],
-		wrong: 'Closed first, there is no way to turn it.'
-	},
-	stretch: {
-		name: 'Stretch and rest',
-		goodFor: 'Every tube, before it is measured or sewn.',
-		how: ['Pull it long once or twice, and leave it lying.'],
-		wrong: 'Measured fresh off the machine it is longer than it will stay.'
-	},
-	measure: {
-		name: 'Measure and write down',
-		goodFor: 'The next one, planned from this one.',
-		how: ['Flat, relaxed, along the middle; then the weight.'],
-		wrong: 'A tape along a fold reads short.'
-	}
-} satisfies Partial<Record<SkillId, Worded>>;
-
-export const SKILL_WORDS: Record<SkillId, Worded> = { ...EDGES, ...FORMS };
