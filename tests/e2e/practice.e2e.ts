@@ -28,6 +28,15 @@ test('the weave by keys alone: a pin missed is named and shown, taken back, and 
 	// All of it back to the start, and all of it right.
 	await press(page, 'z*80');
 	await expect(page.getByText('Nothing is on the pins.')).toBeVisible();
+	await press(page, '1 2 1 2 o o');
+	// Going away to look something up loses nothing.
+	await visit(page, '/how');
+	await visit(page, '/practice/weave?try=even');
+	await expect(page.getByRole('button', { name: 'Take back' })).toBeEnabled();
+	await press(page, 'h z');
+	await expect(asked(page)).toContainText('Taken back');
+	await page.getByRole('button', { name: 'Start over' }).click();
+	await expect(page.getByText('Nothing is on the pins.')).toBeVisible();
 	await press(page, '1 2 1 2 o o o 3 4 n l');
 	await expect(page.getByText('Nothing went wrong.')).toBeVisible();
 	await expect(page.getByRole('heading', { name: '48 of 48 pins hold the weave' })).toBeVisible();
@@ -97,6 +106,9 @@ test('the crank and the table offer what was never practised, and the page of te
 	await expect(page).toHaveURL(/\/practice\/[a-z-]+\?try=/);
 	await visit(page, '/how');
 	const gather = page.locator('#gather');
+	// It begins at the step by which it is known.
+	await expect(gather.getByRole('status')).toHaveText('2 of 6');
+	await gather.getByRole('button', { name: 'Step before, of Gather' }).click();
 	await expect(gather.getByRole('status')).toHaveText('1 of 6');
 	await gather.getByRole('button', { name: 'Next step, of Gather' }).click();
 	await expect(gather.getByText('And through each in turn, none missed.')).toBeVisible();

@@ -36,24 +36,18 @@ function holds({ inks, says, width, height }: Diagram): void {
 	expect({ width, height }).toEqual({ width: WIDTH, height: HEIGHT });
 	expect(says).toMatch(/^[A-Z0-9].{6,230}\.$/s);
 	expect(says).not.toMatch(/NaN|undefined|;\s*[A-Z]/);
-	for (const ink of inks) {
-		if (ink.kind === 'text') {
-			expect(ink.x).toBeGreaterThanOrEqual(12);
-			expect(ink.x).toBeLessThanOrEqual(WIDTH);
-			expect(ink.y).toBeLessThanOrEqual(HEIGHT);
-			continue;
-		}
-		expect(ink.d).toMatch(/^M/);
-		expect(ink.d).not.toMatch(/NaN|undefined/);
-		for (const { x, y } of places(ink.d)) {
-			// A needle or a hook may stick out of it by its shaft.
-			const over = ink.kind === 'tool' ? 42 : 4;
-			expect(x).toBeGreaterThanOrEqual(-over);
-			expect(x).toBeLessThanOrEqual(WIDTH + over);
-			expect(y).toBeGreaterThanOrEqual(-over);
-			expect(y).toBeLessThanOrEqual(HEIGHT + over);
-		}
-	}
+	const outside = inks.flatMap((ink) => {
+		if (ink.kind === 'text')
+			return ink.x >= 12 && ink.x <= WIDTH && ink.y <= HEIGHT ? [] : [`${ink.text} at ${ink.x}`];
+		if (!ink.d.startsWith('M') || /NaN|undefined/.test(ink.d)) return [ink.d];
+		// A needle or a hook may stick out of it by its shaft.
+		const over = ink.kind === 'tool' ? 42 : 4;
+		const within = places(ink.d).every(
+			({ x, y }) => x >= -over && x <= WIDTH + over && y >= -over && y <= HEIGHT + over
+		);
+		return within ? [] : [ink.d];
+	});
+	expect(outside).toEqual([]);
 }
 
 describe.each(AT_TABLE)('%s at the table', (id) => {
@@ -90,7 +84,7 @@ describe.each(AT_TABLE)('%s at the table', (id) => {
 					for (const { diagram } of all({ loops, wraps, row: loops, ...more })) holds(diagram);
 				}
 			),
-			{ seed: 81, numRuns: 25 }
+			{ seed: 81, numRuns: 12 }
 		);
 	});
 	it('looks otherwise after every step, and says something else', () => {

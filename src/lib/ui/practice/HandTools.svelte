@@ -32,7 +32,10 @@
 						class="flex items-center gap-2"
 						onsubmit={(e) => {
 							e.preventDefault();
-							if (count !== null) practice.use(tool, count);
+							if (count === null) return;
+							practice.use(tool, count);
+							// The keys are the hand's again.
+							if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
 						}}
 					>
 						<kbd class="key" aria-hidden="true">{i + 1}</kbd>

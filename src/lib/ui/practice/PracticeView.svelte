@@ -7,6 +7,7 @@
 	import { placesOf } from '$lib/core/practice/drawing/looked';
 	import { sayState } from '$lib/core/practice/say';
 	import Redo from '@lucide/svelte/icons/redo-2';
+	import Restart from '@lucide/svelte/icons/rotate-ccw';
 	import Undo from '@lucide/svelte/icons/undo-2';
 	import Caution from '../parts/Caution.svelte';
 	import Choice from '../parts/Choice.svelte';
@@ -15,6 +16,7 @@
 	import HandTools from './HandTools.svelte';
 	import Judgement from './Judgement.svelte';
 	import NearPicture from './NearPicture.svelte';
+	import { keptSeed, nextSeed } from './kept';
 	import { ownColour, ownRing } from './own-ring';
 	import { Practice } from './practice.svelte';
 	import PracticeKeys from './PracticeKeys.svelte';
@@ -24,7 +26,7 @@
 	let { lesson }: { lesson: Lesson } = $props();
 	const workbench = useWorkbench();
 	const colour = $derived(ownColour(workbench));
-	let seed = $state(1);
+	let seed = $state(keptSeed());
 	// The same text is the same ring: what was done stays while the store is read anew.
 	const ring = $derived(ownRing(workbench, seed));
 	const tryId = $derived(page.url.searchParams.get('try'));
@@ -104,7 +106,7 @@
 		{#if practice.step !== null}
 			<Watching {practice} />
 		{:else if practice.judged}
-			<Judgement {practice} judged={practice.judged} {colour} onagain={() => (seed += 1)} />
+			<Judgement {practice} judged={practice.judged} {colour} onagain={() => (seed = nextSeed())} />
 		{:else}
 			<HandTools {practice} />
 			<div class="mt-4 flex flex-wrap items-center gap-2">
@@ -122,6 +124,11 @@
 					disabled={!practice.canRedo}
 					onclick={() => practice.redo()}
 				/>
+				{#if practice.canUndo}<IconAct
+						icon={Restart}
+						label="Start over"
+						onclick={() => practice.startOver()}
+					/>{/if}
 				<button class="btn btn-md" onclick={() => practice.watch(0)}>Show me</button>
 				<button class="btn btn-md btn-neutral ml-auto" onclick={look}>Done: look at it</button>
 			</div>

@@ -4,11 +4,12 @@ import { judge, stateAfter, type Judged } from '$lib/core/practice/judge';
 import type { Learner, Lesson, Tool, Try } from '$lib/core/practice/lesson';
 import { sayPin } from '$lib/core/practice/say';
 import { sayAct } from '$lib/core/practice/say-act';
-import { soOn } from '$lib/core/practice/so-on';
+import { pointsOn, soOn } from '$lib/core/practice/so-on';
 import { wordFault, wordRefusal } from '$lib/core/practice/words';
 import type { Units } from '$lib/core/quantity/units';
 import { entryAt } from '$lib/core/quantity/sure';
 import type { Hand } from '$lib/core/simulate/hand/hand';
+import { keepActs, keptActs } from './kept';
 import { learnerOf } from './own-ring';
 
 /** Turns of a habit that are done at one press. */
@@ -27,7 +28,7 @@ export class Practice {
 		learnerFor(learnerOf(this.#own.ring, this.#own.units()), this.t)
 	);
 	readonly #own: OwnRing;
-	#acts = $state.raw<readonly Act[]>([]);
+	#done = $state.raw<readonly Act[]>([]);
 	#undone = $state.raw<readonly Act[]>([]);
 	/** The pin that is pointed at, from 0. */
 	pin = $state(0);
@@ -42,10 +43,10 @@ export class Practice {
 	refused = $state(false);
 	readonly shown = $derived.by(() => this.t.perfect(this.m));
 	readonly acts = $derived(
-		this.step === null ? this.#acts : this.shown.slice(0, this.step).flatMap((s) => s.acts)
+		this.step === null ? this.#done : this.shown.slice(0, this.step).flatMap((s) => s.acts)
 	);
 	readonly hand: Hand = $derived.by(() => stateAfter(this.t, this.m, this.acts));
-	readonly goesOn = $derived(this.step === null && soOn(this.#acts, this.hand.pins, 1).length > 0);
+	readonly goesOn = $derived(this.step === null && soOn(this.#done, this.hand.pins, 1).length > 0);
 
 	constructor(
 		readonly lesson: Lesson,
@@ -54,14 +55,22 @@ export class Practice {
 	) {
 		this.#own = own;
 		this.t = lesson.tries.find((t) => t.id === tryId) ?? entryAt(lesson.tries, 0);
+		this.#done = keptActs(this.#key, own.ring);
 		this.pin = this.#start();
 	}
 
+	get #key(): string {
+		return `${this.lesson.id}/${this.t.id}`;
+	}
+	#keep(acts: readonly Act[]): void {
+		this.#done = acts;
+		keepActs(this.#key, this.#own.ring, acts);
+	}
 	#start(): number {
 		return this.hand.pos % this.hand.pins;
 	}
 	get canUndo(): boolean {
-		return this.step === null && this.#acts.length > 0;
+		return this.step === null && this.#done.length > 0;
 	}
 	get canRedo(): boolean {
 		return this.step === null && this.#undone.length > 0;
@@ -78,7 +87,7 @@ export class Practice {
 	/** One act; false where it cannot be done, and why is said. */
 	#does(act: Act): boolean {
 		const before = this.hand;
-		const next = [...this.#acts, act];
+		const next = [...this.#done, act];
 		const hand = stateAfter(this.t, this.m, next);
 		const last = hand.act;
 		const why = hand.refused.find((r) => r.act === last);
@@ -90,7 +99,7 @@ export class Practice {
 			this.said = why ? wordRefusal(why.code) : fault ? wordFault(fault.code) : '';
 			return false;
 		}
-		this.#acts = next;
+		this.#keep(next);
 		this.#undone = [];
 		this.judged = null;
 		return true;
@@ -109,7 +118,7 @@ export class Practice {
 		if (!this.#does(act)) return;
 		this.said = `${sayAct(act, this.m)}.`;
 		this.chosen = null;
-		if (tool.moves) this.#move(tool.moves);
+		this.#pointOn(tool.moves ?? 0);
 	}
 
 	turn(pins: number, way: 'forward' | 'back'): void {
@@ -131,17 +140,23 @@ export class Practice {
 	}
 
 	soOn(): void {
-		for (const act of soOn(this.#acts, this.hand.pins, SO_ON)) {
+		for (const act of soOn(this.#done, this.hand.pins, SO_ON)) {
 			if (!this.#does(act)) return;
 			if ('pin' in act) {
 				this.pin = act.pin;
-				this.#move(this.#movesAfter(act));
+				this.#pointOn(this.#movesAfter(act));
 			}
 			this.said = `And so on: ${sayAct(act, this.m)}.`;
 		}
-		if (this.#acts.at(-1)?.op === 'turn') this.pin = this.#start();
+		if (this.#done.at(-1)?.op === 'turn') this.pin = this.#start();
 	}
 
+	/** Where the hand went from pin to pin it goes on so, else as many on as its tool does. */
+	#pointOn(moves: number): void {
+		const on = pointsOn(this.#done, this.hand.pins);
+		if (on !== null) this.pin = on;
+		else this.#move(moves);
+	}
 	/** Pins that are pointed on after an act, as its tool does. */
 	#movesAfter(act: Act): number {
 		const at = { hand: this.hand, m: this.m, pin: 0, chosen: null };
@@ -158,9 +173,9 @@ export class Practice {
 	}
 
 	undo(): void {
-		const last = this.#acts.at(-1);
+		const last = this.#done.at(-1);
 		if (!last || this.step !== null) return;
-		this.#acts = this.#acts.slice(0, -1);
+		this.#keep(this.#done.slice(0, -1));
 		this.#undone = [...this.#undone, last];
 		this.judged = null;
 		this.refused = false;
@@ -178,15 +193,21 @@ export class Practice {
 	}
 	/** Back to before the act that something came of. */
 	backTo(act: number): void {
-		this.#undone = [...this.#acts.slice(act)].reverse();
-		this.#acts = this.#acts.slice(0, act);
+		this.#undone = [...this.#done.slice(act)].reverse();
+		this.#keep(this.#done.slice(0, act));
 		this.judged = null;
 		this.pin = this.#start();
 		this.said = 'Taken back to before it.';
 	}
+	/** As the machine stood at first; all of it can be done again. */
+	startOver(): void {
+		this.backTo(0);
+		this.refused = false;
+		this.said = 'As the machine stands at first.';
+	}
 
 	look(): Judged {
-		this.judged = judge(this.t, this.m, this.#acts);
+		this.judged = judge(this.t, this.m, this.#done);
 		return this.judged;
 	}
 
