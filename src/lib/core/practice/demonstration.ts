@@ -48,8 +48,8 @@ function atTheTable(id: TableSkill, learner: Learner, drawing: Drawing): Demonst
 		pictured: Math.min(pictured, shown.length - 1),
 		what: null,
 		at(step) {
-			const { says, inks } = entryAt(shown, Math.max(0, Math.min(shown.length - 1, step)));
-			return { says, diagram: { width: WIDTH, height: HEIGHT, inks, says: `${says}.` } };
+			const { says, draw } = entryAt(shown, Math.max(0, Math.min(shown.length - 1, step)));
+			return { says, diagram: { width: WIDTH, height: HEIGHT, inks: draw(), says: `${says}.` } };
 		}
 	};
 }

@@ -26,7 +26,7 @@ export const PLAYS: Record<
 	'waste-off': { what: 'closings/loop-through', step: 5, part: true },
 	ravel: { what: 'closings/ravel', step: 2 },
 	knot: { what: 'join/waste-to-main', step: 4, part: true },
-	'latch-card': { what: 'ladders/extension', step: 5, part: true }
+	'latch-card': { what: 'ladders/extension', step: 2, part: true }
 };
 /** Lesson and try of what is asked for by a technique; null for one that is no work of loops. */
 export const practiceOfSkill = (skill: SkillId): Practised | null =>

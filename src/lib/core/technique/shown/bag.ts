@@ -42,5 +42,6 @@ const SAID: Record<BagStage, string> = {
 /** A strip folded to a bag, fold by fold. */
 export const foldStrip: TableDemo = {
 	pictured: 0,
-	steps: (): AtTable[] => BAG_STAGES.map((stage) => ({ says: SAID[stage], inks: bagInks(stage) }))
+	steps: (): AtTable[] =>
+		BAG_STAGES.map((stage) => ({ says: SAID[stage], draw: () => bagInks(stage) }))
 };

@@ -115,7 +115,7 @@ function blockInks(s: Blocked): Ink[] {
 
 /** Damped, pinned out, dried. */
 export const block: TableDemo = {
-	pictured: 4,
+	pictured: 3,
 	steps: () => {
 		const pin = (at: number): Blocking => ({ do: 'pin', at });
 		return played<Blocked, Blocking>(

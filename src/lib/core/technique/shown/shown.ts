@@ -5,7 +5,7 @@ import type { Say } from '../../quantity/say';
 /** A step of work at the table: how it is said, and how all lies after it. */
 export interface AtTable {
 	readonly says: string;
-	readonly inks: readonly Ink[];
+	readonly draw: () => readonly Ink[];
 }
 
 /** A technique at the table, step by step, from what it is done to; and the step by which it is known, from 0. */
@@ -45,7 +45,8 @@ export function played<S, A>(
 			state = act(state, a);
 			return said === null ? [] : [said];
 		});
-		return { says: inOneBreath(says), inks: shown.draw(state) };
+		const after = state;
+		return { says: inOneBreath(says), draw: () => shown.draw(after) };
 	});
-	return [{ says: shown.first, inks: shown.draw(start) }, ...steps];
+	return [{ says: shown.first, draw: () => shown.draw(start) }, ...steps];
 }

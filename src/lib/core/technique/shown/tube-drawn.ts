@@ -155,7 +155,10 @@ export function tubesShown(steps: readonly TubeStep[]): AtTable[] {
 							: [arrow(from.x, from.y, to.x, to.y)];
 					})
 				: [];
-		return { says, inks: [...tubeInks(stage, put), ...moved, ...(over?.(put, stage) ?? [])] };
+		return {
+			says,
+			draw: () => [...tubeInks(stage, put), ...moved, ...(over?.(put, stage) ?? [])]
+		};
 	});
 }
 
