@@ -9,6 +9,7 @@ import { HEIGHT, WIDTH, type Diagram } from '../technique/drawing/ink';
 import { AT_TABLE, SKILL_IDS } from '../technique/drawing/skills';
 import { learner } from '../../../../tests/support/learner';
 import { printLength } from '../quantity/print';
+import { say } from '../quantity/say';
 import { demonstrationOf } from './demonstration';
 
 const m = learner(48);
@@ -119,7 +120,7 @@ it('every finishing step of the fair is shown, its own loops, row and wraps in i
 			if (s.do === 'tie-off') expect(said).toContain(`of its ${s.loops} stitches`);
 			if (s.do === 'wind') expect(said).toContain(`${s.wraps} wraps`);
 			if (s.do === 'tuck') expect(said).toMatch(new RegExp(`at row ${s.atRow}\\b`));
-			if (s.do === 'measure-tube') expect(said).toContain(printLength(s.long.mean, 'cm'));
+			if (s.do === 'measure-tube') expect(said).toContain(say('cm').spread(s.long, 'length'));
 			if (s.do === 'turn-up') expect(said).toContain(printLength(s.heightCm, 'cm'));
 			if (s.do === 'crochet-edge') expect(said).toContain(`${s.count.stitches} stitches`);
 		}

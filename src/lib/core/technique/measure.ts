@@ -21,7 +21,10 @@ export const measureTube = technique<'measure-tube'>({
 			}),
 			drawing: ({ long, wide }) => ({
 				skill: 'measure',
-				drawing: { loops: 12, tube: { longCm: long.mean, wideCm: wide.mean } }
+				drawing: {
+					loops: 12,
+					tube: { planned: { long, wide }, longCm: long.mean, wideCm: wide.mean }
+				}
 			})
 		}
 	},

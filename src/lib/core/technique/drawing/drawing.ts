@@ -1,3 +1,5 @@
+import type { Estimate } from '../../quantity/estimate';
+
 /** What a drawing is made from. */
 export interface Drawing {
 	/** Loops of the edge. */
@@ -15,8 +17,9 @@ export interface Drawing {
 	readonly twice?: boolean;
 	/** Things on a cord, or sewn on. */
 	readonly things?: number;
-	/** What is known of a tube: its lengths in cm, the row it is folded at, and how high its brim is turned up. */
+	/** What is known of a tube: what is planned of it and its lengths, cm, the row it is folded at, and how high its brim is turned up. */
 	readonly tube?: {
+		readonly planned?: { readonly long: Estimate; readonly wide: Estimate };
 		readonly longCm?: number;
 		readonly wideCm?: number;
 		readonly foldRow?: number;

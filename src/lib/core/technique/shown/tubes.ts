@@ -1,4 +1,5 @@
 import type { AssemblyStep } from '../../assembly/assembly';
+import type { Estimate } from '../../quantity/estimate';
 import type { TableDemo } from './shown';
 import { PIECE, tapeAcross, tapeAlong, tubeAfter, tubeOf, tubesShown } from './tube-drawn';
 
@@ -109,8 +110,8 @@ export const stretch: TableDemo = {
 export const measure: TableDemo = {
 	pictured: 1,
 	steps: (d, s) => {
-		const read = (cm: number | undefined) => (cm === undefined ? '' : s.length(cm));
-		const [long, wide] = [read(d.tube?.longCm), read(d.tube?.wideCm)];
+		const read = (e: Estimate | undefined) => (e === undefined ? '' : s.spread(e, 'length'));
+		const [long, wide] = [read(d.tube?.planned?.long), read(d.tube?.planned?.wide)];
 		const planned = (said: string) => (said === '' ? '' : `; ${said} are planned`);
 		const stage = tubeAfter(tubeOf(d));
 		return tubesShown([
