@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { TombleDb } from './db';
-import { appendAsLead, claimLead, LEASE_MS, leadOf } from './lead';
+import { appendAsLead, asLead, claimLead, LEASE_MS, leadOf } from './lead';
 import { Presence } from './presence';
 import type { RunEvent } from '../core/model/project';
 
@@ -33,6 +33,33 @@ describe('the lead of a run', () => {
 		expect(await claimLead(db, claim('b', 1, { gone: 'c' }))).toBe(false);
 		expect(await appendAsLead(db, [row('x')], claim('b', 1, { gone: 'a' }))).toBe(true);
 		expect(await leadOf(db, 'p')).toBe('b');
+	});
+
+	it('that came to this tab while it asked is no refusal: what is pressed just after a crash counts', async () => {
+		await claimLead(db, claim('dead', 0));
+		const asked: string[] = [];
+		const pressed = asLead(
+			db,
+			claim('b', 1),
+			(tab) => Promise.resolve(asked.push(tab) > 0 && false),
+			(c) => appendAsLead(db, [row('x')], c)
+		);
+		// Another try of the same tab has found out meanwhile that nobody is there.
+		expect(await claimLead(db, claim('b', 1, { gone: 'dead' }))).toBe(true);
+		expect(await pressed).toBe(true);
+		expect(asked).toEqual([]);
+		expect(await db.events.count()).toBe(1);
+	});
+	it('of a tab that is there, or was taken by a third while one asked, is a refusal', async () => {
+		await claimLead(db, claim('a', 0));
+		const press = (isGone: (tab: string) => Promise<boolean>) =>
+			asLead(db, claim('b', 1), isGone, (c) => appendAsLead(db, [row('x')], c));
+		expect(await press(() => Promise.resolve(false))).toBe(false);
+		expect(
+			await press(async (tab) => claimLead(db, claim('c', 1, { gone: tab })).then(() => true))
+		).toBe(false);
+		expect(await db.events.count()).toBe(0);
+		expect(await leadOf(db, 'p')).toBe('c');
 	});
 
 	it('written by a clock that was put right afterwards holds nobody up', async () => {

@@ -60,3 +60,19 @@ export const appendAsLead = (
 		await appendEvents(db, events);
 		return true;
 	});
+
+/**
+ * Does something as the tab that leads, and once more where the lead turns out to be free: its tab is gone, it was given up, or
+ * this tab was given it while the first try was on its way.
+ */
+export async function asLead(
+	db: TombleDb,
+	claim: Claim,
+	isGone: (tab: string) => Promise<boolean>,
+	act: (claim: Claim) => Promise<boolean>
+): Promise<boolean> {
+	if (await act(claim)) return true;
+	const lead = await leadOf(db, claim.projectId);
+	if (lead === null || lead === claim.tab) return act(claim);
+	return (await isGone(lead)) && act({ ...claim, gone: lead });
+}

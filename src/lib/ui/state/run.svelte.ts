@@ -2,7 +2,14 @@ import { liveQuery } from 'dexie';
 import { foldRun } from '$lib/core/crank/run';
 import type { Project, RunEvent } from '$lib/core/model/project';
 import type { TombleDb } from '$lib/store/db';
-import { appendAsLead, claimLead, leadOf, releaseLead, RENEW_MS } from '$lib/store/lead';
+import {
+	appendAsLead,
+	asLead,
+	claimLead,
+	releaseLead,
+	RENEW_MS,
+	type Claim
+} from '$lib/store/lead';
 import { Presence } from '$lib/store/presence';
 import { troubleOf, type StoreTrouble } from '$lib/store/failure';
 import { RunWriter, type NewEvent } from '$lib/store/run-writer';
@@ -65,26 +72,18 @@ export class Run {
 		});
 	}
 
-	#claim(gone?: string | null) {
-		const { projectId } = this;
-		const claim = { projectId, tab: TAB, now: Date.now(), takeOver: this.#taking };
-		return gone ? { ...claim, gone } : claim;
+	#claim(): Claim {
+		return { projectId: this.projectId, tab: TAB, now: Date.now(), takeOver: this.#taking };
 	}
 
-	/** The tab that leads, where it is there no more: a reload, a crash. */
-	async #goneLead(): Promise<string | null> {
-		const lead = await leadOf(this.db, this.projectId);
-		return lead !== null && (await presence().gone(lead)) ? lead : null;
+	#leading(act: (claim: Claim) => Promise<boolean>): Promise<boolean> {
+		return asLead(this.db, this.#claim(), (tab) => presence().gone(tab), act);
 	}
 
 	async #append(events: readonly RunEvent[]): Promise<boolean> {
-		if (!this.#asLead) {
-			await appendEvents(this.db, events);
-			return true;
-		}
-		if (await appendAsLead(this.db, events, this.#claim())) return true;
-		const gone = await this.#goneLead();
-		return gone !== null && appendAsLead(this.db, events, this.#claim(gone));
+		if (this.#asLead) return this.#leading((claim) => appendAsLead(this.db, events, claim));
+		await appendEvents(this.db, events);
+		return true;
 	}
 
 	/** Reads the committed events once. */
@@ -106,9 +105,7 @@ export class Run {
 			// A tab that is not looked at keeps a lead it has and takes no new one.
 			if (!this.leads && document.visibilityState !== 'visible') return;
 			try {
-				this.leads =
-					(await claimLead(this.db, this.#claim())) ||
-					(await claimLead(this.db, this.#claim(await this.#goneLead())));
+				this.leads = await this.#leading((claim) => claimLead(this.db, claim));
 			} catch {
 				// A store that does not answer is told of by what could not be written.
 			}

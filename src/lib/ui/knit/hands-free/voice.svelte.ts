@@ -1,3 +1,8 @@
+/** Only where something is being said: asked for nothing, some browsers wake a speaker that is slow to come, and stand still. */
+function hush(): void {
+	if (speechSynthesis.speaking || speechSynthesis.pending) speechSynthesis.cancel();
+}
+
 /**
  * The browser's own voices, and of those only the ones that live on this device: a voice that sends its text elsewhere to be
  * spoken is never used. Where there is none, nothing is said.
@@ -20,14 +25,14 @@ export class Voice {
 		speechSynthesis.addEventListener('voiceschanged', look);
 		return () => {
 			speechSynthesis.removeEventListener('voiceschanged', look);
-			speechSynthesis.cancel();
+			hush();
 		};
 	}
 
 	/** Says it now, in place of what is still being said. */
 	say(text: string): void {
 		if (!this.local) return;
-		speechSynthesis.cancel();
+		hush();
 		const words = new SpeechSynthesisUtterance(text);
 		words.voice = this.local;
 		words.lang = this.local.lang;
