@@ -2,7 +2,7 @@ import { hook, n, patch, text, yarn, type Ink } from '../drawing/ink';
 import { loopHalves, loopNumbers, shownLoops } from '../drawing/loops';
 import { hooked, work, type HookAct, type Hooked } from '../../table/hook';
 import { laid, sew, type Sewn, type Stitch } from '../../table/thread';
-import { sewnInks, type Lying, type Spot } from './seams';
+import { sewnInks, type Lying, type Spot } from './sewn';
 import type { Drawing } from '../drawing/drawing';
 import { LEFT, played, RIGHT, type AtTable, type TableDemo } from './shown';
 

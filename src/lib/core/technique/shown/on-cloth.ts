@@ -1,6 +1,6 @@
 import { line, n, patch, yarn, type Ink } from '../drawing/ink';
 import { laid, sew, type Sewn, type Stitch } from '../../table/thread';
-import { sewnInks, type Lying } from './seams';
+import { sewnInks, type Lying } from './sewn';
 import { played, type TableDemo } from './shown';
 
 const CLOTH = patch('M8 8H160V98H8Z', 'fabric');

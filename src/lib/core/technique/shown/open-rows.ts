@@ -1,6 +1,6 @@
 import { n, patch, yarn } from '../drawing/ink';
 import { laid, sew, type Stitch } from '../../table/thread';
-import { sewnInks, type Lying } from './seams';
+import { sewnInks, type Lying } from './sewn';
 import { played, type TableDemo } from './shown';
 
 /** Places between loops that are shown. */

@@ -1,7 +1,7 @@
 import { line, n, patch, text, yarn } from '../drawing/ink';
 import { laid, sew, type Sewn, type Stitch } from '../../table/thread';
 import { MIDDLE, played, type TableDemo } from './shown';
-import { sewnInks, type Lying } from './seams';
+import { sewnInks, type Lying } from './sewn';
 
 /** Stitches of the row that face the hand. */
 const FACING = 8;
