@@ -66,10 +66,12 @@ for (const [half, views] of [VIEWS.slice(0, HALF), VIEWS.slice(HALF)].entries())
 		};
 		for (const [name, path] of views) {
 			await visit(page, path);
-			await look(name, new AxeBuilder({ page }));
+			// Techniques stand beside one another alike: of each row the first is looked at.
+			const axe = () => new AxeBuilder({ page }).exclude('article ~ article');
+			await look(name, axe());
 			// What differs in the dark is colour alone.
 			await scheme(page, 'dark');
-			await look(`${name}, dark`, new AxeBuilder({ page }).withRules(['color-contrast']));
+			await look(`${name}, dark`, axe().withRules(['color-contrast']));
 			await scheme(page, 'light');
 			for (const width of [390, 1280]) {
 				await page.setViewportSize({ width, height: 800 });

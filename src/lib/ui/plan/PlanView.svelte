@@ -46,11 +46,9 @@
 			? withHeld(live.value, project, workbench.bench, held.list)
 			: live.value
 	);
-	/** As it last could be made: what stood in its slip is still to be chosen when it cannot. */
-	let last = $state.raw<Plan | null>(null);
-	$effect(() => {
-		if (plan?.ok) last = plan;
-	});
+	/** As it last could be made: what stood in its slip is still to be chosen when it cannot, and no part of it is ever given another. */
+	let before: Plan | null = null;
+	const last = $derived.by(() => (plan?.ok ? (before = plan) : before));
 	const units = $derived(workbench.units);
 	/** Null until it is first asked for: only then is the sheet worked out. */
 	let onPaper = $state<boolean | null>(null);
@@ -104,11 +102,11 @@
 <PlanHead {project} {editor} onprint={plan?.ok ? () => (onPaper = true) : undefined} />
 
 <NextTime {project} />
-{#if plan?.ok}
-	<AnotherOf {plan} {project} {editor} />
-	<PlanBody {plan} {project} {editor} {events} onfix={apply} />
+{#if plan?.ok && last}
+	<AnotherOf plan={last} {project} {editor} />
+	<PlanBody plan={last} {project} {editor} {events} onfix={apply} />
 	<FewerRows {ask} />
-{:else if plan}
+{:else if plan && !plan.ok}
 	<CannotPlan why={plan} {last} {project} {editor} onfix={apply} />
 {:else}
 	<NotWorked failure={live.failure} onagain={live.again} />
