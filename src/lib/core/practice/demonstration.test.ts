@@ -4,9 +4,9 @@ import { harbour } from '../../demo/harbour';
 import { plan } from '../plan';
 import { hooked, work, type HookAct } from '../table/hook';
 import { laid, passedOver, sew, snugTo, type Stitch } from '../table/thread';
-import { drawingOf } from '../technique/say-step';
+import { drawingOf, wordStep } from '../technique/say-step';
 import { HEIGHT, WIDTH, type Diagram } from '../technique/drawing/ink';
-import { AT_TABLE, SKILL_IDS } from '../technique/drawing/skills';
+import { AT_TABLE, isPlayed, SKILL_IDS } from '../technique/drawing/skills';
 import { learner } from '../../../../tests/support/learner';
 import { printLength } from '../quantity/print';
 import { say } from '../quantity/say';
@@ -69,6 +69,7 @@ describe.each(AT_TABLE)('%s at the table', (id) => {
 						threaded: fc.boolean(),
 						twice: fc.boolean(),
 						things: fc.integer({ min: 1, max: 40 }),
+						pairs: fc.integer({ min: 0, max: 200 }),
 						tube: fc.record(
 							{
 								longCm: fc.double({ min: 2, max: 200, noNaN: true }),
@@ -125,6 +126,42 @@ it('every finishing step of the fair is shown, its own loops, row and wraps in i
 			if (s.do === 'crochet-edge') expect(said).toContain(`${s.count.stitches} stitches`);
 		}
 	}
+});
+
+it('no figure is said at the table that the step itself does not say', () => {
+	const numbers = (said: string) => (said.match(/\d+(\.\d+)?/g) ?? []).map(Number);
+	for (const project of harbour.projects) {
+		const p = plan(project, harbour.bench);
+		if (!p.ok) throw new Error(project.name);
+		for (const s of p.steps) {
+			const { skill, drawing } = drawingOf(s);
+			if (isPlayed(skill)) continue;
+			const { title, how } = wordStep(s, 'cm');
+			const own = numbers(`${title} ${how}`);
+			const shown = demonstrationOf(skill, m, drawing);
+			const last = shown.at(shown.steps - 1).says;
+			for (let i = 0; i < shown.steps; i++) {
+				// The first few are counted; the shares that a card is wound by come to its whole.
+				if (skill === 'wind' && shown.at(i).says !== last) continue;
+				const odd = numbers(shown.at(i).says).filter(
+					(x) => x > 6 && !own.includes(x) && !own.includes(2 * x)
+				);
+				expect([s.id, shown.at(i).says, odd]).toEqual([s.id, shown.at(i).says, []]);
+			}
+		}
+	}
+});
+
+it('a figure that is small is said as it is: one loop is one, three chains are three', () => {
+	const said = (id: 'crochet' | 'drawstring' | 'attach' | 'whip', drawing: object) => {
+		const shown = demonstrationOf(id, m, { loops: 12, ...drawing });
+		return Array.from({ length: shown.steps }, (_, i) => shown.at(i).says).join(' | ');
+	};
+	expect(said('crochet', { loops: 2 })).not.toMatch(/loop 3|3 stitches/);
+	expect(said('drawstring', { chains: 3, threaded: false })).toContain('3 chains');
+	expect(said('attach', { loops: 4 })).not.toMatch(/loop 5/);
+	expect(said('whip', { pairs: 3 })).not.toMatch(/loop 4/);
+	expect(said('whip', {})).toContain('to the end');
 });
 
 it('every technique there is is shown in steps, and known by one of them', () => {

@@ -176,7 +176,10 @@ export const closeFlat = technique<'close-flat'>({
 					: `Close the ${ROW[edge]} row${name ? ` of ${ofPiece(name, copies)}` : ''} flat${name ? '' : onPieces(copies)}, ${halves(loops)}`,
 				how: `${toe ? `Run the tail of ${s.tail(tailCm)} through all loops and draw them in to two thirds of the width, then whip front to back, flat.` : `Lay the tube flat${joins ? ' so that the colour joins are at the back' : ''}.${leave.length > 0 ? ` Leave out the loops of pins ${leave.join(' and ')}, a marker through each: they become ladders, and lie at the two folds.` : ''} ${how === 'loop' ? '' : `With the tail of ${s.tail(tailCm)}: `}${how === 'loop' ? HOW[how] : uncapital(HOW[how])}`}${waste ? ' The waste comes off when it is closed.' : ''}`
 			}),
-			drawing: (w) => ({ skill: w.toe ? 'whip' : SKILL[w.how], drawing: w }),
+			drawing: (w) =>
+				w.toe
+					? { skill: 'whip', drawing: { loops: w.loops, pairs: Math.floor(w.loops / 2) } }
+					: { skill: SKILL[w.how], drawing: w },
 			loops: ({ loops, toe }) => (toe ? singly(loops) : folded(loops))
 		}
 	},
@@ -229,7 +232,7 @@ export const joinRing = technique<'join-ring'>({
 				title: `Join both ends to a ring${twist ? ', with a half turn' : ''}`,
 				how: `${loops} loops with ${loops}${joins ? ', the same colour join meeting the same' : ''}${twist ? '; turn one end over once before you begin' : ''}. Loop through loop or whipped, not drawn in.`
 			}),
-			drawing: (w) => ({ skill: 'whip', drawing: w }),
+			drawing: ({ loops }) => ({ skill: 'whip', drawing: { loops, pairs: loops } }),
 			loops: ({ loops }) => facing(loops)
 		}
 	},

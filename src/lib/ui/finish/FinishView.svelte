@@ -194,6 +194,7 @@
 								shown={demonstrationOf(t.skill, learner, t.drawing)}
 								name={tw.name}
 								pictured
+								beside
 								width={208}
 								outer={tube}
 								inner={lining}

@@ -10,10 +10,12 @@
 		width?: number;
 		outer?: string;
 		inner?: string;
+		/** It stands beside a step of a project, whose figures are its own. */
+		beside?: boolean;
 		/** Begins at the step it is known by. */
 		pictured?: boolean;
 	}
-	let { shown, name, width = 264, pictured = false, ...colours }: Props = $props();
+	let { shown, name, width = 264, pictured = false, beside = false, ...colours }: Props = $props();
 	let chosen = $state<number | null>(null);
 	const step = $derived(Math.min(chosen ?? (pictured ? shown.pictured : 0), shown.steps - 1));
 	const frame = $derived(shown.at(step));
@@ -42,4 +44,7 @@
 		{/if}
 	</div>
 	<p class="mt-1 min-h-10 text-sm" style:max-width={`${Math.max(width, 264)}px`}>{frame.says}.</p>
+	{#if beside && shown.what}
+		<p class="hint">Shown on a practice ring: the lengths and counts of yours stand in the step.</p>
+	{/if}
 </div>

@@ -10,6 +10,8 @@ export interface Drawing {
 	readonly perLoop?: 1 | 2;
 	/** Stitches in all, where some go into rows or spaces and not into loops. */
 	readonly stitches?: number;
+	/** Loops that go one with one, where that is known. */
+	readonly pairs?: number;
 	/** Chains of a cord, and whether it is run in and out of an edge. */
 	readonly chains?: number;
 	readonly threaded?: boolean;

@@ -67,32 +67,37 @@ function sayAll({ loops, perLoop, stitches }: Drawing): string {
 export const crochet: TableDemo = {
 	pictured: 7,
 	steps: (d) => {
-		const many = Math.max(3, d.loops);
+		const many = Math.max(1, d.loops);
 		const again = d.perLoop === 2 ? [1, 1] : [1];
 		const at = Array.from({ length: many }, (_, i) => again.map(() => i + 1)).flat();
 		const slowly = at.slice(0, 2).flatMap((k) => whole(k).map((a) => [a]));
 		const rest = at.slice(2).flatMap(whole);
-		return played(hooked(many), work, [...slowly, rest], {
-			first: 'A loop on the hook, the edge before it',
-			says: (a, h) => {
-				if (h.stitches.length >= 2)
-					return a.do === 'off' && h.stitches.length === at.length - 1
-						? sayAll({ ...d, loops: many })
-						: null;
-				switch (a.do) {
-					case 'insert':
-						if (h.stitches.includes(a.at)) return 'Again, between this loop and the next';
-						return `The hook through ${d.stitches === undefined ? `loop ${a.at}` : a.at === 1 ? 'the first place' : 'the next'}`;
-					case 'catch':
-						return h.open === null ? 'Catch the yarn' : 'Catch the yarn again';
-					case 'back':
-						return `Back through the edge with it: ${h.onHook + 1} loops on the hook`;
-					case 'off':
-						return `Through all ${h.onHook}: one stitch, one loop on the hook`;
-				}
-			},
-			draw: edgeInks
-		});
+		return played(
+			hooked(many),
+			work,
+			[...slowly, rest].filter((b) => b.length > 0),
+			{
+				first: 'A loop on the hook, the edge before it',
+				says: (a, h) => {
+					if (h.stitches.length >= 2)
+						return a.do === 'off' && h.stitches.length === at.length - 1
+							? sayAll({ ...d, loops: many })
+							: null;
+					switch (a.do) {
+						case 'insert':
+							if (h.stitches.includes(a.at)) return 'Again, between this loop and the next';
+							return `The hook through ${d.stitches === undefined ? `loop ${a.at}` : a.at === 1 ? 'the first place' : 'the next'}`;
+						case 'catch':
+							return h.open === null ? 'Catch the yarn' : 'Catch the yarn again';
+						case 'back':
+							return `Back through the edge with it: ${h.onHook + 1} loops on the hook`;
+						case 'off':
+							return `Through all ${h.onHook}: one stitch, one loop on the hook`;
+					}
+				},
+				draw: edgeInks
+			}
+		);
 	}
 };
 
@@ -126,7 +131,7 @@ const MOUTH: Lying = {
 	},
 	mark: ({ x, y }) => yarn(`M${n(x)} ${n(y - 7)}V${n(y + 7)}`, 'rest', 3),
 	thick: 5,
-	blunt: false,
+	needle: false,
 	over: (s) =>
 		s.snug === 0
 			? []
@@ -141,11 +146,16 @@ export const drawstring: TableDemo = {
 	pictured: 4,
 	steps: ({ chains, threaded = true }) => {
 		const chain = [CATCH, OFF];
-		const all = Math.max(4, chains ?? 8);
+		const all = Math.max(1, chains ?? 8);
 		const made = played(
 			hooked(0),
 			work,
-			[[CATCH], [OFF], chain, Array.from({ length: all - 2 }, () => chain).flat()],
+			[
+				[CATCH],
+				[OFF],
+				...(all > 1 ? [chain] : []),
+				...(all > 2 ? [Array.from({ length: all - 2 }, () => chain).flat()] : [])
+			],
 			{
 				first: 'A loop on the hook',
 				says: (a, h) => {

@@ -18,7 +18,8 @@ function wraps({ wraps: made, of }: Wound): Ink[] {
 		const x = 60 + (i % SIDE_BY_SIDE) * 6 + layer * 1.6;
 		return yarn(
 			`M${n(x)} ${9 - layer * 2}V${95 + layer * 2}`,
-			layer === layers - 1 ? 'rest' : 'work',
+			// The newest lie over those that are there already.
+			layer === Math.floor((drawn - 1) / SIDE_BY_SIDE) ? 'work' : 'rest',
 			4
 		);
 	});

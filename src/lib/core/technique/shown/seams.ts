@@ -122,7 +122,7 @@ const FOOT: Lying = {
 		})
 	],
 	at: (s, of, at) => {
-		const angle = Math.PI * (1 - (at - (of === 'a' ? 0.75 : 0.25)) / ROUND);
+		const angle = Math.PI * (1 - (at - (of === 'a' ? 0.75 : 0.25)) / s.places.a);
 		const deep = of === 'a' ? 4 : snugTo(s, 'b') >= at ? 11 : 17;
 		return {
 			x: 84 + 29 * Math.cos(angle),
@@ -137,11 +137,12 @@ const FOOT: Lying = {
 export const attach: TableDemo = {
 	pictured: 5,
 	steps: ({ loops, twice = false }) => {
+		const round = Math.max(2, Math.min(ROUND, loops));
 		const turn = (at: number): Stitch[] => [pass('a', at), pass('b', at)];
-		const turns = Array.from({ length: ROUND }, (_, i) => turn(i + 1));
-		const all = loops > ROUND ? `, to the last of ${loops} loops` : '';
+		const turns = Array.from({ length: round }, (_, i) => turn(i + 1));
+		const all = loops > round ? `, to the last of ${loops} loops` : '';
 		return played(
-			laid(ROUND, ROUND),
+			laid(round, round),
 			sew,
 			[
 				[
@@ -166,7 +167,7 @@ export const attach: TableDemo = {
 									: null;
 							return a.of === 'a'
 								? `Through loop ${a.at} of the part`
-								: a.at === ROUND
+								: a.at === round
 									? `so on round${all}, each with a whole stitch of the body`
 									: 'Under the whole stitch of the body beside it';
 						case 'snug':

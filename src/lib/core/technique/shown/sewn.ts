@@ -15,7 +15,7 @@ export interface Lying {
 	mark(spot: Spot, of: Border): Ink;
 	readonly thick?: number;
 	/** Without a needle: a cord is drawn through by itself. */
-	readonly blunt?: false;
+	readonly needle?: false;
 	/** Over all. */
 	over?(s: Sewn): readonly Ink[];
 }
@@ -40,7 +40,7 @@ export function sewnInks(s: Sewn, lying: Lying): Ink[] {
 		.map((p, i) => `${i === 0 ? 'M' : 'L'}${n(p.x)} ${n(p.y)}`)
 		.join('');
 	const point =
-		spots.length > 0 && !s.cut && !s.knotted && lying.blunt !== false
+		spots.length > 0 && !s.cut && !s.knotted && lying.needle !== false
 			? beyond(last(spots), HALF + 22)
 			: null;
 	return [

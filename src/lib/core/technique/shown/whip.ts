@@ -5,6 +5,8 @@ import { LEFT, played, RIGHT, type TableDemo } from './shown';
 
 const HOLE_Y = 62;
 const TOP_Y = 42;
+/** Loops that are drawn where nobody knows how many there are: the first, and the last of more. */
+const SOME = 7;
 
 /** Two edges on one another, and the thread over both, through a loop of each at a time. */
 function inks(s: Sewn): Ink[] {
@@ -34,8 +36,8 @@ function inks(s: Sewn): Ink[] {
 /** Over both edges and through. */
 export const whip: TableDemo = {
 	pictured: 4,
-	steps: ({ loops }) => {
-		const many = Math.max(3, loops);
+	steps: ({ pairs }) => {
+		const many = Math.max(1, pairs ?? SOME);
 		const shown = shownLoops(many, LEFT, RIGHT).at.map((l) => l.nth);
 		const pass = (at: number): Stitch => ({ do: 'pass', of: 'a', at });
 		// One by one to the gap; what is between is as those before it.
@@ -55,7 +57,9 @@ export const whip: TableDemo = {
 					if (a.at === 1) return 'Through the first loop of both, from behind to the front';
 					if (a.at <= first.length)
 						return `Over the edge, and from behind through loop ${a.at} of both`;
-					return a.at === many ? `So on in one direction, to loop ${many} of both` : null;
+					return a.at === many
+						? `So on in one direction, to ${pairs === undefined ? 'the end' : `loop ${many} of both`}`
+						: null;
 				},
 				draw: inks
 			}
